@@ -1,0 +1,95 @@
+// The commands of `./handhold`.
+import { spawnSync } from 'node:child_process'
+import { existsSync } from 'node:fs'
+import { prepareBuild, prepareDatabase, prepareNode } from './prepare.mjs'
+import { inProject } from './places.mjs'
+import { Failed } from './run.mjs'
+
+const HELP = `Handhold: from a technique and a machine to a set-up card.
+
+  ./handhold start                            install what is missing, build, start, print the address
+  ./handhold test [NAME …]                    every check; or only those whose name holds a word
+  ./handhold answer BUNDLE.json QUESTIONS.json
+                                              answers questions from a catalogue file, without a database
+  ./handhold export FILE                      the shop's catalogue into an open file
+  ./handhold import FILE                      a catalogue file into the shop, all or nothing
+  ./handhold bench                            speed and memory, as medians and ratios
+
+  DATABASE_URL  an existing MariaDB to use instead of a private one
+  PORT          where to listen; 8470, or a free one
+  HANDHOLD_DATA folder of the shop's data; ./data
+  HANDHOLD_DEMO yes or no: load the demo into an empty shop; yes
+`
+
+const say = (/** @type {string} */ line) => process.stderr.write(`${line}\n`)
+
+/** Runs one of the built programs; what it says and how it ends is passed on as it is.
+ * @param {string} name @param {string[]} args @param {Record<string, string>} [env] */
+const program = (name, args, env = {}) => {
+  const flags = ['--enable-source-maps', ...(name === 'bench' ? ['--expose-gc'] : [])]
+  const { status } = spawnSync(process.execPath, [...flags, inProject(`dist/server/${name}.mjs`), ...args], {
+    stdio: 'inherit',
+    env: { ...process.env, ...env },
+  })
+  process.exitCode = status ?? 1
+}
+
+const built = async () => {
+  await prepareNode(say)
+  await prepareBuild(say)
+}
+
+/** @param {string[]} args */
+const withDatabase = async (args) => {
+  await prepareDatabase(say)
+  await built()
+  const { openDatabase, runningDatabase } = await import('./start.mjs')
+  const running = runningDatabase()
+  const database = running ?? (await openDatabase(say))
+  try {
+    program('data', args, { DATABASE_URL: database.url })
+  } finally {
+    await database.stop()
+  }
+}
+
+/** @param {string[]} args @param {number} count @param {string} usage */
+const files = (args, count, usage) => {
+  if (args.length !== count) throw new Failed(`Usage: ./handhold ${usage}`)
+  return args
+}
+
+/** @type {Record<string, (args: string[]) => Promise<void>>} */
+const commands = {
+  start: async () => (await import('./start.mjs')).start(say),
+  test: async (args) => (await import('./test.mjs')).test(args, say),
+  answer: async (args) => {
+    const given = files(args, 2, 'answer BUNDLE.json QUESTIONS.json')
+    for (const file of given) if (!existsSync(file)) throw new Failed(`There is no file ${file}.`)
+    await built()
+    program('answer', given)
+  },
+  export: (args) => withDatabase(['export', ...files(args, 1, 'export FILE')]),
+  import: (args) => withDatabase(['import', ...files(args, 1, 'import FILE')]),
+  bench: async (args) => {
+    await prepareDatabase(say)
+    await built()
+    program('bench', args, { HANDHOLD_BENCH_FOLDER: inProject('test-results', 'bench') })
+    await (await import('./bench-browser.mjs')).benchBrowser(say)
+  },
+  help: async () => void process.stdout.write(HELP),
+}
+
+const [name = 'help', ...args] = process.argv.slice(2)
+const command = commands[name]
+if (!command) {
+  say(`There is no command “${name}”.\n\n${HELP}`)
+  process.exitCode = 2
+} else {
+  try {
+    await command(args)
+  } catch (error) {
+    say(error instanceof Failed ? error.message : String(/** @type {Error} */ (error).stack ?? error))
+    process.exitCode = name === 'answer' ? 2 : 1
+  }
+}

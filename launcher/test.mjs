@@ -1,0 +1,67 @@
+// `handhold test`: everything a change must pass, in the order that fails soonest.
+import { existsSync, readFileSync, rmSync } from 'node:fs'
+import { inProject } from './places.mjs'
+import { prepareBrowser, prepareBuild, prepareDatabase, prepareNode } from './prepare.mjs'
+import { Failed, runPackage } from './run.mjs'
+
+const VITEST = 'test-results/vitest.json'
+const PLAYWRIGHT = 'test-results/playwright.json'
+
+/** @type {{ name: string, program: string, args: string[] }[]} */
+const checks = [
+  { name: 'Lint', program: 'eslint/bin/eslint.js', args: ['.', '--max-warnings', '0'] },
+  { name: 'Format', program: 'prettier/bin/prettier.cjs', args: ['--check', '.', '--log-level', 'warn'] },
+  { name: 'Types', program: 'vue-tsc/bin/vue-tsc.js', args: ['--build', 'tsconfig.build.json'] },
+  {
+    name: 'Import directions',
+    program: 'dependency-cruiser/bin/dependency-cruise.mjs',
+    args: ['--config', 'dependency-cruiser.config.mjs', 'src', 'test', 'launcher'],
+  },
+  { name: 'Unused code', program: 'knip/bin/knip.js', args: ['--no-progress'] },
+  {
+    name: 'Unit and contract tests',
+    program: 'vitest/vitest.mjs',
+    args: ['run', '--no-color', '--reporter=default', '--reporter=json', `--outputFile.json=${VITEST}`],
+  },
+  { name: 'End to end', program: '@playwright/test/cli.js', args: ['test', '--reporter=list,json'] },
+]
+
+/** @param {string[]} only names to run, all where empty @param {(line: string) => void} say */
+export const test = async (only, say) => {
+  await prepareDatabase(say)
+  await prepareBrowser(say)
+  await prepareNode(say)
+  await prepareBuild(say)
+  const failed = []
+  for (const file of [VITEST, PLAYWRIGHT]) rmSync(inProject(file), { force: true })
+  for (const { name, program, args } of checks) {
+    if (only.length > 0 && !only.some((word) => name.toLowerCase().includes(word.toLowerCase()))) continue
+    const from = Date.now()
+    say(`── ${name}`)
+    try {
+      await runPackage(program, args, {
+        env: { CI: '1', FORCE_COLOR: '0', NO_COLOR: '1', PLAYWRIGHT_JSON_OUTPUT_NAME: PLAYWRIGHT },
+      })
+      say(`── ${name}: passed in ${((Date.now() - from) / 1000).toFixed(1)} s`)
+    } catch (error) {
+      if (!(error instanceof Failed)) throw error
+      say(`── ${name}: FAILED`)
+      failed.push(name)
+    }
+  }
+  const counts = testCounts()
+  if (counts) process.stdout.write(`${counts.passed} passed, ${counts.failed} failed\n`)
+  if (failed.length > 0) throw new Failed(`Not passed: ${failed.join(', ')}.`)
+}
+
+/** What both test runners counted together; undefined where neither ran. */
+const testCounts = () => {
+  const read = (/** @type {string} */ file) =>
+    existsSync(inProject(file)) ? JSON.parse(readFileSync(inProject(file), 'utf8')) : undefined
+  const [unit, browser] = [read(VITEST), read(PLAYWRIGHT)]
+  if (!unit && !browser) return undefined
+  return {
+    passed: (unit?.numPassedTests ?? 0) + (browser?.stats.expected ?? 0),
+    failed: (unit?.numFailedTests ?? 0) + (browser?.stats.unexpected ?? 0) + (browser?.stats.flaky ?? 0),
+  }
+}

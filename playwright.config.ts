@@ -1,0 +1,18 @@
+import { defineConfig } from '@playwright/test'
+import { CHROMIUM } from './launcher/prepare.mjs'
+
+export default defineConfig({
+  testDir: 'test/e2e',
+  testMatch: '**/*.spec.ts',
+  outputDir: 'test-results/e2e',
+  globalSetup: './test/e2e/shop.setup.ts',
+  workers: 1,
+  reporter: 'list',
+  timeout: 60_000,
+  use: {
+    baseURL: process.env.HANDHOLD_E2E_URL,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: { executablePath: CHROMIUM },
+    screenshot: 'only-on-failure',
+  },
+})
