@@ -1,0 +1,115 @@
+/** The whole answer with every ground for it. (answers §3–4) */
+import { withContents, type CatalogueIndex } from '../catalogue/index'
+import type { Id, Method, Model } from '../catalogue/types'
+import type { FitLookup } from './fit'
+import { judgeMethod, type MethodContext, type MethodResult } from './method'
+import { checkQuestion } from './question'
+import type { Reason } from './reasons'
+import { answerStage } from './stageAnswer'
+import type { Answer, MethodAnswer, Question, Verdict } from './types'
+import { holds } from './when'
+
+export interface Answering {
+  index: CatalogueIndex
+  fitOf: FitLookup
+}
+
+/** Throws `QuestionError` where the question names something that the catalogue has not. */
+export const explain = (answering: Answering, question: Question): Answer => {
+  const context = contextOf(answering, question)
+  const { technique } = context
+  const { considered, applicable } = methodsAsked(context, question)
+  const results = applicable.map((method) => judgeMethod(method, technique.methods.indexOf(method), context))
+  const taken = takenMethod(results)
+  const inapplicable: MethodAnswer[] = considered
+    .filter((method) => !applicable.includes(method))
+    .map(({ id }) => ({
+      method: id,
+      verdict: 'notOnThisModel',
+      toGet: [],
+      reasons: [{ code: 'methodNotForThis', method: id }],
+    }))
+  const others = results.filter((result) => result !== taken).map(methodAnswer)
+  const methods = [...others, ...inapplicable].sort(byRankIn(technique.methods.map(({ id }) => id)))
+
+  if (!taken?.purchase) {
+    return {
+      verdict: 'notOnThisModel',
+      stages: [],
+      toGet: [],
+      reasons: methods.flatMap(({ reasons }) => reasons),
+      methods,
+    }
+  }
+  const { purchase } = taken
+  return {
+    verdict: techniqueVerdict(taken, results),
+    method: taken.method.id,
+    stages: taken.method.stages.map((stage, i) => answerStage(stage, i, taken, context)),
+    toGet: purchase.toGet,
+    reasons: results.filter(({ rank }) => rank < taken.rank).flatMap((result) => methodAnswer(result).reasons),
+    methods,
+  }
+}
+
+/** Everything a question is judged by, looked up. */
+export const contextOf = ({ index, fitOf }: Answering, question: Question): MethodContext => {
+  const { technique, machines, fabric } = checkQuestion(index, question)
+  return {
+    index,
+    fitOf,
+    technique,
+    machines,
+    fabric,
+    layers: question.layers ?? fabric.layers,
+    had: withContents([...machines.flatMap(({ supplied }) => supplied), ...(question.owned ?? [])], index.items),
+    stock: withContents(question.stock ?? [], index.items),
+    job: question.job,
+  }
+}
+
+/** The methods in question, and those of them whose condition holds; a method asked for by name is not asked for its. */
+export const methodsAsked = (
+  { technique, machines, fabric, layers }: MethodContext,
+  { method: named }: Question,
+): { considered: Method[]; applicable: Method[] } => {
+  const at = { model: machines[0] as Model, fabric, layers }
+  const considered = technique.methods.filter(({ id }) => named === undefined || id === named)
+  return { considered, applicable: considered.filter(({ when }) => named !== undefined || holds(when, at)) }
+}
+
+/** Best-ranked ready, else best-ranked other route, else fewest items, fewest trade-offs, best rank. */
+export const takenMethod = (results: readonly MethodResult[]): MethodResult | undefined => {
+  const first = (verdict: Verdict) => results.find((result) => result.verdict === verdict)
+  const needing = results.filter((result) => result.verdict === 'needsItems')
+  const toGet = (result: MethodResult) => result.purchase?.toGet.length ?? 0
+  needing.sort((a, b) => toGet(a) - toGet(b) || a.tradeOffs - b.tradeOffs || a.rank - b.rank)
+  return first('ready') ?? first('otherRoute') ?? needing[0]
+}
+
+/** A ready method that is not the best-ranked applicable one is another route to the technique. */
+export const techniqueVerdict = (taken: MethodResult, results: readonly MethodResult[]): Verdict =>
+  taken.verdict === 'ready' && taken !== results[0] ? 'otherRoute' : taken.verdict
+
+const methodAnswer = (result: MethodResult): MethodAnswer => ({
+  method: result.method.id,
+  verdict: result.verdict,
+  toGet: result.purchase?.toGet ?? [],
+  reasons: [methodReason(result)].flatMap((reason) => reason ?? []),
+})
+
+export const methodReason = ({ method, verdict, purchase, stops }: MethodResult): Reason | undefined => {
+  if (purchase && verdict === 'needsItems') return { code: 'methodNeeds', method: method.id, toGet: purchase.toGet }
+  if (purchase && verdict === 'otherRoute') {
+    const stages = purchase.chosen.flatMap(({ pair }) =>
+      pair.stitchAs.tradeOff !== undefined || pair.footAs.tradeOff !== undefined ? [pair.stage.id] : [],
+    )
+    return { code: 'methodHasTradeOff', method: method.id, stages }
+  }
+  return stops && { code: 'methodStopped', method: method.id, stage: stops.stage, stops: stops.reason }
+}
+
+const byRankIn =
+  (order: readonly Id[]) =>
+  (a: MethodAnswer, b: MethodAnswer): number =>
+    order.indexOf(a.method) - order.indexOf(b.method)

@@ -1,0 +1,99 @@
+/** Does an item fit a model? Statements first, then rule; three-valued, because unknown is never no. (answers §1) */
+import { isPlateCover, withContents, type CatalogueIndex } from '../catalogue/index'
+import type { Id, Item, Model } from '../catalogue/types'
+import { compareChains } from './order'
+import type { MissingFact, Reason } from './reasons'
+import { fitByRule, unknownFit } from './rules/fitByRule'
+import { decideByStatements } from './rules/fitStatements'
+import type { FitEvidence } from './types'
+
+export interface Fit {
+  fits: 'yes' | 'no' | 'unknown'
+  evidence: FitEvidence
+  /** The chains through which it fits, shortest first, then by ids; empty unless it fits. */
+  chains: Id[][]
+  reasons: Reason[]
+  missing: MissingFact[]
+}
+
+export type FitLookup = (item: Item, model: Model) => Fit
+
+/** A lookup that remembers; fit depends on the catalogue alone, not on who owns what. */
+export const fitLookup = (index: CatalogueIndex): FitLookup => {
+  const known = new Map<Id, Map<Id, Fit>>()
+  const supplied = new Map<Id, Set<Id>>()
+  const suppliedWith = (model: Model): Set<Id> => {
+    const had = supplied.get(model.id) ?? withContents(model.supplied, index.items)
+    supplied.set(model.id, had)
+    return had
+  }
+  const lookup: FitLookup = (item, model) => {
+    const ofModel = known.get(model.id) ?? new Map<Id, Fit>()
+    known.set(model.id, ofModel)
+    const fit = ofModel.get(item.id) ?? decideFit(index, item, model, suppliedWith)
+    ofModel.set(item.id, fit)
+    return fit
+  }
+  return lookup
+}
+
+const decideFit = (index: CatalogueIndex, item: Item, model: Model, suppliedWith: (model: Model) => Set<Id>): Fit => {
+  const lacking = item.needs?.features?.find((feature) => !model.features.includes(feature))
+  if (lacking !== undefined) return no('workedOut', [{ code: 'lacksFeature', item: item.id, feature: lacking }])
+
+  const stated = decideByStatements(index, item, model, suppliedWith(model))
+  if (stated && !stated.fits) return no(stated.evidence, stated.reasons)
+  const usable = (id: Id): boolean => isUsable(index, id, model, suppliedWith(model))
+  if (stated) {
+    const chains = stated.chains.filter((chain) => chain.every(usable)).sort(compareChains)
+    if (chains.length > 0) {
+      return { fits: 'yes', evidence: stated.evidence, chains, reasons: stated.reasons, missing: [] }
+    }
+    const blocked = stated.chains.flat().find((id) => !usable(id)) as Id
+    return no(stated.evidence, [{ code: 'neededItemUnfit', item: item.id, needs: blocked }])
+  }
+  if (item.what === 'foot') {
+    return fitByRule(item, model, {
+      makes: index.makes,
+      turners: index.turners.filter((turner) => usable(turner.id)),
+    })
+  }
+  return fitOfOthers(item, model)
+}
+
+/** Fit of what is no foot and of which nothing is stated. */
+const fitOfOthers = (item: Item, model: Model): Fit => {
+  if (item.what === 'plate' || isPlateCover(item)) {
+    const missing: MissingFact[] = [{ of: 'item', id: item.id, key: 'fitStatement' }]
+    return unknownFit(item, missing)
+  }
+  if (item.circular) {
+    const mount = `circularMount:${item.circular.mountGroup}`
+    if (!model.features.includes(mount)) {
+      return no('workedOut', [{ code: 'lacksFeature', item: item.id, feature: mount }])
+    }
+  }
+  return {
+    fits: 'yes',
+    evidence: 'workedOut',
+    chains: [[]],
+    reasons: [{ code: 'fitByRule', item: item.id, chain: [] }],
+    missing: [],
+  }
+}
+
+/** Whether an item of a chain may be used: in the catalogue, not stated unfit, its needed features there. */
+const isUsable = (index: CatalogueIndex, id: Id, model: Model, supplied: Set<Id>): boolean => {
+  const item = index.items.get(id)
+  if (!item) return false
+  if (item.needs?.features?.some((feature) => !model.features.includes(feature))) return false
+  return decideByStatements(index, item, model, supplied)?.fits !== false
+}
+
+const no = (evidence: FitEvidence, reasons: Reason[]): Fit => ({
+  fits: 'no',
+  evidence,
+  chains: [],
+  reasons,
+  missing: [],
+})

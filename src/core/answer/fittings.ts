@@ -1,0 +1,142 @@
+/** What goes on together with a foot: its chain, what those need, the stage's accessories, what brings a feature. */
+import type { Id, Item, Model, Stage, Stitch } from '../catalogue/types'
+import type { CatalogueIndex } from '../catalogue/index'
+import { isPlateCover } from '../catalogue/index'
+import type { FitLookup } from './fit'
+import type { Reason } from './reasons'
+
+export interface Fitting {
+  chain: Id[]
+  /** Foot, chain, accessories, covers: everything but the needle plate, in the order it was asked for. */
+  items: Item[]
+  /** Needle plates of which one must be fitted, as listed; undefined where nothing needs one. */
+  plates: Item[] | undefined
+  /** Feature → the item fitted only to bring it. */
+  brought: { item: Id; feature: string }[]
+}
+
+export interface FittingInput {
+  index: CatalogueIndex
+  fitOf: FitLookup
+  model: Model
+  stage: Stage
+  stitch: Stitch
+  foot: Item | undefined
+  chains: readonly Id[][]
+}
+
+/** Each fitting in order of preference among equals (chain, then cheaper, then id), and what stopped the others. */
+export const fittingsOf = (input: FittingInput): { fittings: Fitting[]; stops: Reason[] } => {
+  const { index, foot, chains, stage } = input
+  const fittings: Fitting[] = []
+  const stops: Reason[] = []
+  for (const chain of chains) {
+    const asked = [...(foot ? [foot] : []), ...chain.map((id) => index.items.get(id) as Item)]
+    const started = withNeeds([], asked, input)
+    if (!Array.isArray(started)) {
+      stops.push(started)
+      continue
+    }
+    for (const equipped of withAccessories(started, stage.accessories ?? [], input, stops)) {
+      for (const { items, brought } of withFeatures(equipped, [], input, stops)) {
+        const plates = platesNeeded(items, input)
+        if (plates && plates.length === 0) {
+          const asking = items.find((item) => item.needs?.plates) as Item
+          stops.push({ code: 'neededPlateUnfit', item: asking.id, plates: asking.needs?.plates ?? [] })
+        } else fittings.push({ chain: [...chain], items, plates, brought })
+      }
+    }
+  }
+  return { fittings, stops }
+}
+
+/** Adds items with all that they need; a reason where a needed item is unfit. */
+const withNeeds = (fitted: readonly Item[], added: readonly Item[], input: FittingInput): Item[] | Reason => {
+  const all = [...fitted]
+  const open = [...added]
+  for (let item = open.shift(); item !== undefined; item = open.shift()) {
+    if (all.includes(item)) continue
+    all.push(item)
+    for (const id of item.needs?.items ?? []) {
+      const needed = input.index.items.get(id)
+      if (!needed || isUnfit(needed, input)) return { code: 'neededItemUnfit', item: item.id, needs: id }
+      open.push(needed)
+    }
+  }
+  return all
+}
+
+/** A needed foot or plate may be unknown to the rules; only a "does not fit" refuses it. */
+const isUnfit = (item: Item, { fitOf, model }: FittingInput): boolean => {
+  const { fits, reasons } = fitOf(item, model)
+  return fits === 'no' && reasons.some(({ code }) => code !== 'doesNotFitByRule')
+}
+
+const byPrice = (a: Item, b: Item): number =>
+  (a.price ?? Infinity) - (b.price ?? Infinity) || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0)
+
+/** `Infinity - Infinity` is no order; unknown prices are equal. */
+const cheapestFirst = (items: readonly Item[]): Item[] =>
+  [...items].sort((a, b) => (a.price === b.price ? (a.id < b.id ? -1 : 1) : byPrice(a, b)))
+
+function* withAccessories(
+  fitted: Item[],
+  functions: readonly string[],
+  input: FittingInput,
+  stops: Reason[],
+): Generator<Item[]> {
+  const [wanted, ...rest] = functions
+  if (wanted === undefined) {
+    yield fitted
+    return
+  }
+  if (fitted.some((item) => item.what === 'accessory' && item.functions?.includes(wanted))) {
+    yield* withAccessories(fitted, rest, input, stops)
+    return
+  }
+  const listed = input.index.accessoriesByFunction.get(wanted) ?? []
+  const fitting = cheapestFirst(listed.filter((item) => input.fitOf(item, input.model).fits === 'yes'))
+  if (fitting.length === 0) stops.push({ code: 'accessoryMissing', function: wanted })
+  for (const item of fitting) {
+    const next = withNeeds(fitted, [item], input)
+    if (Array.isArray(next)) yield* withAccessories(next, rest, input, stops)
+    else stops.push(next)
+  }
+}
+
+function* withFeatures(
+  items: Item[],
+  brought: Fitting['brought'],
+  input: FittingInput,
+  stops: Reason[],
+): Generator<{ items: Item[]; brought: Fitting['brought'] }> {
+  const { model, stitch, stage, index, fitOf } = input
+  const isMet = (feature: string) =>
+    model.features.includes(feature) ||
+    (stitch.brings ?? []).includes(feature) ||
+    items.some((item) => item.brings?.includes(feature))
+  const missing = stage.features?.need?.find((feature) => !isMet(feature))
+  if (missing === undefined) {
+    yield { items, brought }
+    return
+  }
+  const bringers = (index.bringers.get(missing) ?? []).filter((item) => fitOf(item, model).fits === 'yes')
+  if (bringers.length === 0) stops.push({ code: 'featureMissing', feature: missing })
+  for (const item of cheapestFirst(bringers)) {
+    const next = withNeeds(items, [item], input)
+    if (Array.isArray(next)) {
+      yield* withFeatures(next, [...brought, { item: item.id, feature: missing }], input, stops)
+    } else stops.push(next)
+  }
+}
+
+/** The needle plates that satisfy every item that needs one, in the order of the first that asks. */
+const platesNeeded = (items: readonly Item[], { index, fitOf, model }: FittingInput): Item[] | undefined => {
+  const lists = items.flatMap((item) => (item.needs?.plates ? [item.needs.plates] : []))
+  const [first, ...others] = lists
+  if (!first) return undefined
+  return first
+    .filter((id) => others.every((list) => list.includes(id)))
+    .flatMap((id) => index.items.get(id) ?? [])
+    .filter((plate) => plate.what === 'plate' && !isPlateCover(plate) && fitOf(plate, model).fits === 'yes')
+}

@@ -1,0 +1,198 @@
+/** A pair on a needle plate: what the needle would hit, and what it takes to clear. (answers §2) */
+import type { Item, Parameter, Swing } from '../catalogue/types'
+import { tidy } from '../units/quantities'
+import {
+  clearPositions,
+  fencesAround,
+  greatestClearWidth,
+  wouldHit,
+  type Fence,
+  type FootLimits,
+  type Path,
+} from './clearance'
+import { narrow, type Narrowed } from './narrow'
+import type { PairContext, Variant } from './pair'
+import { highEnd, lowEnd, type Reason } from './reasons'
+import type { Draft, SettingsDraft } from './settings'
+
+export interface Clearing {
+  fences: Fence[]
+  path: Path
+  narrowed: Narrowed | undefined
+  narrowedBy: Reason | undefined
+}
+
+export interface ClearingInput {
+  pair: PairContext
+  /** The stitch's own swing, else its function's. */
+  swing: Swing
+  plate: Item | undefined
+  covers: readonly Item[]
+  settings: SettingsDraft
+}
+
+export type ClearingLookup = (input: ClearingInput) => Clearing | { refused: Reason }
+
+/** Feet with the same opening and limits clear alike; a lookup that works each out once. */
+export const clearingLookup = (): ClearingLookup => {
+  const known = new Map<SettingsDraft, Map<string, { foot: Item | undefined; found: Clearing | { refused: Reason } }>>()
+  return (input) => {
+    const { pair, plate, covers, settings } = input
+    const ofSettings = known.get(settings) ?? new Map()
+    known.set(settings, ofSettings)
+    const key = [pair.named, footKey(pair.foot), plate?.id ?? '', ...covers.map(({ id }) => id)].join('|')
+    const same = ofSettings.get(key)
+    if (same) return saidOf(same.found, same.foot, pair.foot)
+    const found = clearing(input)
+    ofSettings.set(key, { foot: pair.foot, found })
+    return found
+  }
+}
+
+const footKeys = new WeakMap<Item, string>()
+
+const footKey = (foot: Item | undefined): string => {
+  if (foot === undefined) return ''
+  const known = footKeys.get(foot)
+  if (known !== undefined) return known
+  const key = JSON.stringify([foot.slot ?? '', foot.minWidth ?? '', foot.maxWidth ?? ''])
+  footKeys.set(foot, key)
+  return key
+}
+
+/** The same finding, said of another foot. */
+const saidOf = (
+  found: Clearing | { refused: Reason },
+  of: Item | undefined,
+  foot: Item | undefined,
+): Clearing | { refused: Reason } => {
+  if (of === foot || !of || !foot) return found
+  const renamed = (reason: Reason): Reason =>
+    'item' in reason && reason.item === of.id ? ({ ...reason, item: foot.id } as Reason) : reason
+  if ('refused' in found) return { refused: renamed(found.refused) }
+  return found.narrowedBy ? { ...found, narrowedBy: renamed(found.narrowedBy) } : found
+}
+
+const clearing = ({ pair, swing, plate, covers, settings }: ClearingInput): Clearing | { refused: Reason } => {
+  const fences = fencesAround({
+    model: pair.model,
+    foot: pair.foot,
+    plates: [...(plate ? [plate] : []), ...covers],
+    needleSize: pair.needle.size,
+    twinSpacing: pair.stage.twinSpacing,
+  })
+  const path = pathOf(swing, settings, pair)
+  const limits: FootLimits = { foot: pair.foot, trusted: pair.named }
+  const hit = wouldHit(path, fences, limits)
+  if (!hit) return { fences, path, narrowed: undefined, narrowedBy: undefined }
+  const width = settings.drafts.get('width')
+  const position = settings.drafts.get('needlePosition')
+  const narrowed = narrow({
+    swing,
+    width: isNumber(width) && swing !== 'none' ? { ...numbers(width), least: leastWidth(width, pair) } : undefined,
+    position: isNumber(position) ? numbers(position) : undefined,
+    path,
+    fences,
+    limits,
+  })
+  return narrowed ? { fences, path, narrowed, narrowedBy: hit } : { refused: hit }
+}
+
+/** What nobody has stated and the handwheel must find out. */
+export const cautionsOf = ({ stage, model, foot }: PairContext, plate: Item | undefined, path: Path): Reason[] => {
+  const cautions: Reason[] = []
+  if (foot ? foot.slot === undefined : stage.feet !== 'none') {
+    cautions.push({ code: 'slotUnknown', what: 'foot', ...(foot ? { item: foot.id } : {}) })
+  }
+  if (plate?.slot === undefined) {
+    cautions.push({ code: 'slotUnknown', what: 'plate', ...(plate ? { item: plate.id } : {}) })
+  }
+  if (path.widest === undefined && path.swing !== 'none') cautions.push({ code: 'widthUnknown' })
+  if (stage.twinSpacing !== undefined && model.twinMax === undefined) {
+    cautions.push({ code: 'twinMaxUnknown', spacing: stage.twinSpacing })
+  }
+  return cautions
+}
+
+const isNumber = (draft: Draft | undefined): draft is Draft & { value: number } => typeof draft?.value === 'number'
+
+const numbers = (draft: Draft & { value: number }) => ({
+  wanted: draft.wanted ?? draft.value,
+  stands: draft.value,
+  reach: draft.reach,
+})
+
+/** What narrowing must not go under, beside two thirds. */
+const leastWidth = (width: Draft, { stage, stitch, foot }: PairContext): number =>
+  Math.max(
+    stage.stitchMust?.minWidth ?? 0,
+    width.leastOfTarget ?? 0,
+    foot?.minWidth ?? 0,
+    stitch.ranges?.width?.from ?? 0,
+  )
+
+/** Width and needle position as they stand, unknowns at their worst. */
+const pathOf = (swing: Swing, { drafts }: SettingsDraft, { model, stitch }: PairContext): Path => {
+  const width = asGiven(drafts.get('width'))
+  const position = asGiven(drafts.get('needlePosition'))
+  return {
+    swing,
+    narrowest: width === undefined ? (stitch.ranges?.width?.from ?? 0) : lowEnd(width),
+    widest: width === undefined ? (stitch.ranges?.width?.to ?? model.maxWidth) : highEnd(width),
+    widthKnown: width !== undefined,
+    positions: position === undefined ? [0] : [...new Set([lowEnd(position), highEnd(position)])],
+  }
+}
+
+/** Without a control the machine still does what the book says it gives. */
+const asGiven = (draft: Draft | undefined) => {
+  const value = draft?.value === 'absent' ? draft.default : draft?.value
+  return typeof value === 'number' || typeof value === 'object' ? value : undefined
+}
+
+/** The narrowed values put into the drafts. */
+export const settledDrafts = ({ settings, narrowed, narrowedBy }: Variant): Map<Parameter, Draft> => {
+  const drafts = new Map(settings.drafts)
+  const settle = (parameter: 'width' | 'needlePosition', value: number | undefined) => {
+    const draft = drafts.get(parameter)
+    if (!draft || value === undefined || typeof draft.value !== 'number' || !narrowedBy) return
+    if (Math.abs(value - draft.value) < 1e-9) return
+    const wanted = draft.wanted ?? draft.value
+    drafts.set(parameter, {
+      ...draft,
+      value: tidy(value),
+      reasons: [...draft.reasons, { code: 'narrowed', parameter, wanted, value: tidy(value), by: narrowedBy }],
+    })
+  }
+  settle('width', narrowed?.width)
+  settle('needlePosition', narrowed?.position)
+  return drafts
+}
+
+/** What is clear with this foot and plate, held to what the model can do; undefined where no slot is stated. */
+export const clearRanges = (
+  { pair, fences, path }: Variant,
+  drafts: ReadonlyMap<Parameter, Draft>,
+): { width?: { from: number; to: number }; needlePosition?: { from: number; to: number } } => {
+  if (!fences.some(({ kind }) => kind !== 'travel')) return {}
+  const given = { width: asGiven(drafts.get('width')), position: asGiven(drafts.get('needlePosition')) }
+  const { swing } = path
+  const at = given.position === undefined ? 0 : highEnd(given.position)
+  const low = given.position === undefined ? 0 : lowEnd(given.position)
+  const greatest = Math.min(
+    greatestClearWidth(swing, at, fences),
+    greatestClearWidth(swing, low, fences),
+    pair.foot?.maxWidth ?? Infinity,
+    pair.model.maxWidth ?? Infinity,
+  )
+  const width = swing === 'none' ? 0 : given.width === undefined ? undefined : highEnd(given.width)
+  const positions = width === undefined ? undefined : clearPositions(swing, width, fences)
+  return {
+    ...(swing !== 'none' && Number.isFinite(greatest) && greatest >= 0
+      ? { width: { from: pair.foot?.minWidth ?? 0, to: tidy(greatest) } }
+      : {}),
+    ...(positions && positions.from <= positions.to && Number.isFinite(positions.to - positions.from)
+      ? { needlePosition: { from: tidy(positions.from), to: tidy(positions.to) } }
+      : {}),
+  }
+}

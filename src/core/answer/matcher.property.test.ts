@@ -1,0 +1,78 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { indexCatalogue } from '../catalogue/index'
+import type { Bundle } from '../catalogue/types'
+import { explain } from './explain'
+import { fitLookup } from './fit'
+import { referenceAnswer } from './reference.testkit'
+import { scene } from './scenes.testkit'
+import type { Answer, Question } from './types'
+
+const CATALOGUES = 2500
+
+const answer = (bundle: Bundle, question: Question): Answer => {
+  const index = indexCatalogue(bundle)
+  return explain({ index, fitOf: fitLookup(index) }, question)
+}
+
+const essence = (given: Answer) => ({
+  verdict: given.verdict,
+  method: given.method,
+  toGet: given.toGet,
+  stages: given.stages.map((stage) => ({
+    model: stage.model,
+    stitch: stage.stitch,
+    foot: stage.foot,
+    chain: stage.chain,
+    plate: stage.plate,
+    extras: stage.accessories,
+    width: stage.settings.width?.value,
+    position: stage.settings.needlePosition?.value,
+  })),
+})
+
+const RANK = { notOnThisModel: 0, needsItems: 1, otherRoute: 2, ready: 3 }
+
+describe('the matcher over random catalogues', () => {
+  it(`says what the slow reference says, ${CATALOGUES} catalogues`, () => {
+    const seen = { ready: 0, needsItems: 0, otherRoute: 0, notOnThisModel: 0 }
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 2 ** 31 }), (seed) => {
+        const { bundle, question } = scene(seed)
+        const given = answer(bundle, question)
+        seen[given.verdict] += 1
+        expect(essence(given)).toEqual(referenceAnswer(bundle, question))
+      }),
+      { numRuns: CATALOGUES },
+    )
+    for (const count of Object.values(seen)) expect(count).toBeGreaterThan(CATALOGUES / 50)
+  })
+
+  it('never answers worse when more is had', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 2 ** 31 }), fc.nat(11), (seed, which) => {
+        const { bundle, question } = scene(seed)
+        const more = bundle.items[which % bundle.items.length]?.id as string
+        const before = answer(bundle, question)
+        const after = answer(bundle, { ...question, owned: [...(question.owned ?? []), more] })
+        expect(RANK[after.verdict]).toBeGreaterThanOrEqual(RANK[before.verdict])
+        if (before.verdict === 'needsItems' && after.verdict === 'needsItems') {
+          expect(after.toGet.length).toBeLessThanOrEqual(before.toGet.length)
+        }
+      }),
+      { numRuns: 1500 },
+    )
+  })
+
+  it('gives the same answer to the same question, and touches neither', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 2 ** 31 }), (seed) => {
+        const { bundle, question } = scene(seed)
+        const before = JSON.stringify([bundle, question])
+        expect(answer(bundle, question)).toEqual(answer(structuredClone(bundle), structuredClone(question)))
+        expect(JSON.stringify([bundle, question])).toBe(before)
+      }),
+      { numRuns: 200 },
+    )
+  })
+})

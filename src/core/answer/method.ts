@@ -1,0 +1,150 @@
+/** A method on the machines at hand: what each stage would take, what is to get, the verdict. */
+import type { CatalogueIndex } from '../catalogue/index'
+import type { Fabric, Id, Method, Model, Technique } from '../catalogue/types'
+import type { FitLookup } from './fit'
+import { clearingLookup } from './judge'
+import { bestPurchase, tradeOffs, type Purchase } from './purchases'
+import type { Reason } from './reasons'
+import {
+  footFunctions,
+  hasTradeOff,
+  platesOf,
+  rememberedDrafts,
+  stageVariants,
+  type Refusal,
+  type StageContext,
+  type StageVariants,
+} from './stage'
+import type { Question, Verdict } from './types'
+import type { Circumstances } from './when'
+
+export interface MethodContext {
+  index: CatalogueIndex
+  fitOf: FitLookup
+  technique: Technique
+  machines: readonly Model[]
+  fabric: Fabric
+  layers: number
+  had: ReadonlySet<Id>
+  stock: ReadonlySet<Id>
+  job: Question['job']
+}
+
+export interface MethodResult {
+  method: Method
+  rank: number
+  verdict: Verdict
+  stages: StageVariants[]
+  /** Undefined where the method does not work. */
+  purchase: Purchase | undefined
+  tradeOffs: number
+  /** The first thing that stops it. */
+  stops?: { stage: Id; reason: Reason }
+}
+
+/**
+ * A standard foot that is not had is looked at only where without it something would be to get: it is taken because
+ * it is had, so it can matter only as something to get.
+ */
+export const judgeMethod = (method: Method, rank: number, context: MethodContext): MethodResult => {
+  const result = judged(method, rank, context, {})
+  const takesAny = method.stages.some(({ feet }) => feet === 'any')
+  return takesAny && (!result.purchase || result.purchase.toGet.length > 0)
+    ? judged(method, rank, context, { getStandard: true })
+    : result
+}
+
+/**
+ * The same verdict, stitches, feet and purchases without what is only for telling: where a method works with what is
+ * had, nothing else is looked at. Its `stages` then hold only what needs nothing, and no refusals.
+ */
+export const judgeMethodBriefly = (method: Method, rank: number, context: MethodContext): MethodResult => {
+  const had = judged(method, rank, context, { hadOnly: true })
+  return had.purchase ? had : judgeMethod(method, rank, context)
+}
+
+const judged = (
+  method: Method,
+  rank: number,
+  context: MethodContext,
+  { getStandard = false, hadOnly = false }: { getStandard?: boolean; hadOnly?: boolean },
+): MethodResult => {
+  const { index, fitOf, technique, machines, fabric, had, job, stock } = context
+  const at = (model: Model): Circumstances => ({ model, fabric, layers: context.layers })
+  const stageContext: StageContext = {
+    index,
+    fitOf,
+    technique: technique.id,
+    method: method.id,
+    machines,
+    fabric,
+    had,
+    job,
+    at,
+    draftsOf: rememberedDrafts(),
+    clearingOf: clearingLookup(),
+    getStandard,
+    hadOnly,
+    platesOn: platesOf({ index, fitOf, had }, hadOnly ? [] : platesSomeFootNeeds(method, index)),
+  }
+  const stages = method.stages.map((stage) => stageVariants(stage, stageContext))
+  const stopped = stages.findIndex(({ variants }) => variants.length === 0)
+  const purchase =
+    stopped >= 0 ? undefined : bestPurchase({ index, stages: stages.map(({ variants }) => variants), stock })
+  const base = { method, rank, stages, purchase, tradeOffs: purchase ? tradeOffs(purchase) : 0 }
+  if (purchase) return { ...base, verdict: verdictOf(purchase) }
+  const failing = method.stages[Math.max(stopped, 0)]
+  return {
+    ...base,
+    verdict: 'notOnThisModel',
+    ...(failing
+      ? { stops: { stage: failing.id, reason: firstStop(failing, stages[Math.max(stopped, 0)], context) } }
+      : {}),
+  }
+}
+
+const verdictOf = ({ toGet, chosen }: Purchase): Verdict => {
+  if (toGet.length > 0) return 'needsItems'
+  return chosen.some(hasTradeOff) ? 'otherRoute' : 'ready'
+}
+
+/** Plates that a purchase for one stage could bring for another. */
+const platesSomeFootNeeds = (method: Method, index: CatalogueIndex): Id[] => {
+  if (method.stages.length < 2) return []
+  const feet = method.stages.flatMap(footFunctions).flatMap((listed) => index.feetByFunction.get(listed) ?? [])
+  return [...new Set(feet.flatMap((foot) => foot.needs?.plates ?? []))]
+}
+
+/** How far a pair came before it was stopped: what comes nearest to working tells most. */
+const NEARNESS: Partial<Record<Reason['code'], number>> = {
+  functionMissing: 6,
+  doesNotFitByRule: 5,
+  doesNotFitStated: 4,
+  lacksFeature: 3,
+  fitUnknown: 2,
+}
+
+export const nearestRefusal = (refusals: readonly Refusal[]): Refusal | undefined =>
+  [...refusals].sort(
+    (a, b) =>
+      (NEARNESS[a.reason.code] ?? 0) - (NEARNESS[b.reason.code] ?? 0) ||
+      a.machine - b.machine ||
+      a.stitch.rank - b.stitch.rank ||
+      (a.foot?.rank ?? 0) - (b.foot?.rank ?? 0),
+  )[0]
+
+const firstStop = (
+  stage: Method['stages'][number],
+  found: StageVariants | undefined,
+  { machines }: MethodContext,
+): Reason => {
+  if (!machines.some(({ kind }) => stage.kinds.includes(kind))) {
+    return { code: 'needsMachineOfKind', kinds: stage.kinds }
+  }
+  const refusals = found?.refusals ?? []
+  const missing = refusals.flatMap(({ reason }) => (reason.code === 'functionMissing' ? reason.functions : []))
+  const nearest = nearestRefusal(refusals)
+  return nearest && nearest.reason.code !== 'functionMissing'
+    ? nearest.reason
+    : { code: 'functionMissing', functions: [...new Set(missing)] }
+}

@@ -1,0 +1,140 @@
+/** One stitch with one foot on one machine for one stage: every way it can be fitted, judged on every plate. */
+import { isPlateCover } from '../catalogue/index'
+import type { Id, Item, Model, Stage, Stitch, Swing } from '../catalogue/types'
+import type { NeedleSize } from '../units/quantities'
+import type { Fence, Path } from './clearance'
+import type { Fit } from './fit'
+import { fittingsOf, type Fitting } from './fittings'
+import type { House } from './house'
+import { houseOf } from './house'
+import { cautionsOf } from './judge'
+import type { Narrowed } from './narrow'
+import type { Reason } from './reasons'
+import { mergedSetup, refusedBy } from './rules/pairRules'
+import type { SettingsDraft } from './settings'
+import type { StageContext } from './stage'
+import type { Question } from './types'
+
+/** An accepted function with its place in the ranking. */
+export interface Ranked {
+  rank: number
+  function: string | undefined
+  tradeOff: string | undefined
+}
+
+export interface PairContext {
+  machine: number
+  model: Model
+  stage: Stage
+  stitch: Stitch
+  /** Place of the stitch in its model. */
+  place: number
+  stitchAs: Ranked
+  foot: Item | undefined
+  footAs: Ranked
+  /** The foot is the one the book names for the stitch. */
+  named: boolean
+  /** A foot the stage takes only because it is had; it is not offered for buying. */
+  onlyIfHad: boolean
+  fit: Fit | undefined
+  needle: { size: NeedleSize }
+  job: Question['job']
+}
+
+/** One way of working: a pair with its fitting and plate, judged. */
+export interface Variant {
+  pair: PairContext
+  fitting: Fitting
+  plate: Item | undefined
+  /** The plate is there because something fitted needs it. */
+  plateNeeded: boolean
+  /** Place of fitting and plate among the pair's own. */
+  order: number
+  plateOrder: number
+  slotStated: boolean
+  narrowed: Narrowed | undefined
+  narrowedBy: Reason | undefined
+  settings: SettingsDraft
+  house: House | undefined
+  stale: Id[]
+  fences: Fence[]
+  path: Path
+  cautions: Reason[]
+  /** What is not had of all that is fitted. */
+  need: Id[]
+}
+
+/** Every variant of a pair that works, and the reasons why the others do not. */
+export const variantsOf = (pair: PairContext, context: StageContext): { variants: Variant[]; stops: Reason[] } => {
+  const { foot, fit, model, stage, stitch } = pair
+  const { fittings, stops } = fittingsOf({
+    index: context.index,
+    fitOf: context.fitOf,
+    model,
+    stage,
+    stitch,
+    foot,
+    chains: fit ? fit.chains : [[]],
+  })
+  const { house, stale } = houseOf(context.index, {
+    model,
+    technique: context.technique,
+    method: context.method,
+    stage,
+    fabric: context.fabric,
+    stitch,
+    foot: foot?.id,
+  })
+  const swing: Swing = stitch.swing ?? context.index.functions.get(stitch.function)?.swing ?? 'none'
+  const variants: Variant[] = []
+  fittings.forEach((fitting, order) => {
+    if (context.hadOnly && fitting.items.some(({ id }) => !context.had.has(id))) return
+    const refusal = refusedBy(pair, fitting)
+    const merged = mergedSetup(pair, fitting)
+    if (refusal || 'conflict' in merged) {
+      if (refusal) stops.push(refusal)
+      return
+    }
+    const settings = context.draftsOf({ stage, stitch, at: context.at(model), house, setup: merged.setup })
+    const covers = fitting.items.filter(isPlateCover)
+    platesFor(fitting, model, context).forEach(({ plate, needed }, plateOrder) => {
+      const found = context.clearingOf({ pair, swing, plate, covers, settings })
+      if ('refused' in found) {
+        stops.push(found.refused)
+        return
+      }
+      const fitted = [...fitting.items, ...(plate ? [plate] : [])].map(({ id }) => id)
+      variants.push({
+        pair,
+        fitting,
+        plate,
+        plateNeeded: needed,
+        order,
+        plateOrder,
+        slotStated: foot === undefined ? stage.feet === 'none' : foot.slot !== undefined,
+        settings,
+        house,
+        stale: stale.map(({ id }) => id),
+        need: fitted.filter((id) => !context.had.has(id)),
+        ...found,
+        cautions: cautionsOf(pair, plate, found.path),
+      })
+    })
+  })
+  return { variants, stops }
+}
+
+/** Needle plates in the order they are tried; `undefined` stands for a fitted plate of which nothing is known. */
+const platesFor = (
+  { plates }: Fitting,
+  model: Model,
+  context: StageContext,
+): { plate: Item | undefined; needed: boolean }[] => {
+  if (plates) {
+    const had = plates.filter((plate) => context.had.has(plate.id))
+    if (context.hadOnly) return had.map((plate) => ({ plate, needed: true }))
+    const toGet = plates.filter((plate) => !context.had.has(plate.id))
+    return [...had, ...toGet].map((plate) => ({ plate, needed: true }))
+  }
+  return context.platesOn(model).map((plate) => ({ plate, needed: false }))
+}

@@ -1,0 +1,572 @@
+/**
+ * A slow, obvious second reading of the answer rules, for comparison only. It looks at every subset of what could be
+ * bought and, for each, at every way of fitting what is then had. It shares no code with the rules it checks.
+ * Left out on purpose: house settings, twin needles, freely turning scales, two-faced dials.
+ */
+import type { Bundle, Id, Item, Method, Model, Stage, Stitch, When } from '../catalogue/types'
+import type { Question, Verdict } from './types'
+
+export interface ReferenceStage {
+  model: Id
+  stitch: Id
+  foot: Id | undefined
+  chain: Id[]
+  plate: Id | undefined
+  extras: Id[]
+  width: unknown
+  position: unknown
+}
+export interface ReferenceAnswer {
+  verdict: Verdict
+  method: Id | undefined
+  toGet: Id[]
+  stages: ReferenceStage[]
+}
+
+type Way = ReferenceStage & { key: (number | string)[]; trade: boolean; plateNeeded: boolean }
+type Fit = { is: 'yes' | 'no' | 'maybe'; chains: Id[][]; ev: number; byRule: boolean }
+const eps = 1e-6
+
+export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer => {
+  const item = (id: Id) => bundle.items.find((one) => one.id === id) as Item
+  const open = (ids: Id[]): Set<Id> => {
+    const all = new Set<Id>()
+    const add = (id: Id) => {
+      if (all.has(id)) return
+      all.add(id)
+      item(id).contains?.forEach(add)
+    }
+    ids.forEach(add)
+    return all
+  }
+  const machines = [...new Set([q.model, ...(q.also ?? [])])].map(
+    (id) => bundle.models.find((m) => m.id === id) as Model,
+  )
+  const fabric = bundle.fabrics.find((f) => f.id === q.fabric) as Bundle['fabrics'][number]
+  const layers = q.layers ?? fabric.layers
+  const had = open([...machines.flatMap((m) => m.supplied), ...(q.owned ?? [])])
+  const stock = open(q.stock ?? [])
+
+  const isTrue = (w: When | undefined, m: Model) =>
+    !w ||
+    ((!w.structure || w.structure.includes(fabric.structure)) &&
+      (!w.kind || w.kind.includes(m.kind)) &&
+      (!w.minLayers || layers >= w.minLayers) &&
+      (!w.feature || w.feature.every((f) => m.features.includes(f))) &&
+      (!w.withoutFeature || !w.withoutFeature.some((f) => m.features.includes(f))))
+
+  const pattern = (make: Id | undefined) => bundle.makes.find((m) => m.id === make)?.footPattern ?? 'generic'
+
+  /** [fits, chains]; 'maybe' where something is not stated. */
+  const fits = new Map<string, Fit>()
+  const fit = (it: Item, m: Model): Fit => {
+    const key = `${it.id}/${m.id}`
+    const known = fits.get(key) ?? workOutFit(it, m)
+    fits.set(key, known)
+    return known
+  }
+  const workOutFit = (it: Item, m: Model): Fit => {
+    const none = (is: 'no' | 'maybe', byRule = false) => ({ is, chains: [], ev: 2, byRule })
+    if (it.needs?.features?.some((f) => !m.features.includes(f))) return none('no')
+    const told = statements(it, m)
+    if (told) {
+      if (!told.fits) return none('no')
+      const chains = told.chains.filter((chain) => chain.every((id) => usable(item(id), m)))
+      return chains.length ? { is: 'yes', chains, ev: told.bench ? 0 : 1, byRule: false } : none('no')
+    }
+    if (it.what === 'plate') return none('maybe')
+    if (it.what !== 'foot') {
+      if (it.circular && !m.features.includes(`circularMount:${it.circular.mountGroup}`)) return none('no')
+      return { is: 'yes', chains: [[]], ev: 2, byRule: true }
+    }
+    const turners = bundle.items.filter((t) => (t.what === 'adapter' || t.what === 'ankle') && t.turns && usable(t, m))
+    const paths: Item[][] = [[], ...turners.map((t) => [t])]
+    for (const a of turners) for (const b of turners) if (a !== b) paths.push([a, b])
+    const outcomes = paths.map((path) => ({ path, is: along(path, it, m) }))
+    const yes = outcomes.filter((o) => o.is === 'yes').map((o) => o.path.map((t) => t.id))
+    if (yes.length) return { is: 'yes', chains: yes, ev: 2, byRule: true }
+    return none(outcomes.some((o) => o.is === 'maybe') ? 'maybe' : 'no', true)
+  }
+  const usable = (it: Item, m: Model) =>
+    !it.needs?.features?.some((f) => !m.features.includes(f)) && statements(it, m)?.fits !== false
+  const along = (path: Item[], ft: Item, m: Model): 'yes' | 'no' | 'maybe' => {
+    let [shank, attachment, pat] = [m.shank as string | undefined, m.attachment as string | undefined, pattern(m.make)]
+    const answers: ('yes' | 'no' | 'maybe')[] = []
+    const same = (has: string | undefined, ok: string[]) =>
+      has === undefined ? 'maybe' : ok.includes(has) ? 'yes' : 'no'
+    for (const { turns } of path) {
+      if (!turns) return 'no'
+      if (turns.from.shank) answers.push(same(shank, [turns.from.shank]))
+      if (turns.from.attachment) {
+        answers.push(
+          same(attachment, turns.from.attachment === 'screwOn' ? ['screwOn', 'snapOn'] : [turns.from.attachment]),
+        )
+      }
+      shank = turns.to.shank ?? shank
+      attachment = turns.to.attachment ?? attachment
+      pat = turns.to.pattern ?? 'generic'
+    }
+    if (ft.attachment === undefined) answers.push('maybe')
+    else if (ft.attachment === 'screwOn') {
+      answers.push(same(attachment, ['screwOn', 'snapOn']), ft.shank === undefined ? 'maybe' : same(shank, [ft.shank]))
+    } else if (ft.attachment === 'snapOn') {
+      answers.push(same(attachment, ['snapOn']), pattern(ft.make) === pat ? 'yes' : 'no')
+    } else answers.push(same(attachment, [ft.attachment]))
+    return answers.includes('no') ? 'no' : answers.includes('maybe') ? 'maybe' : 'yes'
+  }
+  const statements = (it: Item, m: Model): { fits: boolean; chains: Id[][]; bench: boolean } | undefined => {
+    const told: { fits: boolean; bench: boolean; model: boolean; chain: Id[] }[] = []
+    for (const s of bundle.fits) {
+      if (s.item !== it.id) continue
+      if (s.model ? s.model !== m.id : !m.groups?.includes(s.group ?? '')) continue
+      told.push({ fits: s.fits, bench: s.evidence === 'bench', model: !!s.model, chain: s.chain ?? [] })
+    }
+    if (open(m.supplied).has(it.id)) told.push({ fits: true, bench: false, model: true, chain: [] })
+    if (it.forGroups) {
+      told.push({ fits: it.forGroups.some((g) => m.groups?.includes(g)), bench: false, model: false, chain: [] })
+    }
+    for (const bench of [true, false]) {
+      for (const model of [true, false]) {
+        const top = told.filter((t) => t.bench === bench && t.model === model)
+        if (top.length) return { fits: top.every((t) => t.fits), chains: top.map((t) => t.chain), bench }
+      }
+    }
+    return undefined
+  }
+
+  const isCover = (it: Item) => it.what === 'plate' && !!it.brings?.length
+
+  /** Every way to work a stage with exactly these things. */
+  const ways = (stage: Stage, method: Method, H: Set<Id>): Way[] => {
+    const found: Way[] = []
+    machines.forEach((m, mi) => {
+      if (!stage.kinds.includes(m.kind)) return
+      stage.stitches.forEach((as, sr) => {
+        if (!isTrue(as.when, m)) return
+        m.stitches.forEach((st, place) => {
+          if (st.function !== as.function || !must(stage, st, m)) return
+          for (const pick of feet(stage, m, st, H)) {
+            const f = pick.foot ? fit(pick.foot, m) : undefined
+            if (f && f.is !== 'yes') continue
+            for (const chain of f ? f.chains : [[]]) {
+              if (!chain.every((id) => H.has(id))) continue
+              for (const items of equipped(stage, m, st, [...(pick.foot ? [pick.foot] : []), ...chain.map(item)], H)) {
+                if (!allowed(stage, st, pick.foot, items)) continue
+                const lists = items.flatMap((it) => (it.needs?.plates ? [it.needs.plates] : []))
+                const needed = lists[0]?.filter(
+                  (id) =>
+                    lists.every((l) => l.includes(id)) &&
+                    item(id).what === 'plate' &&
+                    !isCover(item(id)) &&
+                    fit(item(id), m).is === 'yes' &&
+                    H.has(id),
+                )
+                const onMachine = platesOn(m, H)
+                const tries: (Id | undefined)[] = needed ?? onMachine
+                tries.forEach((plate, pi) => {
+                  const judged = clear(
+                    stage,
+                    st,
+                    m,
+                    pick.foot,
+                    pick.named,
+                    items,
+                    plate === undefined ? undefined : item(plate),
+                  )
+                  if (!judged) return
+                  const trade = !!as.tradeOff || !!pick.trade
+                  const slotted = pick.foot ? pick.foot.slot !== undefined : stage.feet === 'none'
+                  const cheap = items.map((it) => it.price ?? 1e9)
+                  found.push({
+                    model: m.id,
+                    stitch: st.id,
+                    foot: pick.foot?.id,
+                    chain,
+                    plate,
+                    extras: items.filter((it) => it !== pick.foot && !chain.includes(it.id)).map((it) => it.id),
+                    ...judged.values,
+                    trade,
+                    plateNeeded: needed !== undefined,
+                    key: [
+                      +trade,
+                      mi,
+                      sr,
+                      pick.rank,
+                      +!slotted,
+                      +judged.narrowed,
+                      +!pick.named,
+                      chain.length,
+                      f ? f.ev : 1,
+                      place,
+                      pick.foot?.id ?? '',
+                      chain.join('\n'),
+                      ...padded(items, cheap),
+                      pi,
+                    ],
+                  })
+                })
+              }
+            }
+          }
+        })
+      })
+    })
+    void method
+    return found.sort((a, b) => order(a.key, b.key))
+  }
+  /** Accessories one by one: cheaper first, then by id. Lists of one length compare entry by entry. */
+  const padded = (items: Item[], cheap: number[]) =>
+    Array.from({ length: 8 }, (_, i) => [cheap[i] ?? 0, items[i]?.id ?? '']).flat()
+
+  const order = (a: (number | string)[], b: (number | string)[]) => {
+    for (let i = 0; i < a.length; i++) {
+      const [x, y] = [a[i] as number, b[i] as number]
+      if (x !== y) return x < y ? -1 : 1
+    }
+    return 0
+  }
+
+  const must = (stage: Stage, st: Stitch, m: Model) => {
+    const rule = stage.stitchMust
+    if (!rule) return true
+    if (rule.avoid?.some((a) => st.attributes?.includes(a))) return false
+    if (rule.motions && !rule.motions.includes(st.motion)) return false
+    if (rule.minWidth === undefined) return true
+    const sc = m.scales.width
+    const given = st.defaults?.width
+    const caps = [st.ranges?.width?.to, m.maxWidth]
+    if (sc === 'absent') caps.push(typeof given === 'number' ? given : typeof given === 'object' ? given.to : undefined)
+    else if (sc) caps.push(...[sc.to, Math.max(...scalePlaces(sc))])
+    return caps.every((cap) => cap === undefined || cap >= (rule.minWidth as number) - eps)
+  }
+
+  const feet = (stage: Stage, m: Model, st: Stitch, H: Set<Id>) => {
+    const all = bundle.items.filter((it) => it.what === 'foot')
+    const named = (it: Item) => it.make === m.make && it.code === st.foot
+    type Pick = { foot: Item | undefined; rank: number; named: boolean; trade?: string | undefined }
+    const picks: Pick[] = []
+    if (stage.feet === 'none') picks.push({ foot: undefined, rank: 0, named: false })
+    else if (stage.feet === 'any') {
+      for (const it of all) {
+        if (H.has(it.id) && (named(it) || it.functions?.includes('standard')))
+          picks.push({ foot: it, rank: 0, named: named(it) })
+      }
+      const supplied = [...open(m.supplied)].map(item)
+      if (!st.foot && !supplied.some((it) => it.what === 'foot' && it.functions?.includes('standard'))) {
+        picks.push({ foot: undefined, rank: 1, named: false })
+      }
+    } else {
+      stage.feet.forEach((as, rank) => {
+        if (!isTrue(as.when, m)) return
+        for (const it of all) {
+          if (H.has(it.id) && it.functions?.includes(as.function))
+            picks.push({ foot: it, rank, named: named(it), trade: as.tradeOff })
+        }
+      })
+    }
+    return picks
+  }
+
+  /** Adds needed things, accessories by function, and what brings a missing feature; every combination that is had. */
+  const equipped = (stage: Stage, m: Model, st: Stitch, start: Item[], H: Set<Id>): Item[][] => {
+    const grow = (items: Item[], more: Item[]): Item[] | undefined => {
+      const all = [...items]
+      const queue = [...more]
+      while (queue.length) {
+        const it = queue.shift() as Item
+        if (all.includes(it)) continue
+        if (!H.has(it.id)) return undefined
+        all.push(it)
+        for (const id of it.needs?.items ?? []) {
+          const f = fit(item(id), m)
+          if (f.is === 'no' && !f.byRule) return undefined
+          queue.push(item(id))
+        }
+      }
+      return all
+    }
+    let sets = [grow([], start)].filter((s) => s !== undefined)
+    for (const fn of stage.accessories ?? []) {
+      sets = sets.flatMap((s) => {
+        if (s.some((it) => it.what === 'accessory' && it.functions?.includes(fn))) return [s]
+        return bundle.items
+          .filter((it) => it.what === 'accessory' && it.functions?.includes(fn) && fit(it, m).is === 'yes')
+          .map((it) => grow(s, [it]))
+          .filter((g) => g !== undefined)
+      })
+    }
+    for (const feature of stage.features?.need ?? []) {
+      sets = sets.flatMap((s) => {
+        if (
+          m.features.includes(feature) ||
+          st.brings?.includes(feature) ||
+          s.some((it) => it.brings?.includes(feature))
+        )
+          return [s]
+        return bundle.items
+          .filter(
+            (it) =>
+              (it.what === 'accessory' || it.what === 'plate') &&
+              it.brings?.includes(feature) &&
+              fit(it, m).is === 'yes',
+          )
+          .map((it) => grow(s, [it]))
+          .filter((g) => g !== undefined)
+      })
+    }
+    return sets
+  }
+
+  const allowed = (stage: Stage, st: Stitch, ft: Item | undefined, items: Item[]) => {
+    if (ft?.motions && !ft.motions.includes(st.motion)) return false
+    if (ft?.denies?.includes(st.function)) return false
+    const opening = q.job?.buttonOpening
+    if (opening !== undefined && ft?.maxButton !== undefined && opening > ft.maxButton) return false
+    const r = q.job?.radius
+    if (r !== undefined && items.some((it) => it.circular && (r < it.circular.minRadius || r > it.circular.maxRadius)))
+      return false
+    for (const f of stage.features?.avoid ?? []) {
+      if (st.brings?.includes(f) || items.some((it) => it.brings?.includes(f))) return false
+    }
+    for (const it of items) {
+      for (const f of it.needs?.without ?? []) {
+        if (stage.features?.need?.includes(f) || st.brings?.includes(f)) return false
+        if (items.some((o) => o !== it && o.brings?.includes(f))) return false
+      }
+    }
+    const stands: Record<string, string> = {}
+    for (const s of [stage.setup, st.setup, ...items.map((it) => it.setup)]) {
+      for (const [c, p] of Object.entries(s ?? {})) {
+        if (stands[c] !== undefined && stands[c] !== p) return false
+        stands[c] = p
+      }
+    }
+    return true
+  }
+
+  const platesOn = (m: Model, H: Set<Id>): (Id | undefined)[] => {
+    const isPlate = (id: Id) => item(id).what === 'plate' && !isCover(item(id))
+    const supplied = [...open(m.supplied)].filter(isPlate)
+    const listed = m.supplied.filter(isPlate)
+    const ordered = [...new Set([...listed, ...supplied])].filter((id) => fit(item(id), m).is === 'yes')
+    const owned = [...H].filter((id) => isPlate(id) && !supplied.includes(id) && fit(item(id), m).is === 'yes').sort()
+    return [...(supplied.length === 0 ? [undefined] : []), ...ordered, ...owned]
+  }
+
+  const scalePlaces = (sc: Exclude<Model['scales']['width'], 'absent' | undefined>): number[] => {
+    if (sc.step) {
+      const all: number[] = []
+      for (let k = 0; sc.from + k * sc.step <= sc.to + eps; k++)
+        all.push(Math.round((sc.from + k * sc.step) * 1e6) / 1e6)
+      return all
+    }
+    return (sc.marks ?? []).map((mark) => mark.value)
+  }
+
+  type Val = { v: unknown; num?: number; wanted?: number; lo?: number; hi?: number; places: number[]; least: number }
+  const value = (p: 'width' | 'needlePosition', stage: Stage, st: Stitch, m: Model): Val => {
+    const sc = m.scales[p]
+    const places = sc && sc !== 'absent' ? scalePlaces(sc) : []
+    const given = st.defaults?.[p]
+    const goal = stage.targets
+      .filter((t) => t.parameter === p && isTrue(t.when, m))
+      .sort((a, b) => Object.keys(b.when ?? {}).length - Object.keys(a.when ?? {}).length)[0]
+    const ends = (v: unknown): Partial<Val> =>
+      typeof v === 'number'
+        ? { num: v, lo: v, hi: v }
+        : typeof v === 'object' && v
+          ? { lo: (v as { from: number }).from, hi: (v as { to: number }).to }
+          : {}
+    if (sc === 'absent')
+      return { v: goal || given !== undefined ? 'absent' : undefined, places, least: 0, ...ends(given), num: undefined }
+    let v: unknown = given
+    let own = true
+    let least = 0
+    if (goal && typeof goal.to === 'object') {
+      if ('abs' in goal.to) [v, own] = [goal.to.abs, false]
+      if ('prefer' in goal.to) {
+        least = goal.to.from
+        if (!(typeof given === 'number' && given >= goal.to.from - eps && given <= goal.to.to + eps))
+          [v, own] = [goal.to.prefer, false]
+      }
+    }
+    const floor = p === 'width' ? stage.stitchMust?.minWidth : undefined
+    if (floor !== undefined && typeof v === 'number' && v < floor - eps) [v, own] = [floor, false]
+    if (v === undefined) return { v: goal ? 'unstated' : undefined, places, least }
+    if (own || typeof v !== 'number')
+      return { v, ...ends(v), ...(typeof v === 'number' ? { wanted: v } : {}), places, least }
+    const r = st.ranges?.[p]
+    const low = Math.max(r?.from ?? -Infinity, sc?.from ?? -Infinity)
+    const high = Math.min(r?.to ?? Infinity, sc?.to ?? Infinity, p === 'width' ? (m.maxWidth ?? Infinity) : Infinity)
+    const wanted = Math.max(Math.min(v, high), Math.min(low, high))
+    const pref = goal && typeof goal.to === 'object' && 'prefer' in goal.to ? goal.to : undefined
+    const inside = places.filter(
+      (x) =>
+        x >= Math.max(low, pref?.from ?? -Infinity, floor ?? -Infinity) - eps &&
+        x <= Math.min(high, pref?.to ?? Infinity) + eps,
+    )
+    const from = inside.length ? inside : places
+    let best = from.length ? (from[0] as number) : wanted
+    for (const x of from) if (Math.abs(x - wanted) < Math.abs(best - wanted) - eps) best = x
+    return { v: best, num: best, lo: best, hi: best, wanted, places, least }
+  }
+
+  const clear = (
+    stage: Stage,
+    st: Stitch,
+    m: Model,
+    ft: Item | undefined,
+    named: boolean,
+    items: Item[],
+    plate: Item | undefined,
+  ) => {
+    const swing = st.swing ?? bundle.functions.find((f) => f.id === st.function)?.swing ?? 'none'
+    const w = value('width', stage, st, m)
+    const p = value('needlePosition', stage, st, m)
+    const size = Math.min(q.job?.needleSize ?? fabric.needle.size, m.needle?.maxSize ?? Infinity)
+    const margin = size / 200 + 0.2
+    const known = w.lo !== undefined
+    const wide = w.hi ?? st.ranges?.width?.to ?? m.maxWidth ?? w.lo ?? st.ranges?.width?.from ?? 0
+    const thin = w.lo ?? st.ranges?.width?.from ?? 0
+    const widestKnown = w.hi ?? st.ranges?.width?.to ?? m.maxWidth
+    const ps = p.lo === undefined ? [0] : [p.lo, p.hi as number]
+    const hits = (thinW: number, wideW: number, widest: number | undefined, positions: number[]) => {
+      const trust = named && !known && swing !== 'none'
+      const none = swing === 'none'
+      if (ft && !trust) {
+        if (ft.minWidth !== undefined && (none ? 0 : thinW) < ft.minWidth - eps) return true
+        if (ft.maxWidth !== undefined && widest !== undefined && (none ? 0 : widest) > ft.maxWidth + eps) return true
+      }
+      for (const at of positions) {
+        const span = (x: number): [number, number] =>
+          swing === 'centred'
+            ? [at - x / 2, at + x / 2]
+            : swing === 'left'
+              ? [at - x, at]
+              : swing === 'right'
+                ? [at, at + x]
+                : [at, at]
+        const outside = ([a, b]: [number, number], l: number, r: number) => a < l - eps || b > r + eps
+        const edges = (it: Item): [number, number] =>
+          typeof it.slot === 'number' ? [-it.slot / 2, it.slot / 2] : [it.slot?.left ?? -1e9, it.slot?.right ?? 1e9]
+        if (ft?.slot !== undefined && outside(span(trust ? 0 : wideW), edges(ft)[0] + margin, edges(ft)[1] - margin))
+          return true
+        for (const pl of [plate, ...items.filter(isCover)]) {
+          if (pl?.slot !== undefined && outside(span(wideW), edges(pl)[0] + margin, edges(pl)[1] - margin)) return true
+        }
+        const travel =
+          m.needleTravel ?? (m.maxWidth === undefined ? undefined : { from: -m.maxWidth / 2, to: m.maxWidth / 2 })
+        if (travel && outside(span(wideW), travel.from, travel.to)) return true
+      }
+      return false
+    }
+    if (!hits(thin, wide, widestKnown, ps)) return { narrowed: false, values: { width: w.v, position: p.v } }
+    let best: { loss: number; w: number | undefined; p: number | undefined } | undefined
+    const wFloor = Math.max(
+      ((w.wanted ?? w.num ?? 0) * 2) / 3,
+      stage.stitchMust?.minWidth ?? 0,
+      w.least,
+      ft?.minWidth ?? 0,
+      st.ranges?.width?.from ?? 0,
+    )
+    const w0 = w.wanted ?? w.num ?? 0
+    const p0 = p.wanted ?? p.num ?? 0
+    const tryW =
+      w.num === undefined || swing === 'none'
+        ? [undefined]
+        : [w.num, ...w.places.filter((x) => x >= wFloor - eps && x <= w0 + eps)]
+    const between = (x: number) =>
+      p0 > 0 ? x >= (p0 * 2) / 3 - eps && x <= p0 + eps : x <= (p0 * 2) / 3 + eps && x >= p0 - eps
+    const tryP = p.num === undefined ? [undefined] : [p.num, ...p.places.filter(between)]
+    for (const cw of tryW) {
+      for (const cp of tryP) {
+        if (hits(cw ?? thin, cw ?? wide, cw ?? widestKnown, cp === undefined ? ps : [cp])) continue
+        const lose = (c: number | undefined, from: number) =>
+          c === undefined || !from ? 0 : Math.max(0, 1 - Math.abs(c) / Math.abs(from))
+        const loss = lose(cw, w0) + lose(cp, p0)
+        if (!best || loss < best.loss - eps || (loss < best.loss + eps && (cw ?? 0) > (best.w ?? 0) + eps))
+          best = { loss, w: cw, p: cp }
+      }
+    }
+    return best && { narrowed: true, values: { width: best.w ?? w.v, position: best.p ?? p.v } }
+  }
+
+  // ── purchases ──
+  const subsets = function* (ids: Id[], size: number, start = 0, taken: Id[] = []): Generator<Id[]> {
+    if (taken.length === size) yield taken
+    else for (let i = start; i < ids.length; i++) yield* subsets(ids, size, i + 1, [...taken, ids[i] as Id])
+  }
+  const buyable = bundle.items
+    .map((it) => it.id)
+    .filter((id) => !had.has(id))
+    .sort()
+  const judge = (method: Method): { toGet: Id[]; ways: Way[]; key: (number | string)[] } | undefined => {
+    for (let size = 0; size <= Math.min(buyable.length, 5); size++) {
+      let best: { toGet: Id[]; ways: Way[]; key: (number | string)[] } | undefined
+      for (const toGet of subsets(buyable, size)) {
+        const H = new Set([...had, ...open(toGet)])
+        const chosen: Way[] = []
+        for (const stage of method.stages) {
+          const first = ways(stage, method, H)[0]
+          if (!first) break
+          chosen.push(first)
+        }
+        if (chosen.length < method.stages.length) continue
+        const idle = toGet.some(
+          (id) =>
+            item(id).what === 'plate' &&
+            !chosen.some((c) => (c.plate === id && c.plateNeeded) || c.extras.includes(id)),
+        )
+        if (idle) continue
+        const prices = toGet.map((id) => item(id).price)
+        const price = prices.includes(undefined) ? 1e12 : prices.reduce<number>((a, b) => a + (b as number), 0)
+        const key = [
+          chosen.filter((c) => c.trade).length,
+          ...chosen.flatMap((c) => c.key.slice(1, 6)),
+          +!toGet.every((id) => stock.has(id)),
+          price,
+          toGet.join('\n'),
+        ]
+        if (!best || order(key, best.key) < 0) best = { toGet, ways: chosen, key }
+      }
+      if (best) return best
+    }
+    return undefined
+  }
+  const technique = bundle.techniques.find((t) => t.id === q.technique) as Bundle['techniques'][number]
+  const applicable = technique.methods.filter((mt) =>
+    q.method ? mt.id === q.method : isTrue(mt.when, machines[0] as Model),
+  )
+  const results = applicable.map((method) => {
+    const best = judge(method)
+    const trades = best ? best.ways.filter((w) => w.trade).length : 0
+    const verdict: Verdict = !best
+      ? 'notOnThisModel'
+      : best.toGet.length
+        ? 'needsItems'
+        : trades
+          ? 'otherRoute'
+          : 'ready'
+    return { method, best, trades, verdict }
+  })
+  const needing = results.filter((r) => r.verdict === 'needsItems')
+  needing.sort((a, b) => (a.best?.toGet.length ?? 0) - (b.best?.toGet.length ?? 0) || a.trades - b.trades)
+  const taken =
+    results.find((r) => r.verdict === 'ready') ?? results.find((r) => r.verdict === 'otherRoute') ?? needing[0]
+  if (!taken?.best) return { verdict: 'notOnThisModel', method: undefined, toGet: [], stages: [] }
+  return {
+    verdict: taken.verdict === 'ready' && taken !== results[0] ? 'otherRoute' : taken.verdict,
+    method: taken.method.id,
+    toGet: taken.best.toGet,
+    stages: taken.best.ways.map(({ model, stitch, foot, chain, plate, extras, width, position }) => ({
+      model,
+      stitch,
+      foot,
+      chain,
+      plate,
+      extras,
+      width,
+      position,
+    })),
+  }
+}

@@ -1,0 +1,102 @@
+/** What refuses a stitch with all that is fitted for it, whatever the figures. One ordered list; the first that
+ * objects is the reason given. */
+import type { Positions } from '../../catalogue/types'
+import type { Fitting } from '../fittings'
+import type { Reason } from '../reasons'
+import type { PairContext } from '../pair'
+
+type PairRule = (pair: PairContext, fitting: Fitting) => Reason | undefined
+
+const motion: PairRule = ({ stitch, foot }) =>
+  foot?.motions && !foot.motions.includes(stitch.motion)
+    ? { code: 'motionNotAllowed', item: foot.id, motion: stitch.motion, allows: foot.motions }
+    : undefined
+
+const deniedFunction: PairRule = ({ stitch, foot }) =>
+  foot?.denies?.includes(stitch.function)
+    ? { code: 'functionDenied', item: foot.id, function: stitch.function }
+    : undefined
+
+const button: PairRule = ({ job, foot }) =>
+  job?.buttonOpening !== undefined && foot?.maxButton !== undefined && job.buttonOpening > foot.maxButton
+    ? { code: 'buttonTooLarge', item: foot.id, opening: job.buttonOpening, maxButton: foot.maxButton }
+    : undefined
+
+const radius: PairRule = ({ job }, { items }) => {
+  if (job?.radius === undefined) return undefined
+  const asked = job.radius
+  const short = items.find(({ circular }) => circular && (asked < circular.minRadius || asked > circular.maxRadius))
+  if (!short?.circular) return undefined
+  const { minRadius, maxRadius } = short.circular
+  return { code: 'radiusOutOfReach', item: short.id, radius: asked, from: minRadius, to: maxRadius }
+}
+
+const avoidedFeature: PairRule = ({ stage, stitch }, { items }) => {
+  for (const feature of stage.features?.avoid ?? []) {
+    if (stitch.brings?.includes(feature)) return { code: 'featureAvoided', feature, by: stitch.id }
+    const item = items.find(({ brings }) => brings?.includes(feature))
+    if (item) return { code: 'featureAvoided', feature, by: item.id }
+  }
+  return undefined
+}
+
+/** `without` must not be engaged: needed by the stage, or brought by the stitch or another item. */
+const engagedAgainst: PairRule = ({ stage, stitch }, { items }) => {
+  for (const item of items) {
+    for (const feature of item.needs?.without ?? []) {
+      const engaged =
+        stage.features?.need?.includes(feature) ||
+        stitch.brings?.includes(feature) ||
+        items.some((other) => other !== item && other.brings?.includes(feature))
+      if (engaged) return { code: 'engagedAgainst', item: item.id, feature }
+    }
+  }
+  return undefined
+}
+
+const setups: PairRule = (pair, fitting) => {
+  const merged = mergedSetup(pair, fitting)
+  return 'conflict' in merged ? merged.conflict : undefined
+}
+
+const twin: PairRule = ({ stage, model }) =>
+  stage.twinSpacing !== undefined && model.twinMax !== undefined && stage.twinSpacing > model.twinMax
+    ? { code: 'twinTooWide', spacing: stage.twinSpacing, max: model.twinMax }
+    : undefined
+
+const pairRules: readonly PairRule[] = [
+  motion,
+  deniedFunction,
+  button,
+  radius,
+  twin,
+  avoidedFeature,
+  engagedAgainst,
+  setups,
+]
+
+export const refusedBy = (pair: PairContext, fitting: Fitting): Reason | undefined => {
+  for (const rule of pairRules) {
+    const reason = rule(pair, fitting)
+    if (reason) return reason
+  }
+  return undefined
+}
+
+/** What stage, stitch and items together ask of the controls, or the control they disagree about. */
+export const mergedSetup = (
+  { stage, stitch }: Pick<PairContext, 'stage' | 'stitch'>,
+  { items }: Pick<Fitting, 'items'>,
+): { setup: Positions } | { conflict: Reason } => {
+  const setup: Positions = {}
+  for (const asked of [stage.setup, stitch.setup, ...items.map((item) => item.setup)]) {
+    for (const [control, position] of Object.entries(asked ?? {})) {
+      const stands = setup[control]
+      if (stands !== undefined && stands !== position) {
+        return { conflict: { code: 'setupConflict', control, positions: [stands, position] } }
+      }
+      setup[control] = position
+    }
+  }
+  return { setup }
+}

@@ -1,0 +1,66 @@
+/** A value as the model shows it. (answers §4.7) */
+import type { Mark, Parameter, Positions, Range, Scale } from '../catalogue/types'
+import { formatDisplay, formatNumber } from '../units/format'
+import { spiFromMm, tidy } from '../units/quantities'
+import { agrees } from './reach'
+
+type Value = number | Range | 'auto' | 'absent' | 'unstated'
+
+const IN_MM: ReadonlySet<Parameter> = new Set(['width', 'length', 'needlePosition', 'cuttingWidth'])
+/** Nearer to a mark than this share of the gap reads "just under" or "just over" it. */
+const JUST = 0.25
+
+/** Shown text; for `absent` and `unstated` a dash, since the model shows nothing. */
+export const showValue = (
+  value: Value,
+  parameter: Parameter,
+  scale: Scale | 'absent' | undefined,
+  setup: Positions = {},
+): string => {
+  if (value === 'auto') return 'auto'
+  if (value === 'absent' || value === 'unstated') return '–'
+  if (typeof value === 'object') {
+    return `${showValue(value.from, parameter, scale, setup)}–${showValue(value.to, parameter, scale, setup)}`
+  }
+  if (scale === undefined || scale === 'absent') return plain(value, parameter)
+  const face = scale.faces?.find(
+    ({ when, marks }) => agrees(when, setup) && marks.some((mark) => near(mark.value, value)),
+  )
+  if (face) {
+    const mark = face.marks.find((candidate) => near(candidate.value, value)) as Mark
+    return `${positionsInWords(face.when)}, dial at ${mark.mark}`
+  }
+  if (scale.shows === 'spi') return value > 0 ? `${formatNumber(spiFromMm(value), 1)} spi` : '0'
+  const exact = scale.marks?.find((mark) => near(mark.value, value))
+  if (exact) return exact.mark
+  if (scale.marks && scale.marks.length > 0 && (scale.shows === 'marks' || scale.step === 0)) {
+    return againstMarks(scale.marks, value)
+  }
+  return plain(value + (scale.shownOffset ?? 0), parameter)
+}
+
+/** "left needle out": a control's name and position as words. */
+export const positionsInWords = (positions: Positions): string =>
+  Object.entries(positions)
+    .map(([control, position]) => `${inWords(control)} ${inWords(position)}`)
+    .join(', ')
+
+/** camelCase as words. */
+export const inWords = (name: string): string =>
+  name.replace(/([a-z0-9])([A-Z])/g, (_, a, b) => `${a} ${b.toLowerCase()}`)
+
+const near = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6
+
+const plain = (value: number, parameter: Parameter): string =>
+  IN_MM.has(parameter) ? formatDisplay(tidy(value)) : formatNumber(value)
+
+const againstMarks = (marks: readonly Mark[], value: number): string => {
+  const below = [...marks].reverse().find((mark) => mark.value < value)
+  const above = marks.find((mark) => mark.value > value)
+  if (!below) return above ? `just under ${above.mark}` : formatNumber(value)
+  if (!above) return `just over ${below.mark}`
+  const share = (value - below.value) / (above.value - below.value)
+  if (share <= JUST + 1e-9) return `just over ${below.mark}`
+  if (share >= 1 - JUST - 1e-9) return `just under ${above.mark}`
+  return `between ${below.mark} and ${above.mark}`
+}

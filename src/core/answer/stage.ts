@@ -1,0 +1,290 @@
+/** Stage × machines: every pair that could serve, in order of preference. (answers §3) */
+import { codeKey, isPlateCover, withContents, type CatalogueIndex, type PlacedStitch } from '../catalogue/index'
+import type { Accepted, Fabric, Id, Item, Model, Positions, Stage } from '../catalogue/types'
+import { TOLERANCE } from '../units/quantities'
+import type { FitLookup } from './fit'
+import type { ClearingLookup } from './judge'
+import { needleFor } from './needle'
+import { compareIds, compareNumbers } from './order'
+import { variantsOf, type PairContext, type Ranked, type Variant } from './pair'
+import type { Reason } from './reasons'
+import { reachOf } from './reach'
+import { draftSettings, type SettingsDraft, type SettingsInput } from './settings'
+import type { FitEvidence, Question } from './types'
+import { holds, type Circumstances } from './when'
+
+export interface StageContext {
+  index: CatalogueIndex
+  fitOf: FitLookup
+  technique: Id
+  method: Id
+  /** The model asked about, then the others the person has. */
+  machines: readonly Model[]
+  fabric: Fabric
+  had: ReadonlySet<Id>
+  job: Question['job']
+  at: (model: Model) => Circumstances
+  /** Needle plates to try on a model where nothing asks for one: fitted, supplied, owned by id. */
+  platesOn: (model: Model) => (Item | undefined)[]
+  /** Settings before clearance, remembered: feet share them. */
+  draftsOf: (input: SettingsInput) => SettingsDraft
+  clearingOf: ClearingLookup
+  /** Whether a standard foot that is not had may be got where a stage takes any foot. */
+  getStandard: boolean
+  /** Looks only at what is had: the variants that need nothing, in the same order. */
+  hadOnly: boolean
+}
+
+export interface Refusal {
+  machine: number
+  stitch: Ranked
+  foot: Ranked | undefined
+  reason: Reason
+}
+
+export interface StageVariants {
+  /** Best first. */
+  variants: Variant[]
+  refusals: Refusal[]
+}
+
+export const stageVariants = (stage: Stage, context: StageContext): StageVariants => {
+  const variants: Variant[] = []
+  const refusals: Refusal[] = []
+  context.machines.forEach((model, machine) => {
+    if (!stage.kinds.includes(model.kind)) return
+    const at = context.at(model)
+    const needle = needleFor(stage, at, context.job)
+    const listed = Array.isArray(stage.feet) ? listedFeet(stage.feet, at, context) : []
+    for (const stitchAs of accepted(stage.stitches, at)) {
+      const refuse = (foot: Ranked | undefined, reason: Reason) =>
+        refusals.push({ machine, stitch: stitchAs, foot, reason })
+      const placed = context.index.stitches.get(model.id)?.get(stitchAs.function as string) ?? []
+      for (const { stitch, place } of placed) {
+        const unfit = stitchMustReason(stage, { stitch, place }, model)
+        if (unfit) {
+          refuse(undefined, unfit)
+          continue
+        }
+        const choices = footChoices(stage, model, stitch.foot, listed, context).filter(
+          ({ foot }) => !context.hadOnly || foot === undefined || context.had.has(foot.id),
+        )
+        if (choices.length === 0) refuse(undefined, { code: 'noFootListed', functions: footFunctions(stage) })
+        for (const choice of choices) {
+          const fit = choice.foot ? context.fitOf(choice.foot, model) : undefined
+          if (fit && fit.fits !== 'yes') {
+            for (const reason of fit.reasons.slice(0, 1)) refuse(choice.footAs, reason)
+            continue
+          }
+          const pair: PairContext = {
+            machine,
+            model,
+            stage,
+            stitch,
+            place,
+            stitchAs,
+            ...choice,
+            fit,
+            needle: { size: needle.size },
+            job: context.job,
+          }
+          const found = variantsOf(pair, context)
+          variants.push(...withoutDominated(found.variants.sort(compareVariants)))
+          for (const reason of found.stops) refuse(choice.footAs, reason)
+        }
+      }
+      if (placed.length === 0) {
+        refuse(undefined, { code: 'functionMissing', functions: [stitchAs.function as string] })
+      }
+    }
+  })
+  return { variants: variants.sort(compareVariants), refusals }
+}
+
+/** Accepted functions whose `when` holds, with their rank. */
+const accepted = (list: readonly Accepted[], at: Circumstances): Ranked[] =>
+  list.flatMap((entry, rank) =>
+    holds(entry.when, at) ? [{ rank, function: entry.function, tradeOff: entry.tradeOff }] : [],
+  )
+
+const stitchMustReason = (stage: Stage, { stitch }: PlacedStitch, model: Model): Reason | undefined => {
+  const must = stage.stitchMust
+  const avoided = must?.avoid?.find((attribute) => stitch.attributes?.includes(attribute))
+  if (avoided !== undefined) return { code: 'stitchAvoided', stitch: stitch.id, attribute: avoided }
+  if (must?.motions && !must.motions.includes(stitch.motion)) {
+    return { code: 'stitchMotionAvoided', stitch: stitch.id, motion: stitch.motion }
+  }
+  if (must?.minWidth !== undefined) {
+    const reach = widestReach(stitch, model)
+    if (reach !== undefined && reach < must.minWidth - TOLERANCE) {
+      return { code: 'stitchTooNarrow', stitch: stitch.id, reach, minWidth: must.minWidth }
+    }
+  }
+  return undefined
+}
+
+/** The greatest width a stitch can be set to; undefined where nothing is stated. */
+const widestReach = (stitch: PlacedStitch['stitch'], model: Model): number | undefined => {
+  const scale = model.scales.width
+  const limits = [stitch.ranges?.width?.to, model.maxWidth]
+  if (scale === 'absent') {
+    const given = stitch.defaults?.width
+    limits.push(typeof given === 'number' ? given : typeof given === 'object' ? given.to : undefined)
+  } else if (scale) {
+    const reach = reachOf(scale)
+    limits.push(scale.to, reach.kind === 'list' ? reach.places.at(-1)?.value : undefined)
+  }
+  const stated = limits.filter((limit) => limit !== undefined)
+  return stated.length > 0 ? Math.min(...stated) : undefined
+}
+
+export const footFunctions = ({ feet }: Stage): string[] =>
+  typeof feet === 'string' ? [] : feet.map((entry) => entry.function)
+
+interface FootChoice {
+  foot: Item | undefined
+  footAs: Ranked
+  named: boolean
+  onlyIfHad: boolean
+}
+
+const footChoices = (
+  stage: Stage,
+  model: Model,
+  bookFoot: string | undefined,
+  listed: readonly { foot: Item; footAs: Ranked }[],
+  { index, had, getStandard }: StageContext,
+): FootChoice[] => {
+  const named = new Set(bookFoot === undefined ? [] : (index.feetByCode.get(codeKey(model.make, bookFoot)) ?? []))
+  if (stage.feet === 'none') {
+    return [{ foot: undefined, footAs: NO_FUNCTION, named: false, onlyIfHad: false }]
+  }
+  if (stage.feet === 'any') {
+    const standard = (index.feetByFunction.get('standard') ?? []).filter(
+      (foot) => !named.has(foot) && (getStandard || had.has(foot.id)),
+    )
+    const choices: FootChoice[] = [
+      ...[...named].map((foot) => ({ foot, footAs: NO_FUNCTION, named: true, onlyIfHad: false })),
+      ...standard.map((foot) => ({ foot, footAs: NO_FUNCTION, named: false, onlyIfHad: !had.has(foot.id) })),
+    ]
+    const supplied = withContents(model.supplied, index.items)
+    const standardSupplied = [...supplied].some((id) => {
+      const item = index.items.get(id)
+      return item?.what === 'foot' && item.functions?.includes('standard')
+    })
+    if (bookFoot === undefined && !standardSupplied) {
+      choices.push({ foot: undefined, footAs: { ...NO_FUNCTION, rank: 1 }, named: false, onlyIfHad: false })
+    }
+    return choices
+  }
+  return listed.map(({ foot, footAs }) => ({ foot, footAs, named: named.has(foot), onlyIfHad: false }))
+}
+
+/** Feet of the functions a stage lists, best function first; the same for every stitch. */
+const listedFeet = (
+  feet: readonly Accepted[],
+  at: Circumstances,
+  { index, had, hadOnly }: StageContext,
+): { foot: Item; footAs: Ranked }[] =>
+  accepted(feet, at).flatMap((footAs) =>
+    (index.feetByFunction.get(footAs.function as string) ?? []).flatMap((foot) =>
+      hadOnly && !had.has(foot.id) ? [] : [{ foot, footAs }],
+    ),
+  )
+
+const NO_FUNCTION: Ranked = { rank: 0, function: undefined, tradeOff: undefined }
+
+const EVIDENCE_RANK: Record<FitEvidence, number> = { bench: 0, book: 1, workedOut: 2 }
+
+export const evidenceOf = ({ pair }: Variant): FitEvidence => pair.fit?.evidence ?? 'book'
+
+export const hasTradeOff = ({ pair }: Variant): boolean =>
+  pair.stitchAs.tradeOff !== undefined || pair.footAs.tradeOff !== undefined
+
+/** Machine, function ranks, slot stated, not narrowed: what sets of purchases are compared by, stage by stage. */
+export const coarseRank = (variant: Variant): number[] => [
+  variant.pair.machine,
+  variant.pair.stitchAs.rank,
+  variant.pair.footAs.rank,
+  variant.slotStated ? 0 : 1,
+  variant.narrowed ? 1 : 0,
+]
+
+/** The order of a stage's pairs, and among one pair's variants the order in which they are tried. */
+export const compareVariants = (a: Variant, b: Variant): number =>
+  Number(hasTradeOff(a)) - Number(hasTradeOff(b)) ||
+  compareNumbers(coarseRank(a), coarseRank(b)) ||
+  Number(b.pair.named) - Number(a.pair.named) ||
+  a.fitting.chain.length - b.fitting.chain.length ||
+  EVIDENCE_RANK[evidenceOf(a)] - EVIDENCE_RANK[evidenceOf(b)] ||
+  a.pair.place - b.pair.place ||
+  compareIds([a.pair.foot?.id ?? ''], [b.pair.foot?.id ?? '']) ||
+  a.order - b.order ||
+  a.plateOrder - b.plateOrder
+
+/** Drops a pair's variants that need all an earlier one needs: whatever is had, the earlier one comes first. */
+const withoutDominated = (variants: readonly Variant[]): Variant[] =>
+  variants.filter(
+    (variant, i) => !variants.slice(0, i).some((earlier) => earlier.need.every((id) => variant.need.includes(id))),
+  )
+
+/** Drafts of one method, remembered by what they depend on: stitch, stage, house sample and setup. */
+export const rememberedDrafts = (): StageContext['draftsOf'] => {
+  const known = new Map<SettingsInput['stitch'], { input: SettingsInput; drafts: SettingsDraft }[]>()
+  return (input) => {
+    const ofStitch = known.get(input.stitch) ?? []
+    const same = ofStitch.find(
+      ({ input: other }) =>
+        other.stage === input.stage &&
+        other.house?.sample === input.house?.sample &&
+        other.at.model === input.at.model &&
+        sameSetup(other.setup, input.setup),
+    )
+    if (same) return same.drafts
+    const drafts = draftSettings(input)
+    known.set(input.stitch, [...ofStitch, { input, drafts }])
+    return drafts
+  }
+}
+
+const sameSetup = (a: Positions, b: Positions): boolean => {
+  const keys = Object.keys(a)
+  return keys.length === Object.keys(b).length && keys.every((key) => a[key] === b[key])
+}
+
+/** Fitting plates of a model: the fitted one, other supplied ones as listed, then owned ones by id. */
+export const platesOf = (
+  { index, fitOf, had }: Pick<StageContext, 'index' | 'fitOf' | 'had'>,
+  extra: readonly Id[],
+) => {
+  const known = new Map<Id, (Item | undefined)[]>()
+  const isPlate = (item: Item | undefined): item is Item => item?.what === 'plate' && !isPlateCover(item)
+  return (model: Model): (Item | undefined)[] => {
+    const remembered = known.get(model.id)
+    if (remembered) return remembered
+    const fits = (item: Item) => fitOf(item, model).fits === 'yes'
+    const suppliedIds = suppliedInOrder(model, index)
+    const supplied = suppliedIds.flatMap((id) => index.items.get(id) ?? []).filter(isPlate)
+    const owned = [...new Set([...had, ...extra])]
+      .filter((id) => !suppliedIds.includes(id))
+      .sort()
+      .flatMap((id) => index.items.get(id) ?? [])
+      .filter(isPlate)
+    const plates = [...supplied.filter(fits), ...owned.filter(fits)]
+    const all = supplied.length === 0 ? [undefined, ...plates] : plates
+    known.set(model.id, all)
+    return all
+  }
+}
+
+/** What comes with a model in the order listed, each pack followed by its contents. */
+const suppliedInOrder = (model: Model, index: CatalogueIndex): Id[] => {
+  const seen = new Set<Id>()
+  const visit = (id: Id): void => {
+    if (seen.has(id)) return
+    seen.add(id)
+    index.items.get(id)?.contains?.forEach(visit)
+  }
+  model.supplied.forEach(visit)
+  return [...seen]
+}

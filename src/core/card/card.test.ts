@@ -1,0 +1,97 @@
+import { describe, expect, it } from 'vitest'
+import { explain } from '../answer/explain'
+import { fitLookup } from '../answer/fit'
+import { bundleOf, foot, P, plates, stage, stitch, technique } from '../answer/answers.testkit'
+import { indexCatalogue } from '../catalogue/index'
+import type { Model, Stage } from '../catalogue/types'
+import { cardOf } from './card'
+import { fillSlots } from './slots'
+
+const standard = foot({ id: 'standard', functions: ['standard'], slot: 7 })
+
+const cardWith = (more: Partial<Stage>, model: Partial<Model> = {}) => {
+  const bundle = bundleOf({
+    models: [
+      {
+        ...P,
+        supplied: [plates.zigzag.id, 'standard'],
+        stitches: [stitch({ function: 'zigzag', defaults: { width: 4 }, source: { evidence: 'book', where: 'p. 9' } })],
+        ...model,
+      },
+    ],
+    items: [standard],
+    techniques: [technique([stage({ stitches: [{ function: 'zigzag' }], ...more })])],
+  })
+  const index = indexCatalogue(bundle)
+  const question = { technique: 'technique', model: 'p', fabric: 'cotton' }
+  return cardOf(index, question, explain({ index, fitOf: fitLookup(index) }, question))
+}
+
+const width = { parameter: 'width' as const, to: { abs: 3 }, because: 'narrower' }
+const order = (card: ReturnType<typeof cardWith>) =>
+  card.stages[0]?.steps.map((step) => (step.step === 'authored' ? step.text : step.step))
+
+describe('the steps of a card', () => {
+  it('come in the trade’s order, power off before anything is fitted', () => {
+    const steps = [{ text: 'Sew with {foot.code} at width {width}.' }]
+    expect(order(cardWith({ targets: [width], steps }))).toEqual([
+      'stop',
+      'needle',
+      'foot',
+      'choose',
+      'handwheel',
+      'scrap',
+      'Sew with standard at width 3.0.',
+    ])
+  })
+
+  it('are set by hand before the power comes on where the machine keeps them', () => {
+    expect(order(cardWith({ targets: [width] }, { kind: 'mechanical' }))).toEqual([
+      'stop',
+      'needle',
+      'foot',
+      'choose',
+      'handwheel',
+      'start',
+      'scrap',
+    ])
+  })
+
+  it('let a stage place fitting and setting among its own', () => {
+    const steps = [{ text: '{fit}' }, { text: 'Retract the knife.' }, { text: '{set}' }, { text: 'Sew.' }]
+    const said = order(cardWith({ steps, setup: { knife: 'back' } })) ?? []
+    expect(said.indexOf('Retract the knife.')).toBe(said.indexOf('foot') + 1)
+    expect(said.at(-1)).toBe('Sew.')
+    expect(said).not.toContain('controls')
+  })
+
+  it('leave out what the fabric or machine does not ask for', () => {
+    const steps = [{ text: 'Knit only.', when: { structure: ['knit' as const] } }, { text: 'All.' }]
+    expect(order(cardWith({ steps }))?.slice(-1)).toEqual(['All.'])
+  })
+
+  it('name a changed plate', () => {
+    const changed = cardWith({}, { supplied: [plates.straight.id, plates.zigzag.id, 'standard'] })
+    expect(order(changed)).toContain('plate')
+    expect(changed.stages[0]?.plate).toMatchObject({ id: 'plate-zigzag', change: true, source: 'supplied' })
+  })
+})
+
+describe('a card', () => {
+  it('parts what changes from what stays, and shows where the needle would hit', () => {
+    const [told] = cardWith({ targets: [width] }).stages
+    expect(told?.changes.map(({ parameter }) => parameter)).toEqual(['width'])
+    expect(told?.changes[0]?.hits).toEqual([{ from: 5.8, to: 7 }])
+    expect(told).toMatchObject({ resets: true, bookPage: 'p. 9' })
+  })
+
+  it('knows the name of everything it speaks of', () => {
+    const { names } = cardWith({ targets: [width] })
+    expect(names.items).toHaveProperty('standard')
+    expect(names.functions).toEqual({ zigzag: 'Zigzag' })
+    expect(names.methods).toEqual({ method: 'Method' })
+  })
+
+  it('leaves out a slot it has no word for', () =>
+    expect(fillSlots('Set width {width} and {balance} now.', { width: '3' })).toBe('Set width 3 and now.'))
+})

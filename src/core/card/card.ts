@@ -1,0 +1,187 @@
+/** A card: the answer put together with what is needed to read it, still without sentences. */
+import type { Parameter, Positions, Range, Scale, Stage } from '../catalogue/types'
+import type { CatalogueIndex } from '../catalogue/index'
+import { withContents } from '../catalogue/index'
+import type { Reason } from '../answer/reasons'
+import type { Answer, Question, Setting, StageAnswer, Verdict } from '../answer/types'
+import { collectNames, type Names } from './names'
+import { cardSteps, type CardStep } from './steps'
+import { holds } from '../answer/when'
+
+export interface Card {
+  question: Question
+  verdict: Verdict
+  technique: { id: string; name: string; family: string; for: string }
+  model: { id: string; name: string; make: string; kind: string; edition?: string | undefined }
+  fabric: { id: string; name: string; layers: number }
+  /** The method the card follows. */
+  method?: { id: string; name: string; because: string }
+  methods: CardMethod[]
+  toGet: string[]
+  reasons: Reason[]
+  stages: CardStage[]
+  names: Names
+}
+
+export interface CardMethod {
+  id: string
+  name: string
+  because: string
+  verdict?: Verdict | undefined
+  toGet: string[]
+  reasons: Reason[]
+}
+
+export type ItemSource = 'supplied' | 'owned' | 'toGet'
+
+export interface CardItem {
+  id: string
+  source: ItemSource
+}
+
+/** One value of the card, with the scale it is read on. */
+export interface CardValue {
+  parameter: Parameter
+  setting: Setting
+  scale?: Scale | 'absent' | undefined
+  /** Parts of the scale where the needle would hit. */
+  hits: Range[]
+}
+
+export interface CardStage {
+  stage: string
+  name: string
+  answer: StageAnswer
+  kind: string
+  modelName: string
+  shank?: string | undefined
+  stitchName?: string | undefined
+  functionName: string
+  bookPage?: string | undefined
+  foot?: CardItem | undefined
+  chain: CardItem[]
+  plate?: (CardItem & { change: boolean }) | undefined
+  accessories: CardItem[]
+  feedAids: string[]
+  /** What the stage asks of the controls, beyond what its own steps say. */
+  setup: Positions
+  changes: CardValue[]
+  unchanged: CardValue[]
+  /** Choosing another stitch takes these changes back. */
+  resets: boolean
+  steps: CardStep[]
+  inspect: Stage['inspect']
+  faults: Stage['faults']
+  minutes?: number | undefined
+}
+
+export const cardOf = (index: CatalogueIndex, question: Question, answer: Answer): Card => {
+  const technique = found(index.techniques.get(question.technique))
+  const model = found(index.models.get(question.model))
+  const fabric = found(index.fabrics.get(question.fabric))
+  const method = technique.methods.find(({ id }) => id === answer.method)
+  const others = new Map(answer.methods.map((other) => [other.method, other]))
+  const layers = question.layers ?? fabric.layers
+  return {
+    question,
+    verdict: answer.verdict,
+    technique: { id: technique.id, name: technique.name, family: technique.family, for: technique.for },
+    model: {
+      id: model.id,
+      name: model.name,
+      make: index.makes.get(model.make)?.name ?? model.make,
+      kind: model.kind,
+      edition: model.edition,
+    },
+    fabric: { id: fabric.id, name: fabric.name, layers },
+    ...(method ? { method: { id: method.id, name: method.name, because: method.because } } : {}),
+    methods: technique.methods.map(({ id, name, because }) => ({
+      id,
+      name,
+      because,
+      verdict: id === answer.method ? answer.verdict : others.get(id)?.verdict,
+      toGet: others.get(id)?.toGet ?? [],
+      reasons: others.get(id)?.reasons ?? [],
+    })),
+    toGet: answer.toGet,
+    reasons: answer.reasons,
+    stages: answer.stages.map((given, i) => {
+      const stage = found(method?.stages.find(({ id }) => id === given.stage))
+      const last = i === answer.stages.length - 1
+      const at = { model: found(index.models.get(given.model)), fabric, layers }
+      return cardStage(index, question, given, stage, {
+        prepare: i === 0 ? (method?.prepare ?? []).filter((step) => holds(step.when, at)) : [],
+        sew: stage.steps.filter((step) => holds(step.when, at)),
+        finish: last ? (method?.finish ?? []).filter((step) => holds(step.when, at)) : [],
+      })
+    }),
+    names: collectNames(index, answer, question),
+  }
+}
+
+const cardStage = (
+  index: CatalogueIndex,
+  question: Question,
+  answer: StageAnswer,
+  stage: Stage,
+  authored: { prepare: Stage['steps']; sew: Stage['steps']; finish: Stage['steps'] },
+): CardStage => {
+  const model = found(index.models.get(answer.model))
+  const stitch = model.stitches.find(({ id }) => id === answer.stitch)
+  const supplied = withContents(
+    [question.model, ...(question.also ?? [])].flatMap((id) => index.models.get(id)?.supplied ?? []),
+    index.items,
+  )
+  const owned = withContents(question.owned ?? [], index.items)
+  const item = (id: string): CardItem => ({
+    id,
+    source: supplied.has(id) ? 'supplied' : owned.has(id) ? 'owned' : 'toGet',
+  })
+  const values = (Object.entries(answer.settings) as [Parameter, Setting][]).map(([parameter, setting]): CardValue => {
+    const scale = model.scales[parameter]
+    return { parameter, setting, scale, hits: hitsOn(scale, setting.clear) }
+  })
+  const changes = values.filter(({ setting }) => setting.changed)
+  const setup = Object.fromEntries(
+    Object.entries(answer.setup).filter(([control, position]) => stage.setup?.[control] !== position),
+  )
+  const change = answer.reasons.some(({ code }) => code === 'changePlate')
+  return {
+    stage: stage.id,
+    name: stage.name,
+    answer,
+    kind: model.kind,
+    modelName: model.name,
+    shank: model.shank,
+    stitchName: stitch?.nativeName,
+    functionName: index.functions.get(answer.function)?.name ?? answer.function,
+    bookPage: stitch?.source?.where,
+    foot: answer.foot === undefined ? undefined : item(answer.foot),
+    chain: answer.chain.map(item),
+    plate: answer.plate === undefined ? undefined : { ...item(answer.plate), change },
+    accessories: answer.accessories.map(item),
+    feedAids: stage.features?.need ?? [],
+    setup,
+    changes,
+    unchanged: values.filter(({ setting }) => !setting.changed),
+    resets: changes.some(({ setting }) => setting.setAgain !== 'no'),
+    steps: cardSteps({ index, answer, model, stage, setup, plateChanges: change, authored }),
+    inspect: stage.inspect,
+    faults: stage.faults,
+    minutes: stage.minutes,
+  }
+}
+
+/** The parts of a scale that lie outside what is clear. */
+const hitsOn = (scale: Scale | 'absent' | undefined, clear: Range | undefined): Range[] => {
+  if (!clear || !scale || scale === 'absent') return []
+  return [
+    ...(clear.from > scale.from ? [{ from: scale.from, to: Math.min(clear.from, scale.to) }] : []),
+    ...(clear.to < scale.to ? [{ from: Math.max(clear.to, scale.from), to: scale.to }] : []),
+  ]
+}
+
+const found = <T>(thing: T | undefined): T => {
+  if (thing === undefined) throw new Error('the answer speaks of something that the catalogue has not')
+  return thing
+}

@@ -1,0 +1,128 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { fitLookup } from '../answer/fit'
+import { scene } from '../answer/scenes.testkit'
+import { indexCatalogue } from '../catalogue/index'
+import type { Bundle, FitStatement, Item, Stitch } from '../catalogue/types'
+import type { RowChange } from './affected'
+import { Coverage } from './coverage'
+
+const answeringOf = (bundle: Bundle) => {
+  const index = indexCatalogue(bundle)
+  return { index, fitOf: fitLookup(index) }
+}
+const allOf = (coverage: Coverage, bundle: Bundle) =>
+  bundle.fabrics.flatMap(({ id: fabric }) =>
+    bundle.techniques.flatMap(({ id: technique }) =>
+      bundle.models.map(({ id: model }) => [fabric, technique, model, coverage.cell(technique, model, fabric)]),
+    ),
+  )
+
+/** Another technique and fabric beside the scene's, so that there is something a change must not reach. */
+const wider = (seed: number): Bundle => {
+  const { bundle } = scene(seed)
+  const other = scene(seed + 1).bundle
+  return {
+    ...bundle,
+    fabrics: [...bundle.fabrics, ...other.fabrics.map((fabric) => ({ ...fabric, id: 'cloth2' }))],
+    techniques: [...bundle.techniques, ...other.techniques.map((technique) => ({ ...technique, id: 'technique2' }))],
+  }
+}
+
+/** One random edit of a catalogue, as the rows it changes. */
+const edit = (bundle: Bundle, kind: number, which: number, donor: Bundle): { next: Bundle; changes: RowChange[] } => {
+  const at = <T>(list: readonly T[]): [T, number] => [list[which % list.length] as T, which % list.length]
+  const swap = <T>(list: readonly T[], place: number, value: T): T[] =>
+    list.map((old, i) => (i === place ? value : old))
+  switch (kind) {
+    case 0: {
+      const [item, i] = at(bundle.items)
+      const after: Item = { ...(donor.items[i] as Item), id: item.id, what: item.what }
+      return { next: { ...bundle, items: swap(bundle.items, i, after) }, changes: [{ row: { noun: 'items', id: item.id }, before: item, after }] } // prettier-ignore
+    }
+    case 1: {
+      const [model, m] = at(bundle.models)
+      const [stitch, s] = at(model.stitches)
+      const after: Stitch = { ...((donor.models[m]?.stitches[s] ?? stitch) as Stitch), id: stitch.id }
+      const models = swap(bundle.models, m, { ...model, stitches: swap(model.stitches, s, after) })
+      return { next: { ...bundle, models }, changes: [{ row: { noun: 'stitches', id: stitch.id, model: model.id }, before: stitch, after }] } // prettier-ignore
+    }
+    case 2: {
+      const [model, m] = at(bundle.models)
+      const after = { ...(donor.models[m] ?? model), id: model.id, stitches: model.stitches }
+      return { next: { ...bundle, models: swap(bundle.models, m, after) }, changes: [{ row: { noun: 'models', id: model.id }, before: model, after }] } // prettier-ignore
+    }
+    case 3: {
+      const after = donor.fits.map((fit): FitStatement => ({ ...fit, id: `new-${fit.id}` }))
+      const changes: RowChange[] = [
+        ...bundle.fits.map((before) => ({ row: { noun: 'fits' as const, id: before.id }, before, after: undefined })),
+        ...after.map((fit) => ({ row: { noun: 'fits' as const, id: fit.id }, before: undefined, after: fit })),
+      ]
+      return { next: { ...bundle, fits: after }, changes }
+    }
+    case 4: {
+      const [technique, t] = at(bundle.techniques)
+      const after = { ...(donor.techniques[0] ?? technique), id: technique.id }
+      return { next: { ...bundle, techniques: swap(bundle.techniques, t, after) }, changes: [{ row: { noun: 'techniques', id: technique.id }, before: technique, after }] } // prettier-ignore
+    }
+    case 5: {
+      const [stitchFunction, f] = at(bundle.functions)
+      const after = {
+        ...stitchFunction,
+        swing: stitchFunction.swing === 'left' ? ('centred' as const) : ('left' as const),
+      }
+      return { next: { ...bundle, functions: swap(bundle.functions, f, after) }, changes: [{ row: { noun: 'functions', id: stitchFunction.id }, before: stitchFunction, after }] } // prettier-ignore
+    }
+    default: {
+      const [fabric, f] = at(bundle.fabrics)
+      const after = {
+        ...fabric,
+        structure: fabric.structure === 'knit' ? ('woven' as const) : ('knit' as const),
+        needle: { point: 'x', size: 100 },
+      }
+      return { next: { ...bundle, fabrics: swap(bundle.fabrics, f, after) }, changes: [{ row: { noun: 'fabrics', id: fabric.id }, before: fabric, after }] } // prettier-ignore
+    }
+  }
+}
+
+describe('coverage', () => {
+  it('after any edits is what deciding anew gives', () => {
+    const edits = fc.array(fc.tuple(fc.nat(6), fc.nat(20), fc.integer({ min: 0, max: 2 ** 31 })), { minLength: 1, maxLength: 5 }) // prettier-ignore
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 2 ** 31 }), edits, (seed, all) => {
+        let bundle = wider(seed)
+        const coverage = new Coverage(answeringOf(bundle))
+        allOf(coverage, bundle)
+        for (const [kind, which, donor] of all) {
+          const { next, changes } = edit(bundle, kind, which, scene(donor).bundle)
+          bundle = next
+          coverage.update(answeringOf(bundle), changes)
+        }
+        expect(allOf(coverage, bundle)).toEqual(allOf(new Coverage(answeringOf(bundle)), bundle))
+      }),
+      { numRuns: 400 },
+    )
+  })
+
+  it('decides again only what a change can reach', () => {
+    const bundle = wider(7)
+    const coverage = new Coverage(answeringOf(bundle))
+    allOf(coverage, bundle)
+    const all = coverage.decided
+    expect(all).toBe(bundle.fabrics.length * bundle.techniques.length * bundle.models.length)
+    const decidedAfter = (changes: RowChange[] | undefined) => {
+      const before = coverage.decided
+      coverage.update(answeringOf(bundle), changes)
+      allOf(coverage, bundle)
+      return coverage.decided - before
+    }
+    const [stitch] = bundle.models[0]?.stitches ?? []
+    expect(decidedAfter([])).toBe(0)
+    expect(decidedAfter([{ row: { noun: 'threads', id: 'x' }, before: {}, after: {} }])).toBe(0)
+    expect(decidedAfter([{ row: { noun: 'stitches', id: 's0', model: 'm1' }, before: stitch, after: stitch }])).toBeLessThanOrEqual(all / 2) // prettier-ignore
+    expect(decidedAfter([{ row: { noun: 'models', id: 'm2' }, before: {}, after: {} }])).toBe(all / 2)
+    expect(decidedAfter([{ row: { noun: 'fabrics', id: 'cloth' }, before: {}, after: {} }])).toBe(all / 2)
+    expect(decidedAfter([{ row: { noun: 'makes', id: 'maker' }, before: {}, after: {} }])).toBe(all)
+    expect(decidedAfter(undefined)).toBe(all)
+  })
+})
