@@ -1,0 +1,111 @@
+import { z } from 'zod'
+import type * as core from '#core/card/card'
+import { Question, Reason, Setting, StageAnswer, Verdict } from './answer'
+import { Id, Parameter, Positions, Range, Scale, Stage, Technique } from './catalogue'
+
+const ItemSource = z.enum(['supplied', 'owned', 'toGet'])
+const CardItem = z.object({ id: Id, source: ItemSource })
+
+const CardValue = z.object({
+  parameter: Parameter,
+  setting: Setting,
+  scale: z.union([Scale, z.literal('absent')]).optional(),
+  hits: z.array(Range),
+})
+
+/** One step in the trade's order; the keys beside `step` say what it is done with. */
+const CardStep = z.looseObject({ step: z.string() })
+
+const CardStage = z.object({
+  stage: Id,
+  name: z.string(),
+  answer: StageAnswer,
+  kind: z.string(),
+  modelName: z.string(),
+  shank: z.string().optional(),
+  stitchName: z.string().optional(),
+  functionName: z.string(),
+  bookPage: z.string().optional(),
+  foot: CardItem.optional(),
+  chain: z.array(CardItem),
+  plate: CardItem.extend({ change: z.boolean() }).optional(),
+  accessories: z.array(CardItem),
+  feedAids: z.array(z.string()),
+  setup: Positions,
+  changes: z.array(CardValue),
+  unchanged: z.array(CardValue),
+  resets: z.boolean(),
+  steps: z.array(CardStep),
+  inspect: Stage.shape.inspect,
+  faults: Stage.shape.faults,
+  minutes: z.number().optional(),
+})
+
+const named = z.record(z.string(), z.string())
+
+export const CardView = z.object({
+  question: Question,
+  verdict: Verdict,
+  technique: z.object({ id: Id, name: z.string(), family: z.string(), for: z.string() }),
+  model: z.object({
+    id: Id,
+    name: z.string(),
+    make: z.string(),
+    kind: z.string(),
+    edition: z.string().optional(),
+  }),
+  fabric: z.object({ id: Id, name: z.string(), layers: z.number() }),
+  method: z.object({ id: Id, name: z.string(), because: z.string() }).optional(),
+  methods: z.array(
+    z.object({
+      id: Id,
+      name: z.string(),
+      because: z.string(),
+      verdict: Verdict.optional(),
+      toGet: z.array(Id),
+      reasons: z.array(Reason),
+    }),
+  ),
+  toGet: z.array(Id),
+  reasons: z.array(Reason),
+  stages: z.array(CardStage),
+  names: z.object({
+    items: z.record(
+      z.string(),
+      z.object({ code: z.string(), name: z.string(), what: z.string(), price: z.number().optional() }),
+    ),
+    models: named,
+    functions: named,
+    methods: named,
+    stages: named,
+    threads: named,
+    stitches: named,
+  }),
+})
+
+/** A list in an address: `owned=k4,k7`. */
+export const idList = z
+  .string()
+  .transform((list) => list.split(',').filter(Boolean))
+  .pipe(z.array(Id))
+
+export const CardQuery = z.strictObject({
+  technique: Id,
+  model: Id,
+  fabric: Id,
+  method: Id.optional(),
+  layers: z.coerce.number().int().positive().max(50).optional(),
+  also: idList.optional(),
+  owned: idList.optional(),
+  needle: z.coerce.number().positive().max(200).optional(),
+})
+
+/** A card of a technique that is not saved yet: what it would say. */
+export const DraftCard = z.strictObject({ technique: Technique, model: Id, fabric: Id, method: Id.optional() })
+export type DraftCard = z.infer<typeof DraftCard>
+
+type Extends<A, B> = [A] extends [B] ? true : false
+const fits = <A, B>(_: Extends<A, B>): void => undefined
+fits<keyof core.Card, keyof z.infer<typeof CardView>>(true)
+fits<keyof core.CardStage, keyof z.infer<typeof CardStage>>(true)
+fits<keyof z.infer<typeof CardStage>, keyof core.CardStage>(true)

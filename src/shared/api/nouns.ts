@@ -1,0 +1,31 @@
+/** What the catalogue is made of, in one list: the word in the address, the key in the bundle, the schema of a row. */
+import { z } from 'zod'
+import {
+  Fabric,
+  FitStatement,
+  Item,
+  Make,
+  ModelHead,
+  Sample,
+  Stitch,
+  StitchFunction,
+  Technique,
+  Thread,
+} from './catalogue'
+
+export const nouns = {
+  makes: { one: 'make', schema: Make },
+  functions: { one: 'stitch function', schema: StitchFunction },
+  threads: { one: 'thread', schema: Thread },
+  models: { one: 'model', schema: ModelHead },
+  stitches: { one: 'stitch', schema: Stitch },
+  items: { one: 'item', schema: Item },
+  fits: { one: 'fit statement', schema: FitStatement },
+  fabrics: { one: 'fabric', schema: Fabric },
+  techniques: { one: 'technique', schema: Technique },
+  samples: { one: 'sample', schema: Sample },
+} as const
+
+export type Noun = keyof typeof nouns
+export const nounList = Object.keys(nouns) as Noun[]
+export const Noun = z.enum(nounList as [Noun, ...Noun[]])

@@ -1,0 +1,112 @@
+import ExcelJs from 'exceljs'
+import { strToU8, zipSync } from 'fflate'
+import { describe, expect, it } from 'vitest'
+import { readChart } from '#core/import/chart'
+import { notesOf } from '#core/import/fileTable'
+import { faultText } from '../messages/chart'
+import { readTableFile, type ReadOptions } from './readFile'
+
+const decoder = (encoding: string, fatal: boolean) => new TextDecoder(encoding, { fatal })
+const read = (bytes: Uint8Array, options?: ReadOptions) => readTableFile(bytes, decoder, options)
+const why = (bytes: Uint8Array) => read(bytes).then(() => 'read', (error: Error) => error.message) // prettier-ignore
+
+const workbook = async (): Promise<Uint8Array> => {
+  const book = new ExcelJs.Workbook()
+  const sheet = book.addWorksheet('Stitches')
+  book.addWorksheet('Notes').addRow(['printed by hand'])
+  sheet.addRow(['Stitch chart'])
+  sheet.mergeCells('A1:F1')
+  sheet.addRow(['Menu', 'No.', 'Name', 'Width', 'Length', 'Tension'])
+  sheet.addRow(['Utility', 1, 'Zigzag', { formula: 'E3*2', result: 3 }, 1.5, 'auto'])
+  sheet.addRow(['', 2, 'Blind hem', new Date(Date.UTC(2026, 3, 3)), 1.1 + 2.2, 4])
+  sheet.addRow(['', '', 'for knits', '', '', ''])
+  sheet.mergeCells('A3:A5')
+  sheet.addRow(['Decor', 3, { richText: [{ text: 'Le' }, { text: 'af' }] }, { formula: 'D9' }, { formula: '1/0', result: { error: '#DIV/0!' } }, '']) // prettier-ignore
+  return new Uint8Array(await book.xlsx.writeBuffer())
+}
+
+describe('a workbook', () => {
+  it('gives text, and what the spreadsheet knows beyond it', async () => {
+    const { tables } = await read(await workbook())
+    expect(tables.map(({ name }) => name)).toEqual(['Stitches', 'Notes'])
+    const [sheet] = tables
+    expect(sheet?.cells.slice(0, 4)).toEqual([
+      ['Stitch chart', '', '', '', '', ''],
+      ['Menu', 'No.', 'Name', 'Width', 'Length', 'Tension'],
+      ['Utility', '1', 'Zigzag', '3', '1.5', 'auto'],
+      ['', '2', 'Blind hem', '3-Apr', '3.3', '4'],
+    ])
+    const notes = notesOf(sheet ?? { notes: [] })
+    expect(notes.at(3, 4)).toEqual({ what: 'formula', formula: '=E3*2' })
+    expect(notes.at(4, 4)).toEqual({ what: 'date' })
+    expect(notes.at(4, 1)).toEqual({ what: 'merged', from: 3 })
+  })
+
+  it('is read as a chart: merged menus carried, dates and empty formulas named', async () => {
+    const [sheet] = (await read(await workbook())).tables
+    const { rows } = readChart(sheet?.cells ?? [], { notes: notesOf(sheet ?? { notes: [] }) })
+    expect(rows.map(({ is, texts }) => [is, texts.menu, texts.name])).toEqual([
+      ['stitch', 'Utility', 'Zigzag'],
+      ['stitch', 'Utility', 'Blind hem for knits'],
+      ['continued', 'Utility', 'for knits'],
+      ['stitch', 'Decor', 'Leaf'],
+    ])
+    expect(rows.flatMap(({ faults }) => faults.map(faultText))).toEqual([
+      'Row 4, column 4 (Width): “3-Apr” looks like a date; a spreadsheet may have made one of a range.',
+      'Row 6, column 4 (Width): “=D9” is a formula whose result is not in the file.',
+      'Row 6, column 5 (Length): “=1/0” is a formula whose result is not in the file.',
+    ])
+  })
+})
+
+describe('a text file', () => {
+  const table = (text: string, options?: ReadOptions) => read(strToU8(text), options)
+  it.each([
+    [',', 'a,b\n1,2'],
+    [';', 'a;b\n1,5;2,5'],
+    ['\t', 'a\tb\n1,5\t2'],
+    ['|', 'a|b\n1|2'],
+  ])('is cut at %j where it is', async (delimiter, text) => {
+    const file = await table(text)
+    expect(file.delimiter).toBe(delimiter)
+    expect(file.tables[0]?.cells[0]).toEqual(['a', 'b'])
+  })
+
+  it('is cut and read as a person says', async () => {
+    expect((await table('a-b;c', { delimiter: ';' })).tables[0]?.cells).toEqual([['a-b', 'c']])
+    const windows = new Uint8Array([0x4e, 0x61, 0x68, 0x74, 0x20, 0x96, 0x20, 0xfc, 0x3b, 0x32])
+    expect((await read(windows)).tables[0]?.cells).toEqual([['Naht – ü', '2']])
+    expect((await read(windows)).encoding).toBe('windows-1252')
+    const wide = new Uint8Array([0xff, 0xfe, 0x61, 0x00, 0x3b, 0x00, 0x62, 0x00])
+    expect((await read(wide)).tables[0]?.cells).toEqual([['a', 'b']])
+  })
+})
+
+describe('what is no table', () => {
+  it('is refused with a plain word', async () => {
+    expect(await why(new Uint8Array())).toBe('it is empty')
+    expect(await why(strToU8(' \n;;\n'))).toBe('it holds no rows')
+    expect(await why(strToU8('a\u0000b'))).toBe('it is not a text file')
+    expect(await why(new Uint8Array([0xd0, 0xcf, 0x11, 0xe0]))).toContain('old workbook')
+    expect(await why(strToU8('PK\u0003\u0004 nonsense'))).toContain('none or is damaged')
+    expect(await why(zipSync({ 'readme.txt': strToU8('hello') }))).toContain('none or is damaged')
+    expect(await why(new Uint8Array(50 * 1024 * 1024).fill(0x3b))).toBe('it has 50 MB; a table has at most 10 MB')
+    expect(await why(strToU8('a\n'.repeat(20_001)))).toContain('20001 rows')
+    expect(await why(strToU8(';'.repeat(400)))).toContain('401 columns')
+  })
+
+  it('unpacks to no more than a table can be, whatever it says of itself', async () => {
+    const bomb = zipSync({ 'xl/worksheets/sheet1.xml': new Uint8Array(300 * 1024 * 1024) })
+    expect(bomb.length).toBeLessThan(1024 * 1024)
+    expect(await why(bomb)).toBe('it unpacks to more than 80 MB, which no table does')
+    const small = zipSync({ 'xl/worksheets/sheet1.xml': new Uint8Array(90 * 1024 * 1024) })
+    const lying = Uint8Array.from(small)
+    // The central directory and the local header claim one byte.
+    const at = (signature: number[]) => lying.findIndex((_, i) => signature.every((byte, k) => lying[i + k] === byte))
+    new DataView(lying.buffer).setUint32(at([0x50, 0x4b, 1, 2]) + 24, 1, true)
+    new DataView(lying.buffer).setUint32(at([0x50, 0x4b, 3, 4]) + 22, 1, true)
+    expect(await why(lying)).toContain('unpacks to more than 80 MB')
+    const many = zipSync(Object.fromEntries(Array.from({ length: 1100 }, (_, i) => [`f${i}`, strToU8('x')])))
+    expect(await why(many)).toContain('more than 1000 files')
+  })
+})

@@ -1,0 +1,84 @@
+/** A file of a table, whatever it is: bounded in size, rows and what it unpacks to, with a plain word on what is wrong. */
+import type { FileTable } from '#core/import/fileTable'
+import { decodeText, detectEncoding, parseCsv, type DecoderMaker, type Encoding } from './csv'
+import { detectDelimiter } from '#core/import/delimiter'
+import { unzippedSize, ZipTooLarge } from './unzipWithin'
+
+const MB = 1024 * 1024
+/** A stitch chart is some kilobytes; this is a hundred times the largest. */
+export const MOST_BYTES = 10 * MB
+const MOST_ROWS = 20_000
+const MOST_COLUMNS = 300
+const MOST_UNZIPPED = { bytes: 80 * MB, entries: 1000 }
+
+export interface ReadOptions {
+  encoding?: Encoding | undefined
+  delimiter?: string | undefined
+}
+
+export interface ReadFile {
+  tables: FileTable[]
+  /** Undefined for a workbook. */
+  encoding: Encoding | undefined
+  delimiter: string | undefined
+}
+
+/** Its message is for people; nothing was read. */
+export class UnreadableFile extends Error {}
+
+const isZip = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b
+const isOldWorkbook = (bytes: Uint8Array): boolean => bytes[0] === 0xd0 && bytes[1] === 0xcf
+
+/** Throws `UnreadableFile` for anything that is not a table within the limits. */
+export const readTableFile = async (
+  bytes: Uint8Array,
+  decoder: DecoderMaker,
+  options: ReadOptions = {},
+): Promise<ReadFile> => {
+  if (bytes.length === 0) throw new UnreadableFile('it is empty')
+  checkSize(bytes.length)
+  if (isOldWorkbook(bytes)) throw new UnreadableFile('it is an old workbook (.xls); save it as .xlsx or CSV')
+  const read = isZip(bytes) ? await readWorkbook(bytes) : readText(bytes, decoder, options)
+  for (const { cells } of read.tables) {
+    if (cells.length > MOST_ROWS) throw new UnreadableFile(`it has ${cells.length} rows; the most is ${MOST_ROWS}`)
+    const widest = cells.reduce((most, row) => Math.max(most, row.length), 0)
+    if (widest > MOST_COLUMNS) throw new UnreadableFile(`it has ${widest} columns; the most is ${MOST_COLUMNS}`)
+  }
+  if (read.tables.every(({ cells }) => cells.every((row) => row.every((cell) => cell.trim() === '')))) {
+    throw new UnreadableFile('it holds no rows')
+  }
+  return read
+}
+
+/** Throws before a file is even loaded. */
+export const checkSize = (bytes: number): void => {
+  if (bytes <= MOST_BYTES) return
+  throw new UnreadableFile(`it has ${Math.round(bytes / MB)} MB; a table has at most ${MOST_BYTES / MB} MB`)
+}
+
+/** Loads what a workbook needs before the first is opened. */
+export const prepareReading = async (): Promise<void> => (await import('./xlsx')).prepareXlsx()
+
+const readWorkbook = async (bytes: Uint8Array): Promise<ReadFile> => {
+  try {
+    unzippedSize(bytes, MOST_UNZIPPED)
+    const { readXlsx } = await import('./xlsx')
+    const tables = await readXlsx(bytes)
+    if (tables.length > 0) return { tables, encoding: undefined, delimiter: undefined }
+  } catch (error) {
+    if (error instanceof ZipTooLarge) throw new UnreadableFile(`${error.message}, which no table does`)
+  }
+  throw new UnreadableFile('it is packed like a workbook, but is none or is damaged')
+}
+
+const readText = (bytes: Uint8Array, decoder: DecoderMaker, options: ReadOptions): ReadFile => {
+  const encoding = options.encoding ?? detectEncoding(bytes, decoder)
+  const text = decodeText(bytes, decoder, encoding)
+  if (text.includes('\u0000')) throw new UnreadableFile('it is not a text file')
+  const delimiter = options.delimiter ?? detectDelimiter(text)
+  try {
+    return { tables: [{ name: '', cells: parseCsv(text, delimiter), notes: [] }], encoding, delimiter }
+  } catch (error) {
+    throw new UnreadableFile((error as Error).message)
+  }
+}

@@ -1,0 +1,89 @@
+import { describe, expect, it } from 'vitest'
+import { explain } from '#core/answer/explain'
+import { fitLookup } from '#core/answer/fit'
+import { reasonMeanings, type Reason } from '#core/answer/reasons'
+import { cardOf } from '#core/card/card'
+import { indexCatalogue } from '#core/catalogue/index'
+import { demoBundle } from '#demo/bundle'
+import { aloudLines } from './aloud'
+import { sentence, speech } from './en'
+import { stepText } from './steps'
+import { dateWords, list, parameterWord, verdictWord, withArticle } from './words'
+
+const bundle = demoBundle()
+const index = indexCatalogue(bundle)
+const answering = { index, fitOf: fitLookup(index) }
+
+/** Every reason said anywhere in the demo, each code once with its card's names. */
+const everySaid = () => {
+  const said = new Map<string, string[]>()
+  const hear = (value: unknown, tell: (reason: Reason) => string): void => {
+    if (Array.isArray(value)) for (const entry of value) hear(entry, tell)
+    else if (value && typeof value === 'object') {
+      const { code } = value as { code?: string }
+      if (code !== undefined && code in reasonMeanings) {
+        said.set(code, [...(said.get(code) ?? []), tell(value as Reason)])
+      }
+      for (const entry of Object.values(value)) hear(entry, tell)
+    }
+  }
+  const steps: string[] = []
+  for (const technique of bundle.techniques) {
+    for (const model of bundle.models) {
+      for (const fabric of bundle.fabrics) {
+        const question = { technique: technique.id, model: model.id, fabric: fabric.id }
+        const answer = explain(answering, question)
+        const card = cardOf(index, question, answer)
+        const say = speech(card.names)
+        hear(answer, (reason) => sentence(reason, say))
+        for (const stage of card.stages) {
+          steps.push(...stage.steps.map((step) => stepText(step, say).text))
+          steps.push(...aloudLines(card, stage).map(({ text }) => text))
+        }
+      }
+    }
+  }
+  return { said, steps }
+}
+
+const { said, steps } = everySaid()
+const UNSAID = /undefined|NaN|\[object|\{\w|Infinity/
+
+describe('sentences', () => {
+  it('are whole for every ground the demo gives', () => {
+    expect(said.size).toBeGreaterThan(25)
+    for (const [code, sentences] of said) {
+      for (const text of new Set(sentences)) {
+        expect(text, code).not.toMatch(UNSAID)
+        expect(text, code).toMatch(/^[A-Z“0-9].*[.]$/s)
+      }
+    }
+  })
+
+  it('name things by their code and name, never by id', () => {
+    const ids = [...bundle.items, ...bundle.models].map(({ id }) => id).filter((id) => id.includes('-'))
+    for (const sentences of said.values()) {
+      for (const text of new Set(sentences))
+        expect(ids.filter((id) => text.split(/[\s(),.]+/).includes(id))).toEqual([])
+    }
+  })
+
+  it('fill every slot of every step', () => {
+    expect(steps.length).toBeGreaterThan(1000)
+    for (const text of new Set(steps)) expect(text).not.toMatch(UNSAID)
+  })
+})
+
+describe('words', () => {
+  it('say the verdict with what is missing', () => {
+    expect(verdictWord('ready')).toBe('Ready')
+    expect(verdictWord('needsItems', [{ what: 'adapter' }, { what: 'foot' }])).toBe('Needs a foot and an adapter')
+    expect(verdictWord('notOnThisModel')).toBe('Not on this model')
+  })
+  it('say dates, lists and parameters', () => {
+    expect(dateWords('2026-10-02')).toBe('2\u00a0Oct\u00a02026')
+    expect(list(['a', 'b', 'c'])).toBe('a, b and c')
+    expect(withArticle('overlocker')).toBe('an overlocker')
+    expect(parameterWord('tension:leftNeedle')).toBe('Tension, left needle')
+  })
+})

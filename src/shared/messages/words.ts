@@ -1,0 +1,107 @@
+/** The words for what the core names by code: parameters, kinds, verdicts, features, places. */
+import type { Parameter, Positions, ThreadPlace } from '#core/catalogue/types'
+import { inWords } from '#core/answer/show'
+import type { Verdict } from '#core/answer/types'
+
+export const verdictWord = (verdict: Verdict, toGet: readonly { what: string }[] = []): string => {
+  if (verdict === 'ready') return 'Ready'
+  if (verdict === 'otherRoute') return 'Another route'
+  if (verdict === 'notOnThisModel') return 'Not on this model'
+  const kinds = new Set(toGet.map(({ what }) => what))
+  const named = ['foot', 'adapter', 'ankle', 'plate', 'accessory'].filter((what) => kinds.has(what))
+  const [first, ...others] = named.map((what) => ITEM_WORDS[what] as string)
+  if (first === undefined) return 'Needs something'
+  return `Needs ${[first, ...others].map(withArticle).join(' and ')}`
+}
+
+const ITEM_WORDS: Record<string, string> = {
+  foot: 'foot',
+  adapter: 'adapter',
+  ankle: 'ankle',
+  plate: 'plate',
+  accessory: 'accessory',
+}
+
+export const withArticle = (word: string): string => `${/^[aeiou]/i.test(word) ? 'an' : 'a'} ${word}`
+
+const PARAMETER_WORDS: Record<string, string> = {
+  width: 'Width',
+  length: 'Length',
+  needlePosition: 'Needle position',
+  tension: 'Tension',
+  pressure: 'Foot pressure',
+  differential: 'Differential feed',
+  cuttingWidth: 'Cutting width',
+  balance: 'Balance',
+  elongation: 'Elongation',
+}
+
+export const parameterWord = (parameter: Parameter): string => {
+  const [kind, place] = parameter.split(':') as [string, string?]
+  const word = PARAMETER_WORDS[kind] ?? capital(inWords(kind))
+  return place === undefined ? word : `${word}, ${inWords(place)}`
+}
+
+export const unitOf = (parameter: Parameter, shows: string | undefined): string =>
+  ['width', 'length', 'cuttingWidth'].includes(parameter) && (shows === 'mm' || shows === undefined) ? 'mm' : ''
+
+export const kindWord = (kind: string): string => KIND_WORDS[kind] ?? inWords(kind)
+const KIND_WORDS: Record<string, string> = {
+  mechanical: 'mechanical machine',
+  computerised: 'computerised machine',
+  straightStitch: 'straight-stitch machine',
+  overlocker: 'overlocker',
+  coverstitch: 'cover-stitch machine',
+  overlockCover: 'overlock and cover machine',
+  embroidery: 'embroidery machine',
+}
+
+export const featureWord = (feature: string): string => FEATURE_WORDS[feature] ?? inWords(feature.replace(':', ', '))
+const FEATURE_WORDS: Record<string, string> = {
+  dualFeed: 'built-in dual feed',
+  feedDogsDown: 'lowered feed dogs',
+  buttonSensor: 'button sensor',
+  differential: 'differential feed',
+  twoThreadConverter: 'two-thread converter',
+}
+
+export const threadPlaceWord = (place: string): string => THREAD_PLACES[place as ThreadPlace] ?? inWords(place)
+const THREAD_PLACES: Record<ThreadPlace, string> = {
+  needle: 'needle',
+  bobbin: 'bobbin',
+  upperLooper: 'upper looper',
+  lowerLooper: 'lower looper',
+  chainLooper: 'chain looper',
+  coverLooper: 'cover looper',
+}
+
+export const motionWord = (motion: string): string =>
+  motion === 'sideMotion' ? 'sideways' : motion === 'forwardReverse' ? 'forward and back' : 'forward'
+
+export const shankWord = (shank: string): string => (shank.startsWith('own:') ? 'its own shank' : `${shank} shank`)
+
+export const attachmentWord = (attachment: string): string =>
+  attachment === 'snapOn'
+    ? 'feet snap on'
+    : attachment === 'screwOn'
+      ? 'feet screw on'
+      : `its own ${attachment.slice(4)}`
+
+export const sideWord = (side: string): string =>
+  ({ right: 'Right side', wrong: 'Wrong side', start: 'Start', end: 'End', corner: 'Corner' })[side] ?? capital(side)
+
+export const positionsWords = (positions: Positions): string =>
+  list(Object.entries(positions).map(([control, position]) => `${inWords(control)} ${position}`))
+
+/** 2026-10-12 as "12 Oct 2026", kept on one line. */
+export const dateWords = (iso: string): string => {
+  const [year, month, day] = iso.split('-').map(Number)
+  const name = MONTHS[(month ?? 0) - 1]
+  return name === undefined ? iso : `${day}\u00a0${name}\u00a0${year}`
+}
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
+
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+export const list = (parts: readonly string[], joiner = 'and'): string =>
+  parts.length < 2 ? (parts[0] ?? '') : `${parts.slice(0, -1).join(', ')} ${joiner} ${parts.at(-1)}`

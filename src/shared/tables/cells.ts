@@ -1,0 +1,269 @@
+/** One cell of a table: a typed value as text that can be typed, pasted and kept in a CSV file, and back again. */
+import type { Item, Range, Scale, Slot, Target, When } from '#core/catalogue/types'
+import { sameValue } from '#core/catalogue/sameValue'
+import { readValue } from '#core/import/readValue'
+import { parseNumber } from '#core/units/parse'
+import type { Noun } from '../api/nouns'
+import { cellFaultText } from '../messages/chart'
+import { readScale, showScale } from './scaleCell'
+import { readTarget, showTarget } from './targetCell'
+import { readWhen, showWhen } from './whenCell'
+import type { Names } from './titles'
+
+export interface Option {
+  value: string
+  word: string
+}
+
+export type CellKind =
+  | { is: 'text' }
+  | { is: 'number'; least?: number; whole?: boolean }
+  /** A length in mm; inches are understood too. */
+  | { is: 'mm'; signed?: boolean }
+  | { is: 'yesNo' }
+  | { is: 'choice'; of: readonly Option[] }
+  | { is: 'words' }
+  | { is: 'choices'; of: readonly Option[] }
+  | { is: 'ref'; to: Noun }
+  | { is: 'refs'; to: Noun }
+  | { is: 'range' }
+  /** A number, a range or "auto", as a book prints a default. */
+  | { is: 'setting'; measures: 'length' | 'mark'; signed?: boolean }
+  | { is: 'positions' }
+  | { is: 'opening' }
+  | { is: 'guide' }
+  | { is: 'turns' }
+  | { is: 'circular' }
+  | { is: 'sequence' }
+  | { is: 'scale' }
+  | { is: 'when' }
+  | { is: 'target' }
+
+export type CellRead = { value: unknown } | { fault: string }
+
+type Turns = NonNullable<Item['turns']>
+type CircularMount = NonNullable<Item['circular']>
+
+const fault = (text: string): CellRead => ({ fault: text })
+const value = (read: unknown): CellRead => ({ value: read })
+
+/** Empty text is "not stated", whatever the kind. */
+export const readCell = (kind: CellKind, text: string, names: Names): CellRead => {
+  const plain = text.trim()
+  return plain === '' ? value(undefined) : readers[kind.is](kind as never, plain, names)
+}
+
+/** Empty for what is not stated. What `readCell` reads again is the same value, or `isPlain` says no. */
+export const showCell = (kind: CellKind, shown: unknown, names: Names): string =>
+  shown === undefined || shown === null ? '' : writers[kind.is](kind as never, shown as never, names)
+
+/** Whether the cell can be edited as text without losing anything. */
+export const isPlain = (column: { kind: CellKind; empty?: unknown }, shown: unknown, names: Names): boolean => {
+  if (shown === '') return true
+  const back = readCell(column.kind, showCell(column.kind, shown, names), names)
+  return 'value' in back && sameValue(back.value ?? column.empty, shown)
+}
+
+type Of<Is extends CellKind['is']> = Extract<CellKind, { is: Is }>
+
+const number = (text: string, least: number | undefined, whole: boolean | undefined): CellRead => {
+  const read = parseNumber(text)
+  if (read === undefined) return fault(`“${text}” is not a number`)
+  if (whole && !Number.isInteger(read)) return fault(`“${text}” is not a whole number`)
+  if (least !== undefined && read < least) return fault(`“${text}” is below ${least}`)
+  return value(read)
+}
+
+const measure = (text: string, measures: 'length' | 'mark', signed: boolean | undefined): CellRead => {
+  const read = readValue(text, { measures, unit: 'mm', ...(signed ? { signed } : {}) })
+  if (read.is === 'unreadable') return fault(`“${text}” ${cellFaultText[read.why]}`)
+  return value(read.is === 'silent' ? undefined : read.value)
+}
+
+const optionOf = (of: readonly Option[], text: string): string | undefined => {
+  const wanted = text.toLowerCase()
+  return of.find((option) => option.value.toLowerCase() === wanted || option.word.toLowerCase() === wanted)?.value
+}
+
+const oneOf = (of: readonly Option[], text: string): CellRead => {
+  const found = optionOf(of, text)
+  return found === undefined ? fault(`“${text}” is none of ${of.map(({ word }) => word).join(', ')}`) : value(found)
+}
+
+/** Semicolons where there is one, else commas. */
+const split = (text: string): string[] =>
+  text
+    .split(text.includes(';') ? ';' : ',')
+    .map((part) => part.trim())
+    .filter((part) => part !== '')
+
+const join = (parts: readonly string[]): string =>
+  parts.length > 1 && parts.some((part) => part.includes(',')) ? parts.join('; ') : parts.join(', ')
+
+/** Titles in lower case → ids, made once for a set of names. */
+const byTitle = new WeakMap<object, Map<string, string[]>>()
+
+const idsByTitle = (titles: Record<string, string>): Map<string, string[]> => {
+  const known = byTitle.get(titles)
+  if (known) return known
+  const ids = new Map<string, string[]>()
+  for (const [id, title] of Object.entries(titles)) {
+    const key = title.toLowerCase()
+    ids.set(key, [...(ids.get(key) ?? []), id])
+  }
+  byTitle.set(titles, ids)
+  return ids
+}
+
+/** By id, by title, by what a title begins with, or a model by its name without the make; as long as that is one. */
+const find = (to: Noun, text: string, names: Names): CellRead => {
+  const titles = names[to] ?? {}
+  if (Object.hasOwn(titles, text)) return value(text)
+  const wanted = text.toLowerCase()
+  const ids = idsByTitle(titles)
+  const short = (title: string) => title.startsWith(`${wanted} `) || (to === 'models' && title.endsWith(` ${wanted}`))
+  const found = ids.get(wanted) ?? [...ids].flatMap(([title, own]) => (short(title) ? own : []))
+  if (found.length === 1) return value(found[0])
+  return fault(found.length === 0 ? `nothing is called “${text}”` : `“${text}” may be ${found.map((id) => titles[id]).slice(0, 4).join(' or ')}`) // prettier-ignore
+}
+
+/** The title where it alone has it, else the id. */
+const nameIn = (to: Noun, id: string, names: Names): string => {
+  const titles = names[to] ?? {}
+  const title = titles[id]
+  if (title === undefined || title.includes(';') || Object.hasOwn(titles, title)) return id
+  return idsByTitle(titles).get(title.toLowerCase())?.length === 1 ? title : id
+}
+
+/** Conditions are cut at commas, so a title with one in it gives way to the id. */
+const nameWithoutComma = (to: Noun, id: string, names: Names): string => {
+  const name = nameIn(to, id, names)
+  return name.includes(',') ? id : name
+}
+
+const all = (parts: readonly string[], read: (part: string) => CellRead): CellRead => {
+  const reads = parts.map(read)
+  const failed = reads.find((one) => 'fault' in one)
+  return failed ?? value(reads.map((one) => ('value' in one ? one.value : undefined)))
+}
+
+const pairs = (text: string): Record<string, string> | undefined => {
+  const found = split(text).map((part) => /^([^=]+)=(.+)$/.exec(part))
+  if (found.some((match) => match === null)) return undefined
+  return Object.fromEntries(found.map((match) => [(match?.[1] as string).trim(), (match?.[2] as string).trim()]))
+}
+
+const showPairs = (positions: object): string =>
+  Object.entries(positions)
+    .map(([key, at]) => `${key}=${at}`)
+    .join(', ')
+
+const TO = /^(.+?)\s*(?:–|—|~|\bto\b)\s*(.+)$/
+
+const ends = (text: string): Range | undefined => {
+  const match = TO.exec(text)
+  const [from, to] = [parseNumber(match?.[1] ?? ''), parseNumber(match?.[2] ?? '')]
+  return from === undefined || to === undefined || from > to ? undefined : { from, to }
+}
+
+const readTurns = (text: string): Turns | undefined => {
+  const [from, to, ...more] = text.split('→').map((side) => pairs(side.trim() === '' ? '' : side.trim()))
+  if (!from || !to || more.length > 0) return undefined
+  const known = (side: object, keys: string[]) => Object.keys(side).every((key) => keys.includes(key))
+  return known(from, ['shank', 'attachment']) && known(to, ['shank', 'attachment', 'pattern'])
+    ? ({ from, to } as Turns)
+    : undefined
+}
+
+const CIRCULAR = /^(\S+)\s*(?:–|to)\s*(\S+), mount (\S+), pivot (left|right)$/
+const readCircular = (text: string): CircularMount | undefined => {
+  const [, least, most, mountGroup, pivotSide] = CIRCULAR.exec(text) ?? []
+  const [minRadius, maxRadius] = [parseNumber(least ?? ''), parseNumber(most ?? '')]
+  if (minRadius === undefined || maxRadius === undefined || !mountGroup) return undefined
+  return { minRadius, maxRadius, mountGroup, pivotSide: pivotSide as CircularMount['pivotSide'] }
+}
+
+const readSequence = (text: string): CellRead =>
+  all(
+    text.split(';').map((part) => part.trim()),
+    (part) => {
+      const [, at, does, until] = /^([^:]+): (.+?)(?: until (.+))?$/.exec(part) ?? []
+      return at === undefined || does === undefined
+        ? fault(`“${part}” is not as “1: what it does until when”`)
+        : value({ at, does, ...(until === undefined ? {} : { until }) })
+    },
+  )
+
+const GUIDES = ['none', 'centre', 'right', 'left', 'adjustable']
+
+const or = (read: unknown, otherwise: string): CellRead => (read === undefined ? fault(otherwise) : value(read))
+
+const readers: { [Is in CellKind['is']]: (kind: Of<Is>, text: string, names: Names) => CellRead } = {
+  text: (_, text) => value(text),
+  number: ({ least, whole }, text) => number(text, least, whole),
+  mm: ({ signed }, text) => {
+    const read = measure(text, 'length', signed)
+    return 'value' in read && read.value !== undefined && typeof read.value !== 'number'
+      ? fault(`“${text}” is not one length`)
+      : read
+  },
+  yesNo: (_, text) =>
+    /^(y|yes|true|1)$/i.test(text)
+      ? value(true)
+      : /^(n|no|false|0)$/i.test(text)
+        ? value(false)
+        : fault(`“${text}” is neither yes nor no`),
+  choice: ({ of }, text) => oneOf(of, text),
+  words: (_, text) => value(split(text)),
+  choices: ({ of }, text) => all(split(text), (part) => oneOf(of, part)),
+  ref: ({ to }, text, names) => find(to, text, names),
+  refs: ({ to }, text, names) => all(split(text), (part) => find(to, part, names)),
+  range: (_, text) => or(ends(text), `“${text}” is not as “0–7”`),
+  setting: ({ measures, signed }, text) => measure(text, measures, signed),
+  positions: (_, text) => or(pairs(text), `“${text}” is not as “upperKnife=retracted, leftNeedle=in”`),
+  opening: (_, text) => {
+    const sides = ends(text)
+    return sides ? value({ left: sides.from, right: sides.to } satisfies Slot) : number(text, 0, false)
+  },
+  guide: (_, text) => {
+    const [kind = '', ...rest] = text.split(/\s+/)
+    const offset = rest.length === 0 ? undefined : parseNumber(rest.join(''))
+    if (!GUIDES.includes(kind) || (rest.length > 0 && offset === undefined))
+      return fault(`“${text}” is not as “right 3”`)
+    return value({ kind, ...(offset === undefined ? {} : { offset }) })
+  },
+  turns: (_, text) => or(readTurns(text), `“${text}” is not as “shank=high → shank=low, attachment=screwOn”`),
+  circular: (_, text) => or(readCircular(text), `“${text}” is not as “20 to 150, mount post, pivot left”`),
+  sequence: (_, text) => readSequence(text),
+  scale: (_, text) => readScale(text),
+  when: (_, text, names) => readWhen(text, (to, name) => find(to, name, names)),
+  target: (_, text) => readTarget(text),
+}
+
+const writers: { [Is in CellKind['is']]: (kind: Of<Is>, shown: never, names: Names) => string } = {
+  text: (_, shown: string) => shown,
+  number: (_, shown: number) => String(shown),
+  mm: (_, shown: number) => String(shown),
+  yesNo: (_, shown: boolean) => (shown ? 'yes' : 'no'),
+  choice: ({ of }, shown: string) => of.find((option) => option.value === shown)?.word ?? shown,
+  words: (_, shown: string[]) => join(shown),
+  choices: ({ of }, shown: string[]) =>
+    join(shown.map((one) => of.find((option) => option.value === one)?.word ?? one)),
+  ref: ({ to }, shown: string, names) => nameIn(to, shown, names),
+  refs: ({ to }, shown: string[], names) => join(shown.map((id) => nameIn(to, id, names))),
+  range: (_, shown: Range) => `${shown.from}–${shown.to}`,
+  setting: (_, shown: number | Range | 'auto') =>
+    typeof shown === 'object' ? `${shown.from}–${shown.to}` : String(shown),
+  positions: (_, shown: object) => showPairs(shown),
+  opening: (_, shown: Slot) => (typeof shown === 'object' ? `${shown.left} to ${shown.right}` : String(shown)),
+  guide: (_, shown: { kind: string; offset?: number }) =>
+    shown.offset === undefined ? shown.kind : `${shown.kind} ${shown.offset}`,
+  turns: (_, shown: Turns) => `${showPairs(shown.from)} → ${showPairs(shown.to)}`.trim(),
+  circular: (_, shown: CircularMount) =>
+    `${shown.minRadius} to ${shown.maxRadius}, mount ${shown.mountGroup}, pivot ${shown.pivotSide}`,
+  sequence: (_, shown: { at: string; does: string; until?: string }[]) =>
+    shown.map(({ at, does, until }) => `${at}: ${does}${until === undefined ? '' : ` until ${until}`}`).join('; '),
+  scale: (_, shown: Scale | 'absent') => showScale(shown),
+  when: (_, shown: When, names) => showWhen(shown, (to, id) => nameWithoutComma(to, id, names)),
+  target: (_, shown: Target) => showTarget(shown),
+}

@@ -1,0 +1,163 @@
+/** A list from a file (feet, fabrics, threads …) read into rows of a table, each cell beside its own text. */
+import { freeId } from '#core/catalogue/ids'
+import { compareRows, type Compared, type ReadRow } from '#core/import/compare'
+import { tidyHeading, type ColumnHabit } from '#core/import/columns'
+import { nouns, type Noun } from '../api/nouns'
+import { readCell } from './cells'
+import { undefused } from './csv'
+import type { Column } from './columns'
+import { blankRow, cellOf, withCell } from './rowCells'
+import { titleOf, type Names } from './titles'
+
+type Value = { id: string } & Record<string, unknown>
+
+export interface ListColumn {
+  place: number
+  heading: string
+  /** Heading of the table's column it is taken into; undefined: not taken in. */
+  into: string | undefined
+}
+
+export interface ListRow {
+  row: number
+  cells: string[]
+  value: Record<string, unknown>
+  /** The id the file names, as one of our own exports does. */
+  id: string | undefined
+  faults: { column: number; heading: string; text: string; message: string }[]
+}
+
+const ID = 'Id'
+const HEADING_WITHIN = 20
+
+/** Other words that shops and makers head these columns with. */
+const ALSO: Record<string, RegExp> = {
+  Code: /^(foot|no|nr|number|#|order (no|number)|article|part (no|number))\.?$/,
+  Name: /^(description|foot name|item)$/,
+  'Opening mm': /^(opening|slot|needle opening)\b/,
+  'Held by': /^(attachment|mount|fixing)$/,
+  'Used for': /^(use|uses|function|functions|for)$/,
+  'Most width mm': /^(max(imum)?\.? (stitch )?width)\b/,
+  'Where it says so': /^(page|source|where)$/,
+  'Comes with': /^(supplied|included)$/,
+  Thickness: /^thickness\b/,
+}
+
+/** A heading that is the column's own comes before one that only means it. */
+const columnFor = (heading: string, columns: readonly Column[]): { into: string; own: boolean } | undefined => {
+  const tidy = tidyHeading(heading)
+  if (tidy === 'id') return { into: ID, own: true }
+  const same = columns.find((column) => tidyHeading(column.heading) === tidy)
+  if (same) return { into: same.heading, own: true }
+  const also = columns.find((column) => ALSO[column.heading]?.test(tidy))
+  return also && { into: also.heading, own: false }
+}
+
+/** Finds the headings; each of the table's columns is taken from the first that names it. */
+export const matchList = (
+  table: readonly (readonly string[])[],
+  columns: readonly Column[],
+  habits: Readonly<Record<string, ColumnHabit>> = {},
+): { headingRow: number; columns: ListColumn[] } => {
+  const told = (heading: string): ReturnType<typeof columnFor> => {
+    const habit = Object.hasOwn(habits, tidyHeading(heading)) ? habits[tidyHeading(heading)] : undefined
+    if (!habit || heading.trim() === '') return columnFor(heading, columns)
+    const isKnown = habit.field === ID || columns.some((column) => column.heading === habit.field)
+    return isKnown ? { into: habit.field, own: true } : undefined
+  }
+  const scores = table.slice(0, HEADING_WITHIN).map((cells) => new Set(cells.flatMap((cell) => told(cell)?.into ?? [])).size) // prettier-ignore
+  const best = Math.max(0, ...scores)
+  const at = best > 0 ? scores.indexOf(best) : -1
+  const width = table.reduce((most, row) => Math.max(most, row.length), 0)
+  const headings = Array.from({ length: width }, (_, place) => (table[at]?.[place] ?? '').trim())
+  const found = headings.map(told)
+  const firstOf = (place: number): boolean => {
+    const into = found[place]?.into
+    const rivals = found.flatMap((one, i) => (one?.into === into ? [{ i, own: one?.own }] : []))
+    return (rivals.find(({ own }) => own) ?? rivals[0])?.i === place
+  }
+  const matched = headings.map((heading, place): ListColumn => ({ place, heading, into: firstOf(place) ? found[place]?.into : undefined })) // prettier-ignore
+  return { headingRow: at + 1, columns: matched }
+}
+
+export const listHabits = (columns: readonly ListColumn[]): Record<string, ColumnHabit> =>
+  Object.fromEntries(
+    columns
+      .filter(({ heading }) => heading !== '')
+      .map(({ heading, into }) => [tidyHeading(heading), { field: into ?? 'none' }]),
+  )
+
+interface ListContext {
+  noun: Noun
+  columns: readonly Column[]
+  names: Names
+  /** What holds for every row that does not say otherwise: its make, the page. */
+  given: Readonly<Record<string, unknown>>
+}
+
+/** `from`: the first row below the headings, from 0. Empty rows are left out. */
+export const readListRows = (
+  table: readonly (readonly string[])[],
+  matched: readonly ListColumn[],
+  from: number,
+  { noun, columns, names, given }: ListContext,
+): ListRow[] => {
+  const byHeading = new Map(columns.map((column) => [column.heading, column]))
+  return table.slice(from).flatMap((cells, i): ListRow[] => {
+    if (cells.every((cell) => cell.trim() === '')) return []
+    const read: ListRow = { row: from + i + 1, cells: [...cells], value: { ...blankRow(noun), ...given }, id: undefined, faults: [] } // prettier-ignore
+    for (const { place, into } of matched) {
+      const text = undefused((cells[place] ?? '').trim())
+      if (into === ID) read.id = text === '' ? undefined : text
+      const column = into === undefined ? undefined : byHeading.get(into)
+      if (!column || text === '') continue
+      const cell = readCell(column.kind, text, names)
+      if ('fault' in cell) read.faults.push({ column: place + 1, heading: column.heading, text, message: cell.fault })
+      else read.value = withCell(read.value, column, cell.value) as Record<string, unknown>
+    }
+    return [withMissing(read, noun, columns)]
+  })
+}
+
+/** A row that lacks what its table needs says so once, at its first column. */
+const withMissing = (read: ListRow, noun: Noun, columns: readonly Column[]): ListRow => {
+  if (read.faults.length > 0) return read
+  const missing = columns.filter((column) => column.required && cellOf(read.value, column) === undefined)
+  if (missing.length > 0) {
+    const message = `${missing.map(({ heading }) => heading).join(', ')} ${missing.length === 1 ? 'is' : 'are'} needed`
+    return { ...read, faults: [{ column: 1, heading: '', text: '', message }] }
+  }
+  const checked = nouns[noun].schema.safeParse({ id: 'x', ...read.value })
+  const [issue] = checked.error?.issues ?? []
+  return issue ? { ...read, faults: [{ column: 1, heading: issue.path.join(' › '), text: '', message: issue.message }] } : read // prettier-ignore
+}
+
+/** What a row is called within its table, so that the next list finds it again. */
+const callOf = (noun: Noun, value: Record<string, unknown>): string => {
+  const keys: Partial<Record<Noun, string[]>> = { items: ['make', 'code'], models: ['make', 'name'], fits: ['item', 'model', 'group', 'evidence'] } // prettier-ignore
+  return (keys[noun] ?? ['name']).map((key) => String(value[key] ?? '').toLowerCase()).join('\n')
+}
+
+/** The rows of a list against the table as it is. */
+export const compareList = (
+  noun: Noun,
+  known: readonly Value[],
+  rows: readonly ListRow[],
+  matched: readonly ListColumn[],
+  { columns, names, given }: ListContext,
+): Compared<Value>[] => {
+  const byId = new Map(known.map((value) => [value.id, value]))
+  const present = columns.filter((column) => matched.some(({ into }) => into === column.heading) || cellOf(given, column) !== undefined) // prettier-ignore
+  const read = rows.map(({ row, id, value }): ReadRow<Value> => ({ row, value: { ...value, id: id ?? '' } }))
+  return compareRows<Value>({
+    known,
+    read,
+    // A row of our own export is found by its id even where its name was changed in the file.
+    callOf: (value) => (byId.get(value.id) ? `id\n${value.id}` : callOf(noun, value)),
+    traceOf: (value) => callOf(noun, value),
+    newId: (value, taken) =>
+      freeId(value.id || titleOf(noun, value, names), nouns[noun].one.replaceAll(' ', '-'), taken),
+    over: (old, next) =>
+      present.reduce<Value>((all, column) => withCell(all, column, cellOf(next, column)) as Value, old),
+  })
+}
