@@ -1,0 +1,38 @@
+/** The only wiring: configuration in, a running application out. */
+import { pino } from 'pino'
+import { demoAccounts } from '#demo/accounts'
+import type { Config } from './config'
+import { connect } from './database/connect'
+import { checkedBundle, importBundle } from './features/bundle/merge'
+import { CatalogueStore } from './features/catalogue/store'
+import { CoverageService } from './features/coverage/service'
+import { SessionService } from './features/session/service'
+import { createApp } from './http/app'
+import { routes } from './routes'
+import type { Services } from './services'
+
+export const compose = async (config: Config, now: () => Date = () => new Date()) => {
+  const log = pino({ level: config.logLevel })
+  const database = await connect(config.databaseUrl)
+  await database.runMigrations({ transaction: 'each' })
+  const services: Services = {
+    config,
+    database,
+    catalogue: new CatalogueStore(database),
+    coverage: new CoverageService(),
+    sessions: new SessionService(database, now),
+    now,
+    log,
+  }
+  if (config.demo) await loadDemo(services)
+  return { app: createApp(services, routes), services, close: () => database.destroy() }
+}
+
+/** Loads the demo's people and catalogue where there are none; does nothing the second time. */
+export const loadDemo = async ({ catalogue, sessions, now }: Services): Promise<void> => {
+  if (!(await sessions.hasUsers())) for (const account of demoAccounts) await sessions.addUser(account)
+  const { bundle } = await catalogue.snapshot()
+  if (bundle.makes.length > 0) return
+  const { demoBundle } = await import('#demo/bundle')
+  await importBundle(catalogue, { name: 'Handhold demo', at: now() }, checkedBundle(demoBundle()))
+}

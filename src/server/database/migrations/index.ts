@@ -1,0 +1,5 @@
+import { FirstTables1764000000000 } from './1764000000000-first-tables'
+import { HistoryPlaceAndImportHabits1764050000000 } from './1764050000000-history-place-and-import-habits'
+
+/** In the order they are applied. */
+export const migrations = [FirstTables1764000000000, HistoryPlaceAndImportHabits1764050000000]

@@ -1,0 +1,48 @@
+/** A bundle taken into the catalogue: rows with a known id are replaced, the others added, none removed. */
+import { checkBundle } from '#core/catalogue/check'
+import type { Bundle } from '#core/catalogue/types'
+import { Bundle as BundleSchema } from '#shared/api/catalogue'
+import { nounList, type Noun } from '#shared/api/nouns'
+import type { Changed } from '#shared/api/rows'
+import { Invalid } from '../../http/problems'
+import type { Actor, CatalogueStore, Change } from '../catalogue/store'
+
+/** Throws `Invalid` with the place of every fault. */
+export const checkedBundle = (value: unknown): Bundle => {
+  const checked = BundleSchema.safeParse(value)
+  if (!checked.success) {
+    const issues = checked.error.issues.map(({ path, message }) => ({ path: path as (string | number)[], message }))
+    throw new Invalid('This is not a Handhold catalogue.', issues)
+  }
+  return checked.data
+}
+
+/** Takes the whole bundle in one transaction. What it refers to must be in it or in the catalogue already. */
+export const importBundle = async (store: CatalogueStore, actor: Actor, bundle: Bundle): Promise<Changed> => {
+  const twice = checkBundle(bundle).filter(({ message }) => message.endsWith('is used twice'))
+  if (twice.length > 0) throw new Invalid('An id is used twice.', twice)
+  const rows = rowsOf(bundle)
+  return (await store.write(actor, () => rows)).counts
+}
+
+const rowsOf = (bundle: Bundle): Change[] =>
+  nounList.flatMap((noun): Change[] => {
+    if (noun === 'stitches') {
+      return bundle.models.flatMap((model) =>
+        model.stitches.map((value) => ({
+          key: { noun, id: value.id, model: model.id },
+          value,
+          expects: 'any' as const,
+        })),
+      )
+    }
+    const list = bundle[noun as Exclude<Noun, 'stitches'>] as { id: string }[]
+    return list.map((entry) => ({ key: { noun, id: entry.id }, value: headOf(noun, entry), expects: 'any' as const }))
+  })
+
+/** A model is kept without its stitches; they have rows of their own. */
+const headOf = (noun: Noun, entry: { id: string }): unknown => {
+  if (noun !== 'models') return entry
+  const { stitches: _, ...head } = entry as { id: string; stitches: unknown }
+  return head
+}

@@ -1,0 +1,71 @@
+import { explain } from '#core/answer/explain'
+import { QuestionError } from '#core/answer/question'
+import type { Question } from '#core/answer/types'
+import { cardOf } from '#core/card/card'
+import { Answer, Question as QuestionSchema } from '#shared/api/answer'
+import { CardQuery, CardView, DraftCard } from '#shared/api/card'
+import { Invalid } from '../../http/problems'
+import { ANY_ROLE, LEAD, route } from '../../http/route'
+import type { Snapshot } from '../catalogue/snapshot'
+
+export const cardRoutes = [
+  route({
+    method: 'get',
+    path: '/api/card',
+    summary: 'The set-up card for a technique on a model in a fabric',
+    tag: 'Cards',
+    for: ANY_ROLE,
+    query: CardQuery,
+    result: CardView,
+    refuses: [422],
+    handle: async ({ query, services, revision }) => {
+      const snapshot = await services.catalogue.snapshot()
+      revision(snapshot.revision)
+      const { needle, ...asked } = query
+      const question: Question = { ...asked, ...(needle === undefined ? {} : { job: { needleSize: needle } }) }
+      return cardOf(snapshot.index, question, answered(snapshot, question)) as never
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/api/card/draft',
+    summary: 'The card of a technique as it is being written; nothing is kept',
+    tag: 'Cards',
+    for: LEAD,
+    body: DraftCard,
+    result: CardView,
+    refuses: [422],
+    handle: async ({ body: { technique, ...asked }, services, revision }) => {
+      const snapshot = await services.catalogue.snapshot()
+      revision(snapshot.revision)
+      const techniques = new Map(snapshot.index.techniques).set(technique.id, technique)
+      const index = { ...snapshot.index, techniques }
+      const question: Question = { technique: technique.id, ...asked }
+      return cardOf(index, question, answered({ ...snapshot, index }, question)) as never
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/api/answer',
+    summary: 'The answer to one question, as data',
+    tag: 'Cards',
+    for: ANY_ROLE,
+    body: QuestionSchema,
+    result: Answer,
+    refuses: [422],
+    handle: async ({ body, services, revision }) => {
+      const snapshot = await services.catalogue.snapshot()
+      revision(snapshot.revision)
+      return answered(snapshot, body) as never
+    },
+  }),
+]
+
+const answered = (snapshot: Snapshot, question: Question) => {
+  try {
+    return explain(snapshot, question)
+  } catch (error) {
+    if (error instanceof QuestionError) throw new Invalid('The question names something unknown.', error.issues)
+    throw error
+  }
+}

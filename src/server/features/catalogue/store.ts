@@ -1,0 +1,203 @@
+/** Reads and writes of the catalogue: one transaction a write, with its revision and its history. */
+import type { DataSource, EntityManager } from 'typeorm'
+import { checkBundle, type BundleIssue } from '#core/catalogue/check'
+import { nouns, type Noun } from '#shared/api/nouns'
+import type { Changed } from '#shared/api/rows'
+import { CatalogueRevisionRow, HistoryRow } from '../../database/entities'
+import { Conflict, Gone, Invalid, type Clash } from '../../http/problems'
+import { keyText, tables, toRow, type RowKey, type Stored } from './mapper'
+import { bundleOf, readRevision, readSnapshot, snapshotOf, type Rows, type Snapshot } from './snapshot'
+
+/** One row to write. `expects`: the version the writer saw; null for a row that must be new, `any` for an import. */
+export interface Change {
+  key: RowKey
+  value: unknown
+  expects: number | null | 'any'
+  /** Where a row comes back to, when its removal is undone; else a new row goes to the end of its list. */
+  ordinal?: number
+}
+
+export interface Actor {
+  name: string
+  at: Date
+}
+
+interface Difference {
+  was: Stored | undefined
+  is: Stored | undefined
+  key: RowKey
+}
+
+export interface Written {
+  snapshot: Snapshot
+  counts: Changed
+}
+
+export class CatalogueStore {
+  private current: Snapshot | undefined
+  private loading: Promise<Snapshot> | undefined
+
+  constructor(private readonly database: DataSource) {}
+
+  /** Never older than the revision the database has at this moment. */
+  async snapshot(): Promise<Snapshot> {
+    const revision = await readRevision(this.database.manager)
+    if (this.current && this.current.revision >= revision) return this.current
+    this.loading ??= this.load().finally(() => (this.loading = undefined))
+    const loaded = await this.loading
+    return loaded.revision >= revision ? loaded : this.snapshot()
+  }
+
+  /**
+   * Writes rows and removals (a change whose value is null) together or not at all. Throws `Conflict` where a row is
+   * not at the version its writer saw, `Invalid` where the catalogue would refer to something that is not in it.
+   */
+  async write(actor: Actor, changesOf: (snapshot: Snapshot) => Change[]): Promise<Written> {
+    const written = await this.database.transaction(async (manager) => {
+      const revision = await readRevision(manager, true)
+      const before = this.current?.revision === revision ? this.current : await readSnapshot(manager)
+      const changes = changesOf(before)
+      checkVersions(changes, before.rows)
+      const after = copyRows(before.rows)
+      const changed: Difference[] = []
+      const nextOrdinal = ordinals(after)
+      for (const change of changes) {
+        const rows = after[change.key.noun]
+        const was = rows.get(keyText(change.key))
+        const is = applied(change, was, revision + 1, nextOrdinal)
+        if (is) rows.set(keyText(change.key), is)
+        else rows.delete(keyText(change.key))
+        if (!was || !is || !sameJson(was.value, is.value)) changed.push({ was, is, key: change.key })
+        else rows.set(keyText(change.key), was)
+      }
+      if (changed.length === 0) return { snapshot: before, counts: countsOf(revision, changes, changed) }
+      const issues = checkBundle(bundleOf(after))
+      if (issues.length > 0) throw new Invalid('The catalogue would not hold together.', namedIssues(issues, after))
+      await save(manager, changed)
+      await manager.insert(
+        HistoryRow,
+        changed.map(({ was, is, key }) => ({
+          revision: revision + 1,
+          noun: key.noun,
+          row: keyText(key),
+          at: actor.at,
+          by: actor.name,
+          before: was?.value ?? null,
+          after: is?.value ?? null,
+          ordinal: (was ?? is)?.ordinal ?? null,
+        })) as never,
+      )
+      await manager.update(CatalogueRevisionRow, { id: 1 }, { revision: revision + 1 })
+      return { snapshot: snapshotOf(revision + 1, after), counts: countsOf(revision + 1, changes, changed) }
+    })
+    if (!this.current || written.snapshot.revision > this.current.revision) this.current = written.snapshot
+    return written
+  }
+
+  private async load(): Promise<Snapshot> {
+    const snapshot = await this.database.transaction('REPEATABLE READ', (manager) => readSnapshot(manager))
+    if (!this.current || snapshot.revision > this.current.revision) this.current = snapshot
+    return this.current
+  }
+}
+
+const copyRows = (rows: Rows): Rows =>
+  Object.fromEntries(Object.entries(rows).map(([noun, map]) => [noun, new Map(map)])) as unknown as Rows
+
+/** Throws with every row that is not as its writer saw it. */
+const checkVersions = (changes: readonly Change[], rows: Rows): void => {
+  const clashes = changes.flatMap(({ key, value, expects }): Clash[] => {
+    const was = rows[key.noun].get(keyText(key))
+    if (expects === 'any' || (was?.version ?? null) === expects) return []
+    return [{ noun: key.noun, row: keyText(key), yours: value, theirs: was ? { version: was.version, value: was.value } : null }] // prettier-ignore
+  })
+  const [first] = clashes
+  if (!first) return
+  const what = `${nouns[first.noun as Noun].one} “${first.row}”`
+  if (clashes.every(({ theirs }) => theirs === null)) throw new Gone(`The ${what} is not there any more.`, clashes)
+  const title =
+    changes.find(({ key }) => keyText(key) === first.row)?.expects === null && clashes.length === 1
+      ? `There is already a ${what}.`
+      : clashes.length === 1
+        ? `Somebody else has changed the ${what} meanwhile.`
+        : `Somebody else has changed ${clashes.length} of these rows meanwhile.`
+  throw new Conflict(title, clashes)
+}
+
+/** A row's version is the revision of the write that made it so: it never comes back, whatever is undone. */
+const applied = (
+  { key, value, ordinal }: Change,
+  was: Stored | undefined,
+  version: number,
+  nextOrdinal: (noun: Noun) => number,
+): Stored | undefined =>
+  value === null ? undefined : { key, value, ordinal: was?.ordinal ?? ordinal ?? nextOrdinal(key.noun), version }
+
+/** Counts on from the last place of each list. */
+const ordinals = (rows: Rows) => {
+  const last = new Map<Noun, number>()
+  return (noun: Noun): number => {
+    let ordinal = last.get(noun)
+    if (ordinal === undefined) {
+      ordinal = -1
+      for (const row of rows[noun].values()) ordinal = Math.max(ordinal, row.ordinal)
+    }
+    last.set(noun, ordinal + 1)
+    return ordinal + 1
+  }
+}
+
+const countsOf = (revision: number, asked: readonly Change[], changed: readonly Difference[]): Changed => {
+  const added = changed.filter(({ was }) => !was).length
+  const removed = changed.filter(({ is }) => !is).length
+  return { revision, added, removed, changed: changed.length - added - removed, same: asked.length - changed.length }
+}
+
+const sameJson = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
+
+/** Parents before children when writing, children before parents when removing. */
+const ORDER: Noun[] = [
+  'makes',
+  'functions',
+  'threads',
+  'models',
+  'stitches',
+  'items',
+  'fits',
+  'fabrics',
+  'techniques',
+  'samples',
+]
+
+const ROWS_A_STATEMENT = 500
+
+const save = async (manager: EntityManager, changed: readonly Difference[]): Promise<void> => {
+  for (const noun of [...ORDER].reverse()) {
+    for (const { key } of changed.filter(({ is, key }) => !is && key.noun === noun)) {
+      await manager.delete(tables[noun].entity, {
+        id: key.id,
+        ...(key.model === undefined ? {} : { model: key.model }),
+      })
+    }
+  }
+  for (const noun of ORDER) {
+    const rows = changed.flatMap(({ is, key }) => (is && key.noun === noun ? [toRow(is)] : []))
+    for (let from = 0; from < rows.length; from += ROWS_A_STATEMENT) {
+      await manager.upsert(
+        tables[noun].entity,
+        rows.slice(from, from + ROWS_A_STATEMENT) as never,
+        noun === 'stitches' ? ['model', 'id'] : ['id'],
+      )
+    }
+  }
+}
+
+/** Issues speak of places in a bundle; a person knows rows by id. */
+const namedIssues = (issues: readonly BundleIssue[], rows: Rows): BundleIssue[] => {
+  const bundle = bundleOf(rows) as unknown as Record<string, { id: string }[]>
+  return issues.slice(0, 50).map(({ path, message }) => {
+    const [list, place, ...rest] = path
+    const id = typeof place === 'number' ? bundle[String(list)]?.[place]?.id : undefined
+    return { path: id === undefined ? path : [String(list), id, ...rest], message }
+  })
+}

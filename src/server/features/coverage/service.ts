@@ -1,0 +1,36 @@
+/** The coverage of the catalogue as it is now, kept between requests and moved along with each write. */
+import { Coverage } from '#core/coverage/coverage'
+import type { RowChange } from '#core/coverage/affected'
+import { nounList } from '#shared/api/nouns'
+import type { Snapshot } from '../catalogue/snapshot'
+
+/** Beyond this many changed rows it is quicker to decide anew. */
+const MOST_CHANGES = 500
+
+export class CoverageService {
+  private known: { snapshot: Snapshot; coverage: Coverage } | undefined
+
+  at(snapshot: Snapshot): Coverage {
+    if (!this.known) this.known = { snapshot, coverage: new Coverage(snapshot) }
+    else if (this.known.snapshot.revision !== snapshot.revision) {
+      const changes = changesBetween(this.known.snapshot, snapshot)
+      this.known.coverage.update(snapshot, changes.length > MOST_CHANGES ? undefined : changes)
+      this.known = { snapshot, coverage: this.known.coverage }
+    }
+    return this.known.coverage
+  }
+}
+
+/** Rows whose version moved, appeared or went. */
+const changesBetween = (before: Snapshot, after: Snapshot): RowChange[] =>
+  nounList.flatMap((noun) => {
+    const [was, is] = [before.rows[noun], after.rows[noun]]
+    if (was === is) return []
+    const changes: RowChange[] = []
+    for (const [key, stored] of is) {
+      const old = was.get(key)
+      if (old?.version !== stored.version) changes.push({ row: stored.key, before: old?.value, after: stored.value })
+    }
+    for (const [key, old] of was) if (!is.has(key)) changes.push({ row: old.key, before: old.value, after: undefined })
+    return changes
+  })

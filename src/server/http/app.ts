@@ -1,0 +1,153 @@
+/** The Express application: security headers, sessions, the API's routes, the client's files. */
+import compression from 'compression'
+import { parse as parseCookies, serialize } from 'cookie'
+import express, { type Express, type Request, type RequestHandler, type Response } from 'express'
+import { rateLimit } from 'express-rate-limit'
+import helmet from 'helmet'
+import { timingSafeEqual } from 'node:crypto'
+import { join } from 'node:path'
+import { pinoHttp } from 'pino-http'
+import type { z } from 'zod'
+import type { Services } from '../services'
+import { Forbidden, Invalid, NotFound, NotSignedIn, problemHandler } from './problems'
+import type { Context, RouteDefinition, SignedIn } from './route'
+
+const COOKIE = 'handhold_session'
+const SIGN_INS_A_WINDOW = 10
+const WINDOW_MS = 5 * 60_000
+export const REVISION_HEADER = 'Catalogue-Revision'
+
+export const createApp = (services: Services, routes: readonly RouteDefinition[]): Express => {
+  const app = express()
+  app.disable('x-powered-by')
+  app.set('trust proxy', services.config.proxies)
+  app.use(pinoHttp({ logger: services.log, autoLogging: services.config.logLevel === 'debug' }))
+  app.use(securityHeaders(services.config.secureCookies))
+  app.use(compression())
+  const limiter = signInLimiter()
+  for (const definition of routes) {
+    app[definition.method](
+      expressPath(definition.path),
+      ...(definition.rateLimited ? [limiter] : []),
+      express.json({ limit: `${definition.megabytes ?? 1}mb` }),
+      handler(definition, services),
+    )
+  }
+  app.use('/api', () => {
+    throw new NotFound('There is no such address in the API; /api/openapi.json lists them all.')
+  })
+  if (services.config.clientFolder) serveClient(app, services.config.clientFolder)
+  app.use(problemHandler(services.log))
+  return app
+}
+
+const securityHeaders = (https: boolean): RequestHandler =>
+  helmet({
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        defaultSrc: ["'self'"],
+        baseUri: ["'none'"],
+        formAction: ["'self'"],
+        frameAncestors: ["'none'"],
+        objectSrc: ["'none'"],
+        imgSrc: ["'self'", 'data:', 'blob:'],
+        scriptSrc: ["'self'"],
+        styleSrc: ["'self'", "'unsafe-inline'"],
+        workerSrc: ["'self'"],
+      },
+    },
+    strictTransportSecurity: https,
+  })
+
+/** Only refused sign-ins count. */
+const signInLimiter = (): RequestHandler =>
+  rateLimit({
+    windowMs: WINDOW_MS,
+    limit: SIGN_INS_A_WINDOW,
+    skipSuccessfulRequests: true,
+    standardHeaders: 'draft-8',
+    legacyHeaders: false,
+    handler: (_request, response) => {
+      const title = 'Too many tries. Please wait five minutes and try again.'
+      response
+        .status(429)
+        .type('application/problem+json')
+        .send(JSON.stringify({ type: 'about:blank', title, status: 429 }))
+    },
+  })
+
+/** `{id}` as Express writes it. */
+const expressPath = (path: string): string => path.replaceAll(/\{(\w+)\}/g, ':$1')
+
+const handler =
+  (definition: RouteDefinition, services: Services): RequestHandler =>
+  async (request, response) => {
+    response.setHeader(REVISION_HEADER, String((await services.catalogue.snapshot()).revision))
+    const token = parseCookies(request.headers.cookie ?? '')[COOKIE]
+    const session = token ? await services.sessions.find(token) : undefined
+    authorise(definition, session, request)
+    const context: Context<unknown, unknown, unknown> = {
+      params: read(definition.params, request.params, 'address'),
+      query: read(definition.query, request.query, 'query'),
+      body: read(definition.body, request.body as unknown, 'body'),
+      services,
+      session,
+      cookies: cookieJar(response, token, services.config.secureCookies),
+      revision: (revision) => response.setHeader(REVISION_HEADER, String(revision)),
+    }
+    const result = await definition.handle(context)
+    response.setHeader('Cache-Control', 'no-store')
+    const status = definition.status ?? 200
+    if (status === 204) response.status(status).end()
+    else if (definition.type !== undefined) response.status(status).type(definition.type).send(result)
+    else response.status(status).json(result)
+  }
+
+const authorise = (definition: RouteDefinition, session: SignedIn | undefined, request: Request): void => {
+  if (definition.for === 'everyone') return
+  if (!session) throw new NotSignedIn()
+  if (definition.method !== 'get' && !sameToken(request.get('X-CSRF-Token'), session.csrf)) {
+    throw new Forbidden('The request did not come from Handhold’s own pages. Reload the page and try again.')
+  }
+  if (!definition.for.includes(session.user.role)) {
+    throw new Forbidden(
+      `This needs the role ${definition.for.join(' or ')}; you are signed in as ${session.user.role}.`,
+    )
+  }
+}
+
+const sameToken = (given: string | undefined, known: string): boolean =>
+  given !== undefined && given.length === known.length && timingSafeEqual(Buffer.from(given), Buffer.from(known))
+
+const read = (schema: z.ZodType | undefined, value: unknown, where: string): unknown => {
+  if (!schema) return undefined
+  const checked = schema.safeParse(value)
+  if (checked.success) return checked.data
+  throw new Invalid(
+    `The ${where} of the request is not right.`,
+    checked.error.issues.map(({ path, message }) => ({ path: path as (string | number)[], message })),
+  )
+}
+
+const cookieJar = (response: Response, token: string | undefined, secure: boolean) => {
+  const options = { httpOnly: true, sameSite: 'strict', path: '/', secure } as const
+  return {
+    token,
+    set: (value: string, expires: Date) => {
+      response.setHeader('Set-Cookie', serialize(COOKIE, value, { ...options, expires }))
+    },
+    clear: () => {
+      response.setHeader('Set-Cookie', serialize(COOKIE, '', { ...options, maxAge: 0 }))
+    },
+  }
+}
+
+const serveClient = (app: Express, folder: string): void => {
+  app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }))
+  app.use(express.static(folder, { index: false }))
+  app.get('/{*path}', (_request, response) => {
+    response.setHeader('Cache-Control', 'no-cache')
+    response.sendFile(join(folder, 'index.html'))
+  })
+}

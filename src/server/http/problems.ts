@@ -1,0 +1,104 @@
+/** What can go wrong with a request, and the one place where it becomes an answer (RFC 9457 problem details). */
+import type { ErrorRequestHandler } from 'express'
+import type { Logger } from 'pino'
+
+export interface FieldIssue {
+  path: (string | number)[]
+  message: string
+}
+
+/** A refusal with the HTTP status it is given. `title` is for people. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    title: string,
+    readonly more: Record<string, unknown> = {},
+  ) {
+    super(title)
+    this.name = new.target.name
+  }
+}
+
+export class Invalid extends Problem {
+  constructor(title: string, issues: readonly FieldIssue[]) {
+    super(422, title, { issues })
+  }
+}
+
+/** A row that is not as its writer saw it; `theirs` is null where it was removed. */
+export interface Clash {
+  noun: string
+  row: string
+  yours: unknown
+  theirs: { version: number; value: unknown } | null
+}
+
+/** Carries both versions of every row in question, so that the second writer can choose; the first also by itself. */
+export class Conflict extends Problem {
+  constructor(title: string, clashes: readonly Clash[]) {
+    super(409, title, { yours: clashes[0]?.yours, theirs: clashes[0]?.theirs, clashes })
+  }
+}
+
+export class NotFound extends Problem {
+  constructor(title: string) {
+    super(404, title)
+  }
+}
+
+export class Gone extends Problem {
+  constructor(title: string, clashes: readonly Clash[] = []) {
+    super(410, title, { clashes })
+  }
+}
+
+export class NotSignedIn extends Problem {
+  constructor(title = 'Please sign in.') {
+    super(401, title)
+  }
+}
+
+export class Forbidden extends Problem {
+  constructor(title: string) {
+    super(403, title)
+  }
+}
+
+interface BodyError {
+  type?: string
+  status?: number
+  limit?: number
+}
+
+/** Errors of the body parser, told in words. */
+const bodyProblem = (error: BodyError): Problem | undefined => {
+  if (error.type === 'entity.too.large') {
+    const limit = error.limit === undefined ? '' : ` The most is ${Math.round(error.limit / 1024 / 1024)} MB.`
+    return new Problem(413, `That is too much at once.${limit} Nothing was kept.`)
+  }
+  if (error.type === 'entity.parse.failed') return new Problem(400, 'The request is not readable JSON.')
+  if (error.type?.startsWith('encoding') || error.type?.startsWith('charset')) {
+    return new Problem(415, 'The request is in an encoding that is not understood.')
+  }
+  return undefined
+}
+
+export const problemHandler =
+  (log: Logger): ErrorRequestHandler =>
+  (error, _request, response, next) => {
+    if (response.headersSent) {
+      next(error)
+      return
+    }
+    const problem = error instanceof Problem ? error : bodyProblem(error as BodyError)
+    if (!problem) log.error({ err: error }, 'a request failed')
+    const { status, message, more } = problem ?? {
+      status: 500,
+      message: 'Something went wrong here; nothing was changed. Please try again.',
+      more: {},
+    }
+    response
+      .status(status)
+      .type('application/problem+json')
+      .send(JSON.stringify({ type: 'about:blank', title: message, status, ...more }))
+  }

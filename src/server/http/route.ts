@@ -1,0 +1,64 @@
+/** A route told once: its shapes, who may call it, what it does. From the list of them come both API and OpenAPI. */
+import type { z } from 'zod'
+import type { Role } from '#shared/api/session'
+import type { Services } from '../services'
+
+export interface Context<Params, Query, Body> {
+  params: Params
+  query: Query
+  body: Body
+  services: Services
+  /** Undefined on public routes when nobody is signed in. */
+  session: SignedIn | undefined
+  cookies: { set: (token: string, expires: Date) => void; clear: () => void; token: string | undefined }
+  /** The catalogue revision the answer speaks of, where it speaks of one. */
+  revision: (revision: number) => void
+}
+
+export interface SignedIn {
+  user: { id: string; name: string; role: Role }
+  csrf: string
+}
+
+export interface RouteDefinition<
+  Params extends z.ZodType = z.ZodType,
+  Query extends z.ZodType = z.ZodType,
+  Body extends z.ZodType = z.ZodType,
+  Result extends z.ZodType = z.ZodType,
+> {
+  method: 'get' | 'post' | 'put' | 'delete'
+  /** As OpenAPI writes it: `/api/models/{id}`. */
+  path: string
+  summary: string
+  tag: string
+  /** Who may call it. */
+  for: 'everyone' | readonly Role[]
+  params?: Params
+  query?: Query
+  body?: Body
+  result: Result
+  status?: 200 | 201 | 204
+  /** What the result is sent as; JSON where left out, else the result is its text. */
+  type?: string
+  /** Statuses that are refusals of this route, beside those every route has. */
+  refuses?: readonly number[]
+  /** Largest body in megabytes; 1 where left out. */
+  megabytes?: number
+  rateLimited?: boolean
+  handle: (
+    context: Context<z.output<Params>, z.output<Query>, z.output<Body>>,
+  ) => Promise<z.input<Result>> | z.input<Result>
+}
+
+/** Keeps the shapes of one route known to its handler. */
+export const route = <
+  Params extends z.ZodType,
+  Query extends z.ZodType,
+  Body extends z.ZodType,
+  Result extends z.ZodType,
+>(
+  definition: RouteDefinition<Params, Query, Body, Result>,
+): RouteDefinition => definition as unknown as RouteDefinition
+
+export const ANY_ROLE: readonly Role[] = ['lead', 'desk', 'viewer']
+export const LEAD: readonly Role[] = ['lead']

@@ -1,0 +1,56 @@
+/** Every address of the API, in one list. */
+import { z } from 'zod'
+import { bundleRoutes } from './features/bundle/routes'
+import { cardRoutes } from './features/cards/routes'
+import { csvRoutes } from './features/catalogue/csvRoutes'
+import { historyRoutes } from './features/catalogue/historyRoutes'
+import { pageRoutes } from './features/catalogue/pageRoutes'
+import { rowRoutes } from './features/catalogue/rowRoutes'
+import { coverageRoutes } from './features/coverage/routes'
+import { fitRoutes } from './features/fits/routes'
+import { importRoutes } from './features/imports/routes'
+import { sessionRoutes } from './features/session/routes'
+import { translateRoutes } from './features/translate/routes'
+import { openApiDocument } from './http/openapi'
+import { route, type RouteDefinition } from './http/route'
+
+const Health = z.object({ ready: z.boolean(), revision: z.int() })
+
+const metaRoutes = [
+  route({
+    method: 'get',
+    path: '/api/health',
+    summary: 'Whether the server answers and reaches its database',
+    tag: 'Service',
+    for: 'everyone',
+    result: Health,
+    handle: async ({ services }) => ({ ready: true, revision: (await services.catalogue.snapshot()).revision }),
+  }),
+  route({
+    method: 'get',
+    path: '/api/openapi.json',
+    summary: 'This description of the API',
+    tag: 'Service',
+    for: 'everyone',
+    result: z.looseObject({ openapi: z.string(), paths: z.record(z.string(), z.unknown()) }),
+    handle: () => document() as never,
+  }),
+]
+
+export const routes: readonly RouteDefinition[] = [
+  ...metaRoutes,
+  ...sessionRoutes,
+  ...cardRoutes,
+  ...rowRoutes,
+  ...csvRoutes,
+  ...pageRoutes,
+  ...historyRoutes,
+  ...importRoutes,
+  ...fitRoutes,
+  ...coverageRoutes,
+  ...translateRoutes,
+  ...bundleRoutes,
+]
+
+let made: ReturnType<typeof openApiDocument> | undefined
+const document = () => (made ??= openApiDocument(routes))

@@ -1,0 +1,17 @@
+import type { Logger } from 'pino'
+import type { DataSource } from 'typeorm'
+import type { Config } from './config'
+import type { CatalogueStore } from './features/catalogue/store'
+import type { CoverageService } from './features/coverage/service'
+import type { SessionService } from './features/session/service'
+
+/** What the routes work with; made once, in compose. */
+export interface Services {
+  config: Config
+  database: DataSource
+  catalogue: CatalogueStore
+  coverage: CoverageService
+  sessions: SessionService
+  now: () => Date
+  log: Logger
+}
