@@ -1,0 +1,207 @@
+<script setup lang="ts">
+import { nextTick, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { whenSignedOut } from './api/client'
+import SignIn from './features/session/SignIn.vue'
+import { rooms } from './router'
+import { useKeys } from './state/keys'
+import { usePickLists, usePicks } from './state/picks'
+import { useSession } from './state/session'
+import KeySheet from './ui/KeySheet.vue'
+import PickBar from './ui/PickBar.vue'
+
+const session = useSession()
+const lists = usePickLists()
+const route = useRoute()
+const router = useRouter()
+const { query, step } = usePicks()
+const failed = ref(false)
+const keysShown = ref(false)
+const bar = ref<InstanceType<typeof PickBar>>()
+
+const start = async () => {
+  failed.value = false
+  try {
+    await session.load()
+  } catch {
+    failed.value = true
+  }
+}
+whenSignedOut(() => void session.load())
+void start()
+
+watch(
+  () => session.user,
+  (user) => {
+    if (user) void lists.load()
+  },
+)
+
+const go = (path: string) => void router.push({ path, query: query.value })
+useKeys([
+  ...rooms.map(({ path, name, letter }) => ({ keys: `g ${letter}`, does: `Go to ${name}`, run: () => go(path) })),
+  { keys: '/', does: 'Pick machine, technique, fabric', run: () => void nextTick(() => bar.value?.focus()) },
+  { keys: '[', does: 'Previous machine, same technique', run: () => void step('model', -1) },
+  { keys: ']', does: 'Next machine, same technique', run: () => void step('model', 1) },
+  { keys: '{', does: 'Previous technique, same machine', run: () => void step('technique', -1) },
+  { keys: '}', does: 'Next technique, same machine', run: () => void step('technique', 1) },
+  { keys: '?', does: 'Show all keys', run: () => (keysShown.value = true) },
+])
+</script>
+
+<template>
+  <main v-if="failed" class="page" role="alert">
+    <h1>Handhold does not answer</h1>
+    <p>The server may be starting. Nothing is lost.</p>
+    <BButton variant="primary" @click="start">Try again</BButton>
+  </main>
+  <SignIn v-else-if="session.view && !session.user" />
+  <div v-else-if="session.user" class="frame">
+    <a class="skip" href="#content">To the content</a>
+    <p class="brand">Handhold</p>
+    <PickBar ref="bar" class="picks" />
+    <nav class="rooms" aria-label="Rooms">
+      <RouterLink
+        v-for="room in rooms"
+        :key="room.path"
+        :to="{ path: room.path, query }"
+        :class="{ here: route.path.startsWith(room.path) }"
+        :aria-current="route.path.startsWith(room.path) ? 'page' : undefined"
+      >
+        {{ room.name }}
+      </RouterLink>
+      <button type="button" class="keys" @click="keysShown = true"><kbd>?</kbd> Keys</button>
+    </nav>
+    <div id="content" class="content" tabindex="-1"><RouterView /></div>
+    <KeySheet v-model="keysShown" />
+  </div>
+</template>
+
+<style lang="scss">
+.frame {
+  display: grid;
+  grid-template: 'brand picks' 4rem 'rooms content' 1fr / 7.25rem 1fr;
+  min-height: 100vh;
+}
+
+.brand {
+  grid-area: brand;
+  margin: 0;
+  display: flex;
+  align-items: center;
+  padding-left: 0.9rem;
+  font:
+    700 1.25rem 'Bitter Variable',
+    serif;
+  color: var(--teal);
+  border-bottom: 1px solid var(--rule);
+}
+
+.picks {
+  grid-area: picks;
+}
+
+.rooms {
+  grid-area: rooms;
+  display: flex;
+  flex-direction: column;
+  padding-top: 0.75rem;
+  border-right: 1px solid var(--rule);
+
+  a,
+  .keys {
+    padding: 0.55rem 0.9rem;
+    color: var(--ink-soft);
+    text-decoration: none;
+    border: 0;
+    border-left: 4px solid transparent;
+    background: none;
+    text-align: left;
+  }
+
+  a:hover {
+    color: var(--ink);
+  }
+
+  .here {
+    color: var(--ink);
+    font-weight: 650;
+    border-left-color: var(--teal);
+    background: var(--fold);
+  }
+
+  .keys {
+    margin-top: auto;
+    margin-bottom: 0.5rem;
+    font-size: 0.9rem;
+  }
+}
+
+.content {
+  grid-area: content;
+  min-width: 0;
+  outline: none;
+}
+
+.page {
+  padding: 1.25rem 1.6rem 2rem;
+  max-width: 75rem;
+}
+
+.wide {
+  max-width: none;
+}
+
+.skip {
+  position: absolute;
+  left: -100rem;
+
+  &:focus {
+    left: 0.5rem;
+    top: 0.5rem;
+    z-index: 10;
+    background: var(--sheet);
+    padding: 0.5rem;
+  }
+}
+
+@media (max-width: 900px) {
+  .frame {
+    grid-template: 'brand picks' auto 'rooms rooms' auto 'content content' 1fr / 7.25rem 1fr;
+  }
+
+  .rooms {
+    flex-direction: row;
+    padding: 0;
+    border: 0;
+    border-bottom: 1px solid var(--rule);
+
+    a {
+      border-left: 0;
+      border-bottom: 4px solid transparent;
+    }
+
+    .here {
+      border-bottom-color: var(--teal);
+    }
+
+    .keys {
+      margin: 0 0 0 auto;
+    }
+  }
+}
+
+@media print {
+  .frame {
+    display: block;
+    min-height: 0;
+  }
+
+  .brand,
+  .picks,
+  .rooms,
+  .skip {
+    display: none !important;
+  }
+}
+</style>

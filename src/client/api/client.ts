@@ -1,0 +1,71 @@
+/** Calls to the API. A refusal becomes an `ApiProblem` with what the server said. */
+export interface Clash {
+  noun: string
+  row: string
+  yours: unknown
+  theirs: { version: number; value: unknown } | null
+}
+
+export interface ProblemDetails {
+  title: string
+  status: number
+  issues?: { path: (string | number)[]; message: string }[]
+  yours?: unknown
+  theirs?: unknown
+  /** Every row that somebody else has changed meanwhile. */
+  clashes?: Clash[]
+}
+
+export class ApiProblem extends Error {
+  constructor(readonly details: ProblemDetails) {
+    super(details.title)
+    this.name = 'ApiProblem'
+  }
+}
+
+const UNREACHABLE: ProblemDetails = {
+  title: 'Handhold does not answer. What you typed is kept here; please try again in a moment.',
+  status: 0,
+}
+
+let csrf: string | undefined
+export const rememberCsrf = (token: string | undefined): void => {
+  csrf = token
+}
+
+/** Called when a request finds that nobody is signed in any more. */
+let signedOut: () => void = () => undefined
+export const whenSignedOut = (callback: () => void): void => {
+  signedOut = callback
+}
+
+export const call = async <Result>(method: string, path: string, body?: unknown): Promise<Result> => {
+  const response = await fetch(path, {
+    method,
+    headers: {
+      Accept: 'application/json',
+      ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+      ...(csrf === undefined || method === 'GET' ? {} : { 'X-CSRF-Token': csrf }),
+    },
+    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+  }).catch(() => {
+    throw new ApiProblem(UNREACHABLE)
+  })
+  if (response.status === 204) return undefined as Result
+  const answer: unknown = await response.json().catch(() => undefined)
+  if (response.ok) return answer as Result
+  if (response.status === 401 && path !== '/api/session') signedOut()
+  throw new ApiProblem((answer as ProblemDetails | undefined) ?? { ...UNREACHABLE, status: response.status })
+}
+
+export const get = <Result>(path: string, query: Record<string, string | undefined> = {}): Promise<Result> => {
+  const given = Object.entries(query).filter((entry): entry is [string, string] => Boolean(entry[1]))
+  const search = new URLSearchParams(given).toString()
+  return call<Result>('GET', search ? `${path}?${search}` : path)
+}
+
+/** What to show a person for anything that was thrown. */
+export const problemText = (error: unknown): string =>
+  error instanceof ApiProblem
+    ? [error.message, ...(error.details.issues ?? []).slice(0, 8).map(({ path, message }) => `${path.join(' › ')}: ${message}`)].join('\n') // prettier-ignore
+    : 'Something went wrong on this page. Reload it; nothing was changed.'

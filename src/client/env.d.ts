@@ -1,0 +1,2 @@
+declare module '@fontsource-variable/bitter'
+declare module '@fontsource-variable/hanken-grotesk'

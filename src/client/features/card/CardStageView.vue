@@ -1,0 +1,236 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Card, CardStage } from '#core/card/card'
+import { positionsInWords } from '#core/answer/show'
+import { evidenceWord, speech } from '#shared/messages/en'
+import { stepText } from '#shared/messages/steps'
+import { list, parameterWord, sideWord } from '#shared/messages/words'
+import CardBand from './CardBand.vue'
+import ValueBlock from './ValueBlock.vue'
+
+const props = defineProps<{ card: Card; stage: CardStage }>()
+
+const say = computed(() => speech(props.card.names))
+const steps = computed(() => props.stage.steps.map((step) => stepText(step, say.value)))
+const setup = computed(() => props.stage.answer.setup)
+const changesTitle = computed(() =>
+  props.stage.resets ? `Choose ${props.stage.answer.select} first, then change` : 'Change',
+)
+const unchanged = computed(() => props.stage.unchanged.filter(({ setting }) => setting.value !== 'absent'))
+const missing = computed(() => props.stage.unchanged.filter(({ setting }) => setting.value === 'absent'))
+const leave = computed(() => list(unchanged.value.map(({ parameter }) => parameterWord(parameter).toLowerCase())))
+const costs = computed(() => props.stage.answer.reasons.filter(({ code }) => code === 'tradeOff'))
+const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => code !== 'tradeOff'))
+</script>
+
+<template>
+  <article class="stage">
+    <CardBand :card="card" :stage="stage" />
+    <p v-for="cost in costs" :key="say.reason(cost)" class="cost"><strong>The cost:</strong> {{ say.reason(cost) }}</p>
+    <p v-for="warning in stage.answer.cautions" :key="say.reason(warning)" class="caution">{{ say.reason(warning) }}</p>
+
+    <div class="columns">
+      <section class="values" aria-label="What to set">
+        <h2>{{ stage.changes.length > 0 ? changesTitle : 'Nothing to change' }}</h2>
+        <p v-if="stage.resets" class="soft">Choosing a stitch takes these back to the machine’s own.</p>
+        <ValueBlock v-for="value in stage.changes" :key="value.parameter" :value="value" :setup="setup" :say="say" />
+        <details v-if="unchanged.length > 0" class="rest" :open="stage.changes.length === 0">
+          <summary>Leave {{ leave }} as the machine gives {{ unchanged.length === 1 ? 'it' : 'them' }}</summary>
+          <dl>
+            <template v-for="value in unchanged" :key="value.parameter">
+              <dt>{{ parameterWord(value.parameter) }}</dt>
+              <dd>
+                <strong>{{ value.setting.shown }}</strong>
+                <span class="soft">{{ value.setting.reasons.map((reason) => say.reason(reason)).join(' ') }}</span>
+              </dd>
+            </template>
+          </dl>
+        </details>
+        <p v-if="missing.length > 0" class="soft">
+          No control on this model for
+          {{ list(missing.map(({ parameter }) => parameterWord(parameter).toLowerCase())) }}: nothing to set.
+        </p>
+        <p v-if="Object.keys(setup).length > 0"><strong>Stands so:</strong> {{ positionsInWords(setup) }}.</p>
+      </section>
+
+      <section class="doing">
+        <h2>Do, in this order</h2>
+        <ol>
+          <li v-for="(step, i) in steps" :key="i">
+            {{ step.text }}
+            <span v-if="step.check" class="check">Check: {{ step.check }}.</span>
+            <span v-if="step.caution" class="caution">{{ step.caution }}</span>
+            <span v-if="step.ifWrong" class="check">{{ step.ifWrong }}</span>
+          </li>
+        </ol>
+        <div class="look">
+          <section>
+            <h2>Look for</h2>
+            <p v-for="mark in stage.inspect" :key="mark.good">
+              <strong>{{ sideWord(mark.side) }}:</strong> {{ mark.good }}.
+            </p>
+          </section>
+          <section v-if="stage.faults.length > 0">
+            <h2>If not</h2>
+            <p v-for="fault in stage.faults" :key="fault.id">
+              <strong>{{ fault.name }}:</strong> {{ fault.causes.map(({ text }) => text).join('; ') }}.
+            </p>
+          </section>
+        </div>
+      </section>
+    </div>
+
+    <div class="columns foot">
+      <details v-if="stage.answer.alternatives.length > 0" class="alternatives">
+        <summary>
+          {{
+            stage.answer.alternatives.length === 1 ? '1 other way' : `${stage.answer.alternatives.length} other ways`
+          }}
+          on this machine
+        </summary>
+        <ul>
+          <li v-for="other in stage.answer.alternatives" :key="other.model + other.stitch + (other.foot ?? '')">
+            <strong> {{ say.stitch(other.stitch) }}{{ other.foot ? ` with ${say.item(other.foot)}` : '' }} </strong>
+            <span v-for="reason in other.better" :key="say.reason(reason)" class="better"
+              ><b>Better:</b> {{ say.reason(reason) }}</span
+            >
+            <span v-for="reason in other.worse" :key="say.reason(reason)" class="worse"
+              ><b>Worse:</b> {{ say.reason(reason) }}</span
+            >
+            <span v-if="other.better.length + other.worse.length === 0" class="worse">Much the same.</span>
+          </li>
+        </ul>
+      </details>
+      <details class="evidence">
+        <summary>
+          How sure: {{ evidenceWord(stage.answer.fitEvidence) }}{{ stage.bookPage ? `, book ${stage.bookPage}` : '' }}
+        </summary>
+        <ul>
+          <li v-for="reason in grounds" :key="say.reason(reason)">{{ say.reason(reason) }}</li>
+          <li v-if="stage.answer.needle.system">Needle system: {{ stage.answer.needle.system }}.</li>
+          <li v-if="stage.answer.maxSpeed">At most {{ stage.answer.maxSpeed }} stitches a minute.</li>
+        </ul>
+        <p class="soft">The machine’s own book stands above this card.</p>
+      </details>
+    </div>
+  </article>
+</template>
+
+<style scoped lang="scss">
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 0 2.2rem;
+  margin-top: 0.8rem;
+}
+
+.cost {
+  background: var(--ochre-wash);
+  border-left: 4px solid var(--ochre);
+  padding: 0.3rem 0.7rem;
+  margin: 0.6rem 0 0;
+}
+
+ol {
+  padding-left: 1.6rem;
+  margin-bottom: 0.8rem;
+}
+
+li {
+  margin-bottom: 0.3rem;
+}
+
+ol li::marker {
+  font-weight: 650;
+  color: var(--ink-soft);
+}
+
+.stage > .caution {
+  margin: 0.4rem 0 0;
+}
+
+.check,
+.caution {
+  display: block;
+  font-size: 0.98rem;
+}
+
+.check {
+  color: var(--ink-soft);
+}
+
+.look {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 0 1.4rem;
+  border-top: 1px solid var(--rule);
+  padding-top: 0.6rem;
+}
+
+.look p {
+  margin-bottom: 0.3rem;
+}
+
+summary {
+  cursor: pointer;
+  color: var(--teal);
+  font-weight: 600;
+  padding: 0.3rem 0;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: 9rem 1fr;
+  gap: 0.2rem 0.8rem;
+}
+
+dt {
+  font-weight: 400;
+}
+
+dd {
+  margin: 0;
+
+  strong {
+    margin-right: 0.6rem;
+  }
+}
+
+.foot {
+  border-top: 1px solid var(--rule);
+  padding-top: 0.3rem;
+}
+
+.better,
+.worse {
+  display: block;
+  font-size: 0.98rem;
+}
+
+.better {
+  color: var(--teal);
+}
+
+.worse {
+  color: var(--ink-soft);
+}
+
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: 1fr;
+  }
+}
+
+@media print {
+  .columns {
+    gap: 0 0.8rem;
+    grid-template-columns: 43% 1fr;
+  }
+
+  .alternatives,
+  .evidence summary,
+  .rest {
+    display: none;
+  }
+}
+</style>

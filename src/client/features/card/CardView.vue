@@ -1,0 +1,305 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { speech } from '#shared/messages/en'
+import { capital, verdictWord } from '#shared/messages/words'
+import { useKeys } from '../../state/keys'
+import { usePickLists, usePicks } from '../../state/picks'
+import AloudView from './AloudView.vue'
+import CardStageView from './CardStageView.vue'
+import { useCard } from './useCard'
+import VerdictMark from './VerdictMark.vue'
+
+const route = useRoute()
+const router = useRouter()
+const lists = usePickLists()
+const { picked, query, setMethod, setOwned } = usePicks()
+const { card, problem, busy } = useCard(picked)
+
+const at = ref(0)
+watch(
+  () => [picked.value.technique, picked.value.model, picked.value.method],
+  () => (at.value = 0),
+)
+const say = computed(() => (card.value ? speech(card.value.names) : undefined))
+const aloud = computed(() => route.query.read === '1')
+const setAloud = (on: boolean) => void router.push({ query: { ...route.query, read: on ? '1' : undefined } })
+const print = () => window.print()
+const missing = computed(() =>
+  (['model', 'technique', 'fabric'] as const)
+    .filter((key) => !picked.value[key])
+    .map((key) => (key === 'model' ? 'a machine' : `a ${key}`)),
+)
+/** Something to look at for who does not know yet what to pick. */
+const example = computed(() => {
+  const { models, techniques, fabrics } = lists.lists ?? {}
+  const [model] = models ?? []
+  const [technique] = techniques ?? []
+  const [fabric] = fabrics ?? []
+  if (!model || !technique || !fabric) return undefined
+  return {
+    query: { m: model.id, t: technique.id, f: fabric.id },
+    words: `${technique.name} on the ${model.make} ${model.name} in ${fabric.name.toLowerCase()}`,
+  }
+})
+const verdict = computed(() =>
+  card.value
+    ? verdictWord(
+        card.value.verdict,
+        card.value.toGet.flatMap((id) => card.value?.names.items[id] ?? []),
+      )
+    : '',
+)
+const price = (id: string) => {
+  const cents = card.value?.names.items[id]?.price
+  return cents === undefined ? 'price not stated' : (cents / 100).toFixed(2)
+}
+const own = (id: string) => setOwned([...new Set([...picked.value.owned, id])])
+const disown = (id: string) => setOwned(picked.value.owned.filter((other) => other !== id))
+
+useKeys([
+  { keys: 'p', does: 'Print the card', run: print },
+  {
+    keys: 'x',
+    does: 'Translate the card to another machine',
+    run: () => void router.push({ path: '/translate', query: query.value }),
+  },
+  { keys: 'r', does: 'Read the card aloud, line by line', run: () => card.value && setAloud(true) },
+])
+</script>
+
+<template>
+  <main class="card-page" :aria-busy="busy">
+    <p class="visually-hidden" role="status">
+      {{ card ? `${verdict}: ${card.technique.name} on ${card.model.name} in ${card.fabric.name}` : '' }}
+    </p>
+
+    <section v-if="missing.length > 0" class="empty">
+      <h1>Which machine, technique and fabric?</h1>
+      <p>
+        Pick {{ missing.join(', ').replace(/, ([^,]*)$/, ' and $1') }} at the top. <kbd>/</kbd> puts you there; type a
+        few letters, then <kbd>Enter</kbd>.
+      </p>
+      <p v-if="example">
+        Or look at one first:
+        <RouterLink :to="{ path: '/card', query: example.query }">{{ example.words }}</RouterLink>.
+      </p>
+      <p v-if="lists.lists && lists.lists.models.length === 0">
+        The shop has no machines yet. <RouterLink to="/shop">Take a catalogue file in</RouterLink> to begin.
+      </p>
+    </section>
+
+    <section v-else-if="problem" role="alert" class="empty">
+      <h1>No card</h1>
+      <p class="lines">{{ problem }}</p>
+    </section>
+
+    <template v-else-if="card && say">
+      <header class="paper-head">
+        {{ card.technique.name }} · {{ card.model.make }} {{ card.model.name }} · {{ card.fabric.name }},
+        {{ card.fabric.layers }} {{ card.fabric.layers === 1 ? 'layer' : 'layers' }}
+      </header>
+
+      <section v-if="card.verdict === 'notOnThisModel'" class="stopped">
+        <VerdictMark :verdict="card.verdict" />
+        <div>
+          <h1>{{ verdict }}</h1>
+          <p>
+            {{ card.technique.name }} cannot be done on the {{ card.model.name }} in
+            {{ card.fabric.name.toLowerCase() }}.
+          </p>
+          <h2>What stops each way</h2>
+          <ul>
+            <li v-for="reason in card.reasons" :key="say.reason(reason)">{{ say.reason(reason) }}</li>
+          </ul>
+          <p class="soft">
+            <kbd>[</kbd> <kbd>]</kbd> try the next machine, <kbd>{</kbd> <kbd>}</kbd> the next technique.
+          </p>
+        </div>
+      </section>
+
+      <section v-if="card.toGet.length > 0 || picked.owned.length > 0" class="getting" aria-label="To get">
+        <p v-for="id in card.toGet" :key="id">
+          <strong>To get:</strong> {{ say.item(id) }}, {{ price(id) }}
+          <BButton size="sm" variant="outline-primary" @click="own(id)">They have it</BButton>
+        </p>
+        <p v-for="id in picked.owned" :key="id">
+          They have {{ say.item(id) }}
+          <BButton size="sm" variant="link" @click="disown(id)">not so</BButton>
+        </p>
+      </section>
+
+      <nav v-if="card.stages.length > 1" class="stages" aria-label="Stages">
+        <button
+          v-for="(stage, i) in card.stages"
+          :key="stage.stage"
+          type="button"
+          :aria-current="i === at ? 'step' : undefined"
+          @click="at = i"
+        >
+          {{ i + 1 }} · {{ stage.name }}
+        </button>
+      </nav>
+      <CardStageView
+        v-for="(stage, i) in card.stages"
+        :key="stage.stage"
+        :class="{ aside: i !== at }"
+        :card="card"
+        :stage="stage"
+      />
+
+      <details v-if="card.methods.length > 1 && card.method" class="methods" :open="card.reasons.length > 0">
+        <summary>This way: {{ card.method.name }}</summary>
+        <p>{{ capital(card.method.because) }}.</p>
+        <ul>
+          <li v-for="method in card.methods.filter(({ id }) => id !== card?.method?.id)" :key="method.id">
+            <BButton size="sm" variant="link" @click="setMethod(method.id)">{{ method.name }}</BButton>
+            <span class="soft">
+              {{ capital(method.because) }}.
+              {{ method.reasons.map((reason) => say?.reason(reason)).join(' ') }}
+            </span>
+          </li>
+        </ul>
+        <BButton v-if="picked.method" size="sm" variant="link" @click="setMethod(undefined)"
+          >Let Handhold choose</BButton
+        >
+      </details>
+
+      <footer v-if="card.stages.length > 0" class="actions">
+        <BButton variant="link" @click="setAloud(true)"><kbd>r</kbd> Read aloud</BButton>
+        <BButton variant="link" @click="print"><kbd>p</kbd> Print</BButton>
+        <RouterLink class="btn btn-link" :to="{ path: '/translate', query }"
+          ><kbd>x</kbd> To another machine</RouterLink
+        >
+      </footer>
+      <AloudView v-if="aloud && card.stages[at]" :card="card" :stage="card.stages[at]!" @close="setAloud(false)" />
+    </template>
+  </main>
+</template>
+
+<style scoped lang="scss">
+.card-page {
+  padding: 0.9rem 1.6rem 1rem;
+  max-width: 92rem;
+}
+
+.empty {
+  max-width: 40rem;
+  padding-top: 10vh;
+}
+
+.lines {
+  white-space: pre-line;
+}
+
+.paper-head {
+  display: none;
+}
+
+.stopped {
+  display: flex;
+  align-items: start;
+  gap: 1rem;
+  max-width: 50rem;
+  padding-top: 1rem;
+}
+
+.stages {
+  display: flex;
+  gap: 0.2rem;
+  margin-bottom: 0.7rem;
+
+  button {
+    border: 0;
+    border-bottom: 3px solid transparent;
+    background: none;
+    padding: 0.2rem 1rem 0.2rem 0;
+    color: var(--ink-soft);
+  }
+
+  button[aria-current] {
+    border-bottom-color: var(--teal);
+    color: var(--ink);
+    font-weight: 650;
+  }
+}
+
+.aside {
+  display: none;
+}
+
+.methods ul {
+  padding-left: 1.1rem;
+}
+
+.getting {
+  border-left: 4px solid var(--ochre);
+  background: var(--ochre-wash);
+  padding: 0.3rem 0.8rem;
+  margin-bottom: 0.7rem;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.2rem 2rem;
+
+  p {
+    margin: 0;
+  }
+}
+
+.methods summary {
+  cursor: pointer;
+  color: var(--teal);
+  font-weight: 600;
+}
+
+.methods .btn-link,
+.getting .btn-link {
+  padding: 0 0.3rem 0 0;
+}
+
+.actions {
+  display: flex;
+  gap: 0.6rem;
+  border-top: 1px solid var(--rule);
+  margin-top: 0.6rem;
+  position: sticky;
+  bottom: 0;
+  background: var(--paper);
+
+  .btn {
+    text-decoration: none;
+    color: var(--ink);
+    padding-left: 0;
+  }
+}
+
+@media print {
+  @page {
+    size: A5;
+    margin: 9mm;
+  }
+
+  .card-page {
+    padding: 0;
+  }
+
+  .paper-head {
+    display: block;
+    font-weight: 650;
+    border-bottom: 1px solid;
+    margin-bottom: 2mm;
+  }
+
+  .aside {
+    display: block;
+    break-before: page;
+  }
+
+  .stages,
+  .methods,
+  .actions,
+  .getting .btn {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,409 @@
+<script setup lang="ts">
+import { useVirtualizer } from '@tanstack/vue-virtual'
+import { computed, nextTick, ref, shallowRef, useId, watch } from 'vue'
+import type { Verdict } from '#core/answer/types'
+import type { GridView } from '#shared/api/coverage'
+import { get, problemText } from '../../api/client'
+import { useCursor } from '../../ui/sheet/useCursor'
+import VerdictMark from '../card/VerdictMark.vue'
+import { EVIDENCE_WORD, LETTER_VERDICT, shortVerdict } from './words'
+
+/** Techniques down, models across: a mark a cell, frozen heads, from single cells to the whole shop. */
+const props = defineProps<{
+  fabric: string
+  filter: string
+  verdict: Verdict | ''
+  at: { technique: string; model: string } | undefined
+}>()
+const emit = defineEmits<{ open: [technique: string, model: string] }>()
+
+const id = useId()
+const grid = shallowRef<GridView>()
+const problem = ref('')
+const scroll = ref<HTMLElement>()
+const ZOOMS = [
+  { name: 'words', width: 112, height: 40 },
+  { name: 'marks', width: 44, height: 34 },
+  { name: 'overview', width: 14, height: 16 },
+] as const
+const zoom = ref(0)
+const size = computed(() => ZOOMS[zoom.value] ?? ZOOMS[0])
+const HEAD = { width: 208, height: 92 }
+
+watch(
+  () => props.fabric,
+  async (fabric) => {
+    problem.value = ''
+    try {
+      const view = await get<GridView>('/api/coverage/grid', { fabric })
+      grid.value = view
+      zoom.value = view.models.length > 40 ? 2 : view.models.length > 9 ? 1 : 0
+    } catch (error) {
+      problem.value = problemText(error)
+    }
+  },
+  { immediate: true },
+)
+
+/** Rows by family, columns by make; a row is kept where some cell has the verdict asked for. */
+const rows = computed(() => {
+  const words = props.filter.toLowerCase().split(/\s+/).filter(Boolean)
+  const letter = Object.keys(LETTER_VERDICT).find((key) => LETTER_VERDICT[key] === props.verdict)
+  return (grid.value?.techniques ?? [])
+    .map((technique, place) => ({ ...technique, place }))
+    .filter(({ name, family, place }) => {
+      const text = `${name} ${family}`.toLowerCase()
+      return words.every((word) => text.includes(word)) && (!letter || grid.value?.verdicts[place]?.includes(letter))
+    })
+    .sort((a, b) => (a.family === b.family ? a.place - b.place : a.family < b.family ? -1 : 1))
+})
+const columns = computed(() =>
+  (grid.value?.models ?? [])
+    .map((model, place) => ({ ...model, place }))
+    .sort((a, b) => (a.make === b.make ? a.place - b.place : a.make < b.make ? -1 : 1)),
+)
+const down = useVirtualizer(
+  computed(() => ({
+    count: rows.value.length,
+    getScrollElement: () => scroll.value ?? null,
+    estimateSize: () => size.value.height,
+    overscan: 6,
+    scrollMargin: 0,
+    scrollPaddingStart: HEAD.height,
+  })),
+)
+const across = useVirtualizer(
+  computed(() => ({
+    horizontal: true,
+    count: columns.value.length,
+    getScrollElement: () => scroll.value ?? null,
+    estimateSize: () => size.value.width,
+    overscan: 6,
+    scrollPaddingStart: HEAD.width,
+  })),
+)
+watch(size, () => {
+  down.value.measure()
+  across.value.measure()
+})
+const shownRows = computed(() => down.value.getVirtualItems())
+const shownColumns = computed(() => across.value.getVirtualItems())
+const verdictAt = (r: number, c: number): Verdict => LETTER_VERDICT[grid.value?.verdicts[rows.value[r]?.place ?? 0]?.[columns.value[c]?.place ?? 0] ?? 'n'] ?? 'notOnThisModel' // prettier-ignore
+const evidenceAt = (r: number, c: number) => EVIDENCE_WORD[grid.value?.evidence[rows.value[r]?.place ?? 0]?.[columns.value[c]?.place ?? 0] ?? '-'] ?? '' // prettier-ignore
+const provedAt = (r: number, c: number) => grid.value?.proved[rows.value[r]?.place ?? 0]?.[columns.value[c]?.place ?? 0] === 'p' // prettier-ignore
+const isDim = (r: number, c: number) => props.verdict !== '' && verdictAt(r, c) !== props.verdict
+const labelOf = (r: number, c: number): string => [`${rows.value[r]?.name} on ${columns.value[c]?.make} ${columns.value[c]?.name}: ${shortVerdict(verdictAt(r, c)).toLowerCase()}`, evidenceAt(r, c), provedAt(r, c) ? 'proved on fabric' : ''].filter(Boolean).join(', ') // prettier-ignore
+
+const pageRows = () => Math.max(1, Math.floor(((scroll.value?.clientHeight ?? 400) - HEAD.height) / size.value.height))
+const { at: cursor, go, move } = useCursor(() => ({ rows: rows.value.length, columns: columns.value.length, page: pageRows() })) // prettier-ignore
+const cellId = (r: number, c: number) => `${id}-${r}-${c}`
+const open = (r: number, c: number) => {
+  const [technique, model] = [rows.value[r], columns.value[c]]
+  if (technique && model) emit('open', technique.id, model.id)
+}
+const onKey = (event: KeyboardEvent) => {
+  if (event.key === 'Enter' || event.key === ' ') open(cursor.value.row, cursor.value.column)
+  else if (event.key === '+' || event.key === '=') zoom.value = Math.max(0, zoom.value - 1)
+  else if (event.key === '-') zoom.value = Math.min(ZOOMS.length - 1, zoom.value + 1)
+  else if (!move(event)) return
+  event.preventDefault()
+  event.stopPropagation()
+}
+watch(cursor, ({ row, column }) => {
+  down.value.scrollToIndex(row)
+  across.value.scrollToIndex(column)
+  // An open card follows the cursor.
+  if (props.at) void nextTick(() => open(row, column))
+})
+const isOpen = (r: number, c: number) =>
+  props.at?.technique === rows.value[r]?.id && props.at?.model === columns.value[c]?.id
+const press = (r: number, c: number) => {
+  go(r, c)
+  if (!props.at) open(r, c)
+}
+const firstOfFamily = (r: number) => r === 0 || rows.value[r]?.family !== rows.value[r - 1]?.family
+</script>
+
+<template>
+  <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
+  <template v-if="grid">
+    <p class="line">
+      <span role="group" aria-label="Zoom">
+        <button
+          v-for="(one, i) in ZOOMS"
+          :key="one.name"
+          type="button"
+          class="zoom"
+          :aria-pressed="zoom === i"
+          @click="zoom = i"
+        >
+          {{ one.name }}
+        </button>
+      </span>
+      <span class="soft"><kbd>+</kbd> <kbd>−</kbd> zoom, arrows move, <kbd>Enter</kbd> opens the card beside</span>
+    </p>
+    <div
+      ref="scroll"
+      class="grid"
+      :class="size.name"
+      role="grid"
+      tabindex="0"
+      aria-label="Coverage, techniques down and machines across"
+      aria-readonly="true"
+      :aria-rowcount="rows.length + 1"
+      :aria-colcount="columns.length + 1"
+      :aria-activedescendant="rows.length > 0 ? cellId(cursor.row, cursor.column) : undefined"
+      @keydown="onKey"
+    >
+      <div
+        class="sheet"
+        role="presentation"
+        :style="{ width: `${HEAD.width + across.getTotalSize()}px`, height: `${HEAD.height + down.getTotalSize()}px` }"
+      >
+        <div class="heads" role="row" :style="{ height: `${HEAD.height}px` }">
+          <span class="corner" role="columnheader" :style="{ width: `${HEAD.width}px` }"
+            ><span class="visually-hidden">Technique</span></span
+          >
+          <span
+            v-for="item in shownColumns"
+            :key="columns[item.index]!.id"
+            class="model"
+            role="columnheader"
+            :aria-colindex="item.index + 2"
+            :style="{ left: `${HEAD.width + item.start}px`, width: `${item.size}px` }"
+            :class="{ at: cursor.column === item.index }"
+          >
+            <span
+              >{{ columns[item.index]!.make }}<br /><strong>{{ columns[item.index]!.name }}</strong></span
+            >
+          </span>
+        </div>
+        <div
+          v-for="row in shownRows"
+          :key="rows[row.index]!.id"
+          class="band"
+          role="row"
+          :aria-rowindex="row.index + 2"
+          :style="{ top: `${HEAD.height + row.start}px`, height: `${row.size}px` }"
+          :class="{ family: firstOfFamily(row.index) }"
+        >
+          <span
+            class="technique"
+            role="rowheader"
+            :style="{ width: `${HEAD.width}px` }"
+            :class="{ at: cursor.row === row.index }"
+            >{{ rows[row.index]!.name }}</span
+          >
+          <span
+            v-for="item in shownColumns"
+            :id="cellId(row.index, item.index)"
+            :key="columns[item.index]!.id"
+            class="cell"
+            role="gridcell"
+            :aria-colindex="item.index + 2"
+            :aria-label="labelOf(row.index, item.index)"
+            :aria-selected="isOpen(row.index, item.index)"
+            :class="[
+              verdictAt(row.index, item.index),
+              {
+                at: cursor.row === row.index && cursor.column === item.index,
+                dim: isDim(row.index, item.index),
+                open: isOpen(row.index, item.index),
+              },
+            ]"
+            :style="{ left: `${HEAD.width + item.start}px`, width: `${item.size}px` }"
+            @click="press(row.index, item.index)"
+          >
+            <VerdictMark v-if="size.name !== 'overview'" :verdict="verdictAt(row.index, item.index)" />
+            <span v-if="size.name === 'words'" class="word"
+              >{{ shortVerdict(verdictAt(row.index, item.index))
+              }}<small v-if="provedAt(row.index, item.index)"> proved</small></span
+            >
+          </span>
+        </div>
+      </div>
+    </div>
+    <p class="status" role="status">
+      {{ rows.length > 0 ? labelOf(cursor.row, cursor.column) : 'No technique has all these words and this verdict.' }}
+    </p>
+  </template>
+</template>
+
+<style scoped lang="scss">
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.2rem 1.2rem;
+  margin-bottom: 0.4rem;
+}
+
+.zoom {
+  border: 0;
+  background: none;
+  color: var(--ink-soft);
+  border-bottom: 3px solid transparent;
+  margin-right: 0.8rem;
+  padding: 0;
+
+  &[aria-pressed='true'] {
+    color: var(--ink);
+    font-weight: 650;
+    border-bottom-color: var(--teal);
+  }
+}
+
+.grid {
+  overflow: auto;
+  height: calc(100vh - 14.5rem);
+  min-height: 16rem;
+  border: 1px solid var(--rule);
+  background: var(--sheet);
+  contain: strict;
+}
+
+.sheet {
+  position: relative;
+}
+
+.heads {
+  position: sticky;
+  top: 0;
+  z-index: 3;
+  background: var(--fold);
+}
+
+.corner {
+  position: sticky;
+  left: 0;
+  display: inline-block;
+  height: 100%;
+  background: var(--fold);
+  z-index: 1;
+}
+
+.model {
+  position: absolute;
+  bottom: 0;
+  height: 100%;
+  padding: 0.3rem;
+  font-size: 0.85rem;
+  line-height: 1.2;
+  overflow: hidden;
+  display: flex;
+  align-items: end;
+
+  &.at {
+    box-shadow: inset 0 -3px var(--teal);
+  }
+}
+
+.marks .model span,
+.overview .model span {
+  writing-mode: vertical-rl;
+  transform: rotate(180deg);
+  white-space: nowrap;
+}
+
+.overview .model {
+  font-size: 0.65rem;
+  padding: 0.1rem 0;
+}
+
+.overview .model br {
+  display: none;
+}
+
+.band {
+  position: absolute;
+  left: 0;
+  right: 0;
+}
+
+.family {
+  border-top: 2px solid var(--ink-soft);
+}
+
+.technique {
+  position: sticky;
+  left: 0;
+  z-index: 2;
+  display: inline-flex;
+  align-items: center;
+  height: 100%;
+  padding: 0 0.5rem;
+  background: var(--fold);
+  overflow: hidden;
+  white-space: nowrap;
+  text-overflow: ellipsis;
+
+  &.at {
+    box-shadow: inset 3px 0 var(--teal);
+  }
+}
+
+.overview .technique {
+  font-size: 0.72rem;
+}
+
+.cell {
+  position: absolute;
+  top: 0;
+  height: 100%;
+  display: flex;
+  gap: 0.3rem;
+  align-items: center;
+  padding: 0 0.3rem;
+  border-right: 1px solid var(--rule);
+  border-bottom: 1px solid var(--rule);
+  font-size: 0.85rem;
+  line-height: 1.05;
+  cursor: pointer;
+}
+
+.marks .cell {
+  justify-content: center;
+}
+
+:deep(.verdict-mark) {
+  flex: none;
+  width: 1.35rem;
+  height: 1.35rem;
+}
+
+/* Far out a cell is a block: full, half, barred, empty. */
+.overview .cell {
+  padding: 0;
+  border: 1px solid var(--sheet);
+}
+
+.overview .ready {
+  background: var(--teal);
+}
+
+.overview .otherRoute {
+  background: linear-gradient(135deg, var(--teal) 50%, var(--fold) 50%);
+}
+
+.overview .needsItems {
+  box-shadow: inset 0 0 0 2px var(--ochre);
+}
+
+.dim {
+  opacity: 0.25;
+}
+
+.at.cell {
+  outline: 2px solid var(--ink);
+  outline-offset: -2px;
+  z-index: 1;
+}
+
+.open {
+  background: var(--teal-wash);
+}
+
+.status {
+  min-height: 1.6rem;
+  margin: 0.25rem 0 0;
+}
+</style>

@@ -1,0 +1,302 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import type { Verdict } from '#core/answer/types'
+import type { ColumnView, GapsView } from '#shared/api/coverage'
+import { speech } from '#shared/messages/en'
+import { capital, verdictWord } from '#shared/messages/words'
+import { get, problemText } from '../../api/client'
+import { useKeys } from '../../state/keys'
+import { usePickLists, usePicks } from '../../state/picks'
+import BriefCard from '../card/BriefCard.vue'
+import { useCard } from '../card/useCard'
+import VerdictMark from '../card/VerdictMark.vue'
+import CoverageGrid from './CoverageGrid.vue'
+import GapList from './GapList.vue'
+import { shortVerdict, verdicts } from './words'
+
+/** Charts and their library are loaded when they are asked for. */
+const CoverageCharts = defineAsyncComponent(() => import('./CoverageCharts.vue'))
+/** What every model can do. Opens on the chosen model's column; `a` shows all models at once. */
+const route = useRoute()
+const router = useRouter()
+const lists = usePickLists()
+const { picked, query } = usePicks()
+const column = shallowRef<ColumnView>()
+const gaps = shallowRef<GapsView>()
+const problem = ref('')
+const filter = ref('')
+const verdict = ref<Verdict | ''>('')
+const beside = ref<{ technique: string; model: string }>()
+
+const fabric = computed(() => picked.value.fabric ?? lists.lists?.fabrics[0]?.id)
+const fabricName = computed(() => lists.lists?.fabrics.find(({ id }) => id === fabric.value)?.name ?? '')
+const model = computed(() => lists.lists?.models.find(({ id }) => id === picked.value.model))
+const isCharts = computed(() => route.query.charts === '1')
+const isGrid = computed(() => route.query.all === '1' || !picked.value.model)
+const showCharts = (on: boolean) => void router.push({ path: route.path, query: { ...query.value, all: isGrid.value ? '1' : undefined, charts: on ? '1' : undefined } }) // prettier-ignore
+const showAll = (on: boolean) => void router.push({ path: route.path, query: { ...query.value, all: on ? '1' : undefined } }) // prettier-ignore
+
+watch(
+  [() => picked.value.model, fabric, isGrid],
+  async ([id, cloth, grid]) => {
+    problem.value = ''
+    if (!cloth) return
+    try {
+      if (id && !grid) column.value = await get<ColumnView>('/api/coverage/column', { model: id, fabric: cloth })
+      gaps.value = await get<GapsView>('/api/coverage/gaps', { fabric: cloth })
+    } catch (error) {
+      problem.value = problemText(error)
+    }
+  },
+  { immediate: true },
+)
+
+const say = computed(() => (column.value ? speech(column.value.names) : undefined))
+const techniqueOf = (id: string) => lists.lists?.techniques.find((technique) => technique.id === id)
+const rows = computed(() => {
+  const words = filter.value.toLowerCase().split(/\s+/).filter(Boolean)
+  return (column.value?.cells ?? []).flatMap(({ technique, decision }) => {
+    const known = techniqueOf(technique)
+    const word = verdictWord(
+      decision.verdict,
+      decision.toGet.flatMap((id) => column.value?.names.items[id] ?? []),
+    )
+    const text = `${known?.name} ${known?.family} ${known?.aliases.join(' ')} ${word}`.toLowerCase()
+    if (verdict.value !== '' && decision.verdict !== verdict.value) return []
+    if (!words.every((part) => text.includes(part))) return []
+    return [{ technique, name: known?.name ?? technique, family: known?.family ?? '', decision, word }]
+  })
+})
+const groups = computed(() => {
+  const families = [...new Set(rows.value.map(({ family }) => family))]
+  return families.map((family) => ({ family, own: rows.value.filter((row) => row.family === family) }))
+})
+const count = (one: Verdict) => (column.value?.cells ?? []).filter(({ decision }) => decision.verdict === one).length
+
+const open = (technique: string, of: string) => {
+  beside.value =
+    beside.value?.technique === technique && beside.value.model === of ? undefined : { technique, model: of }
+}
+const { card } = useCard(
+  computed(() => ({
+    model: beside.value?.model,
+    technique: beside.value?.technique,
+    fabric: fabric.value,
+    method: undefined,
+    also: undefined,
+    owned: [],
+  })),
+)
+useKeys([
+  { keys: 'a', does: 'All machines, or only this one', run: () => showAll(!isGrid.value) },
+  { keys: 'c', does: 'Charts by make and family', run: () => showCharts(!isCharts.value) },
+  { keys: 'Escape', does: 'Close the card beside', run: () => (beside.value = undefined) },
+])
+</script>
+
+<template>
+  <main class="page wide" :class="{ split: beside }">
+    <div class="head">
+      <h1>{{ isGrid ? 'Coverage' : `What the ${model?.name ?? 'machine'} can do` }}</h1>
+      <span class="soft">in {{ fabricName.toLowerCase() }}</span>
+      <BButton v-if="picked.model" variant="outline-primary" @click="showAll(!isGrid)"
+        ><kbd>a</kbd> {{ isGrid ? `Only the ${model?.name}` : 'All machines' }}</BButton
+      >
+      <BButton variant="outline-primary" @click="showCharts(!isCharts)"
+        ><kbd>c</kbd> {{ isCharts ? 'No charts' : 'Charts' }}</BButton
+      >
+      <span class="filters">
+        <label for="filter" class="visually-hidden">Filter techniques</label>
+        <input id="filter" v-model="filter" type="search" class="form-control filter" placeholder="Filter" />
+        <label class="visually-hidden" for="verdict">Verdict</label>
+        <select id="verdict" v-model="verdict" class="form-select">
+          <option value="">every verdict</option>
+          <option v-for="one in verdicts" :key="one" :value="one">{{ shortVerdict(one) }}</option>
+        </select>
+      </span>
+    </div>
+    <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
+    <p
+      v-if="
+        lists.lists &&
+        (lists.lists.models.length === 0 || lists.lists.techniques.length === 0 || lists.lists.fabrics.length === 0)
+      "
+    >
+      Coverage needs a machine, a technique and a fabric.
+      <RouterLink to="/shelf/models">Put them on the shelf</RouterLink>.
+    </p>
+    <div class="room">
+      <section class="main">
+        <CoverageCharts v-if="isCharts && fabric" :fabric="fabric" />
+        <CoverageGrid
+          v-else-if="isGrid && fabric"
+          :fabric="fabric"
+          :filter="filter"
+          :verdict="verdict"
+          :at="beside"
+          @open="(technique, model) => (beside = { technique, model })"
+        />
+        <template v-else-if="column && say">
+          <p class="counts" role="status">
+            <span v-for="one in verdicts" :key="one"
+              ><VerdictMark :verdict="one" /> {{ count(one) }} {{ shortVerdict(one).toLowerCase() }}</span
+            >
+          </p>
+          <template v-for="{ family, own } in groups" :key="family">
+            <h2>{{ capital(family) }}</h2>
+            <ul>
+              <li v-for="row in own" :key="row.technique">
+                <button
+                  type="button"
+                  class="cell"
+                  :aria-pressed="beside?.technique === row.technique"
+                  @click="open(row.technique, picked.model!)"
+                >
+                  <VerdictMark :verdict="row.decision.verdict" />
+                  <strong>{{ row.name }}</strong>
+                  <span class="word">{{ row.word }}</span>
+                  <span class="soft reason">
+                    <template v-if="row.decision.reason">{{ say.reason(row.decision.reason) }}</template>
+                    <template v-else>{{
+                      row.decision.stages
+                        .map(({ select, foot }) => [select, foot ? say!.item(foot) : ''].filter(Boolean).join(', '))
+                        .join('; ')
+                    }}</template>
+                    <template
+                      v-if="row.decision.stages.length > 0 && row.decision.stages.every(({ proved }) => proved > 0)"
+                    >
+                      · proved on fabric</template
+                    >
+                  </span>
+                </button>
+              </li>
+            </ul>
+          </template>
+          <p v-if="rows.length === 0">No technique has all these words and this verdict.</p>
+        </template>
+      </section>
+      <aside>
+        <template v-if="beside && card">
+          <p class="line">
+            <RouterLink
+              class="btn btn-outline-primary btn-sm"
+              :to="{ path: '/card', query: { ...query, m: beside.model, t: beside.technique, f: fabric } }"
+              >Open the card</RouterLink
+            >
+            <BButton size="sm" variant="link" @click="beside = undefined">Close</BButton>
+          </p>
+          <h2>{{ card.technique.name }}</h2>
+          <BriefCard :card="card" :stage="undefined" label="Card of the cell" />
+        </template>
+        <GapList v-else-if="gaps" :view="gaps" />
+      </aside>
+    </div>
+  </main>
+</template>
+
+<style scoped lang="scss">
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.3rem 0.9rem;
+  align-items: center;
+}
+
+.filters {
+  margin-left: auto;
+  display: flex;
+  gap: 0.5rem;
+}
+
+.filter {
+  width: 9.5rem;
+}
+
+.form-select {
+  width: auto;
+}
+
+.room {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 19rem;
+  gap: 1.4rem;
+}
+
+aside {
+  border-left: 1px solid var(--rule);
+  padding-left: 1rem;
+  max-height: calc(100vh - 9rem);
+  overflow: auto;
+}
+
+.counts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.2rem 1.4rem;
+
+  span {
+    display: inline-flex;
+    gap: 0.4rem;
+    align-items: center;
+  }
+}
+
+ul {
+  list-style: none;
+  padding: 0;
+  margin-bottom: 0.6rem;
+}
+
+.cell {
+  display: grid;
+  grid-template-columns: 2rem 14rem 9.5rem 1fr;
+  gap: 0.6rem;
+  align-items: center;
+  width: 100%;
+  border: 0;
+  border-top: 1px solid var(--rule);
+  background: none;
+  color: var(--ink);
+  text-align: left;
+  padding: 0.35rem 0;
+
+  &[aria-pressed='true'] {
+    background: var(--fold);
+  }
+}
+
+.word {
+  font-weight: 650;
+}
+
+:deep(.verdict-mark) {
+  width: 1.6rem;
+  height: 1.6rem;
+}
+
+.line {
+  display: flex;
+  gap: 0.5rem;
+}
+
+@media (max-width: 900px) {
+  .room {
+    grid-template-columns: 1fr;
+  }
+
+  .cell {
+    grid-template-columns: 2rem 1fr auto;
+  }
+
+  .reason {
+    grid-column: 2 / -1;
+  }
+
+  aside {
+    border-left: 0;
+    padding-left: 0;
+    max-height: none;
+  }
+}
+</style>

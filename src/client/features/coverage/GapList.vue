@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Gap } from '#core/coverage/gaps'
+import type { GapsView } from '#shared/api/coverage'
+import { speech } from '#shared/messages/en'
+import { settleText } from '#shared/messages/fit'
+import { usePickLists, usePicks } from '../../state/picks'
+
+/** What would close the gaps, what closes most first, each with the way to begin. */
+const props = defineProps<{ view: GapsView }>()
+const lists = usePickLists()
+const { query } = usePicks()
+const say = computed(() => speech(props.view.names))
+const SHOWN = 12
+const all = ref(false)
+const shown = computed(() => (all.value ? props.view.gaps : props.view.gaps.slice(0, SHOWN)))
+const textOf = ({ closer }: Gap): string =>
+  closer.closes === 'buy'
+    ? `Get ${say.value.item(closer.item)}`
+    : closer.closes === 'chart'
+      ? `Read a stitch chart of ${say.value.model(closer.model)}`
+      : settleText(closer.fact, say.value)
+const toOf = ({ closer }: Gap) =>
+  closer.closes === 'buy'
+    ? { path: '/shelf/fit', query: { ...query.value, m: undefined, item: closer.item } }
+    : closer.closes === 'chart'
+      ? { path: `/shelf/models/${closer.model}/chart`, query: query.value }
+      : closer.fact.of === 'model'
+        ? { path: `/shelf/models/${closer.fact.id}`, query: query.value }
+        : { path: '/shelf/fit', query: { ...query.value, item: closer.fact.id } }
+const cells = (count: number) => `${count} ${count === 1 ? 'cell' : 'cells'}`
+const nameOf = (kind: 'models' | 'techniques', id: string) => lists.lists?.[kind].find((one) => one.id === id)?.name ?? id // prettier-ignore
+</script>
+
+<template>
+  <section v-if="view.cover.steps.length > 0">
+    <h2>Three purchases that close most</h2>
+    <ol>
+      <li v-for="step in view.cover.steps" :key="step.items.join()">
+        {{ say.items(step.items) }} <span class="soft">closes {{ cells(step.closes) }}</span>
+      </li>
+    </ol>
+    <p class="soft">{{ view.cover.closed }} of the {{ view.needing }} cells that need something.</p>
+  </section>
+  <section v-if="view.gaps.length > 0">
+    <h2>What closes gaps</h2>
+    <ul>
+      <li v-for="gap in shown" :key="JSON.stringify(gap.closer)">
+        <RouterLink :to="toOf(gap)">{{ textOf(gap) }}</RouterLink>{{ ' ' }}
+        <span class="soft">
+          {{ gap.cells.length > 0 ? cells(gap.cells.length) : ''
+          }}{{ gap.partly > 0 ? `${gap.cells.length > 0 ? ', ' : ''}part of ${gap.partly} more` : '' }}</span
+        >
+      </li>
+    </ul>
+    <BButton v-if="view.gaps.length > SHOWN && !all" size="sm" variant="link" @click="all = true"
+      >All {{ view.gaps.length }}</BButton
+    >
+  </section>
+  <section v-if="view.unproved.length > 0">
+    <h2>Ready, but nobody has proved it</h2>
+    <p class="soft">{{ cells(view.unproved.length) }}. Sew one on a scrap and log it.</p>
+    <ul>
+      <li v-for="{ technique, model } in view.unproved.slice(0, SHOWN)" :key="`${technique}/${model}`">
+        <RouterLink :to="{ path: '/card', query: { ...query, m: model, t: technique } }"
+          >{{ nameOf('techniques', technique) }} on {{ nameOf('models', model) }}</RouterLink
+        >
+      </li>
+    </ul>
+  </section>
+  <p v-if="view.gaps.length === 0 && view.unproved.length === 0">No gap in this fabric.</p>
+</template>
+
+<style scoped lang="scss">
+section {
+  margin-bottom: 1rem;
+}
+
+ul {
+  list-style: none;
+  padding: 0;
+}
+
+ol {
+  padding-left: 1.2rem;
+}
+
+li {
+  margin-bottom: 0.2rem;
+}
+</style>

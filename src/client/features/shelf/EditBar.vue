@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import type { Edits } from '../../ui/sheet/useEdits'
+
+/** What is changed and not saved, and what to do with it. */
+defineProps<{ edits: Edits }>()
+</script>
+
+<template>
+  <div class="bar">
+    <BButton variant="primary" :disabled="edits.changed.value.length === 0 || edits.busy.value" @click="edits.save()">
+      {{
+        edits.busy.value ? 'Saving …' : edits.changed.value.length > 0 ? `Save ${edits.changed.value.length}` : 'Save'
+      }}
+    </BButton>
+    <BButton variant="outline-primary" :disabled="!edits.canUndo.value" @click="edits.undo()">Undo</BButton>
+    <BButton v-if="edits.changed.value.length > 0" variant="link" @click="edits.discard()">Discard changes</BButton>
+    <span role="status" class="soft">
+      <template v-if="edits.changed.value.length > 0 && edits.restored.value > 0"
+        >Kept from before: not saved yet.</template
+      >
+      <template v-else>{{ edits.said.value }}</template>
+      <span v-if="edits.faulty.value.length > 0" class="caution">
+        {{ edits.faulty.value.length }} {{ edits.faulty.value.length === 1 ? 'row is' : 'rows are' }} not sound yet.
+      </span>
+    </span>
+  </div>
+  <p v-if="edits.problem.value" role="alert" class="caution lines">{{ edits.problem.value }}</p>
+</template>
+
+<style scoped lang="scss">
+.bar {
+  display: flex;
+  gap: 0.6rem;
+  align-items: center;
+}
+
+.lines {
+  white-space: pre-line;
+  margin: 0.4rem 0 0;
+}
+</style>

@@ -1,0 +1,295 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import type { FitReport } from '#core/answer/willItFit'
+import { freeId } from '#core/catalogue/ids'
+import type { FitsView } from '#shared/api/fit'
+import type { Changes } from '#shared/api/rows'
+import { sentence, speech } from '#shared/messages/en'
+import { limitText, settleText, statementText } from '#shared/messages/fit'
+import { call, get, problemText } from '../../api/client'
+import { usePicks } from '../../state/picks'
+import { useSession } from '../../state/session'
+import PickBox, { type PickOption } from '../../ui/PickBox.vue'
+
+/** Will it fit? The machine is the pick at the top; the item is chosen here; either may be left open. */
+const route = useRoute()
+const router = useRouter()
+const session = useSession()
+const { picked, query } = usePicks()
+const view = shallowRef<FitsView>()
+const problem = ref('')
+const said = ref('')
+const filter = ref('')
+const item = computed(() => (typeof route.query.item === 'string' ? route.query.item : undefined))
+const items = shallowRef<PickOption[]>([])
+
+const go = (id: string | undefined) => router.replace({ path: route.path, query: { ...query.value, item: id } })
+const load = async () => {
+  problem.value = ''
+  const asked = { item: item.value, model: picked.value.model }
+  try {
+    const rows =
+      await get<{ id: string; value: { code: string; name: string; what: string } }[]>('/api/catalogue/items')
+    items.value = rows.map(({ id, value: { code, name, what } }) => ({ id, name: `${code} ${name}`, group: '', hint: what, also: '' })) // prettier-ignore
+    view.value = asked.item || asked.model ? await get<FitsView>('/api/fits', asked) : undefined
+  } catch (error) {
+    view.value = undefined
+    problem.value = problemText(error)
+  }
+}
+watch([item, () => picked.value.model], () => void load(), { immediate: true })
+
+const say = computed(() => speech({ ...(view.value?.names ?? { items: {}, models: {}, functions: {} }), methods: {}, stages: {}, threads: {}, stitches: {} })) // prettier-ignore
+const WORD = { yes: 'Fits', no: 'Does not fit', unknown: 'Not known' } as const
+const MARK = { yes: '✓', no: '✕', unknown: '?' } as const
+const EVIDENCE = { bench: 'tried', book: 'by the book', workedOut: 'worked out' } as const
+const ORDER = { yes: 0, unknown: 1, no: 2 } as const
+const PROOF = { bench: 0, book: 1, workedOut: 2 } as const
+const titleOf = (report: FitReport): string =>
+  item.value ? say.value.model(report.model) : say.value.item(report.item)
+/** What fits comes first, and of it what is proved best and needs least between. */
+const standing = ({ fit }: FitReport): number =>
+  ORDER[fit.fits] * 100 + PROOF[fit.evidence] * 10 + (fit.chains[0]?.length ?? 0)
+const shown = computed(() => {
+  const words = filter.value.toLowerCase().split(/\s+/).filter(Boolean)
+  return (view.value?.reports ?? [])
+    .filter((report) => {
+      const text = `${titleOf(report)} ${WORD[report.fit.fits]} ${EVIDENCE[report.fit.evidence]}`.toLowerCase()
+      return words.every((word) => text.includes(word))
+    })
+    .sort((a, b) => standing(a) - standing(b))
+})
+const single = computed(() => (item.value && picked.value.model ? view.value?.reports[0] : undefined))
+const opened = ref<string>()
+const keyOf = ({ item, model }: FitReport) => `${item}/${model}`
+const isOpen = (report: FitReport) => single.value === report || opened.value === keyOf(report)
+const counts = computed(() => {
+  const of = (fits: FitReport['fit']['fits']) => shown.value.filter((report) => report.fit.fits === fits).length
+  return `${of('yes')} fit, ${of('unknown')} not known, ${of('no')} do not fit`
+})
+
+/** Trying settles it: a bench statement, above whatever the book says. */
+const state = async (report: FitReport, fits: boolean) => {
+  problem.value = ''
+  try {
+    const rows = await get<{ id: string }[]>('/api/catalogue/fits')
+    const id = freeId(`tried-${report.item}-on-${report.model}`, 'fit', new Set(rows.map((row) => row.id)))
+    const where = `tried by ${session.user?.name}`
+    const chain = report.fit.chains[0] ?? []
+    const value = { id, item: report.item, model: report.model, fits, ...(fits && chain.length > 0 ? { chain } : {}), evidence: 'bench', where } // prettier-ignore
+    const body: Changes = { changes: [{ noun: 'fits', id, version: null, value }] }
+    await call('POST', '/api/catalogue/changes', body)
+    said.value = `Stated: ${say.value.item(report.item)} ${fits ? 'fits' : 'does not fit'} ${say.value.model(report.model)}, tried at the bench.` // prettier-ignore
+    await load()
+  } catch (error) {
+    problem.value = problemText(error)
+  }
+}
+</script>
+
+<template>
+  <main class="page">
+    <h1>Will it fit?</h1>
+    <div class="ask">
+      <div class="box">
+        <PickBox label="Foot, adapter, plate or accessory" :options="items" :picked="item" @pick="go" />
+      </div>
+      <BButton v-if="item" variant="link" @click="go(undefined)">All of them</BButton>
+    </div>
+    <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
+    <p role="status">{{ said }}</p>
+    <p v-if="!view && !problem">
+      Pick a foot here to see every machine it fits, or a machine at the top to see everything that fits it.
+    </p>
+    <template v-if="view">
+      <div v-if="!single" class="line">
+        <label for="filter" class="visually-hidden">Filter</label>
+        <input
+          id="filter"
+          v-model="filter"
+          type="search"
+          class="form-control filter"
+          placeholder="Filter by any words"
+        />
+        <span class="soft">{{ counts }}</span>
+      </div>
+      <ul class="reports" :class="{ list: !single }">
+        <li v-for="report in shown" :key="keyOf(report)" :class="report.fit.fits">
+          <component
+            :is="single ? 'div' : 'button'"
+            :type="single ? undefined : 'button'"
+            class="head"
+            :aria-expanded="single ? undefined : isOpen(report)"
+            @click="opened = isOpen(report) ? undefined : keyOf(report)"
+          >
+            <span class="sign" aria-hidden="true">{{ MARK[report.fit.fits] }}</span>
+            <strong :class="{ large: single }">{{
+              single
+                ? `${say.item(report.item)} on ${say.model(report.model)}: ${WORD[report.fit.fits].toLowerCase()}`
+                : titleOf(report)
+            }}</strong>
+            <span v-if="!single" class="word">{{ WORD[report.fit.fits] }}</span>
+            <span v-if="!single && report.fit.fits !== 'unknown'" class="soft"
+              >{{ EVIDENCE[report.fit.evidence] }}<template v-if="report.supplied">, comes with it</template></span
+            >
+            <span v-if="!single && report.fit.chains[0]?.length" class="soft"
+              >with {{ say.items(report.fit.chains[0]!) }}</span
+            >
+          </component>
+          <div v-if="isOpen(report)" class="detail">
+            <p v-for="reason in report.fit.reasons" :key="reason.code">{{ sentence(reason, say) }}</p>
+            <p v-if="report.instead.length > 0">
+              Of the same family, this fits:
+              <RouterLink
+                v-for="id in report.instead"
+                :key="id"
+                :to="{ path: route.path, query: { ...query, m: report.model, item: id } }"
+                >{{ say.item(id) }}</RouterLink
+              >
+            </p>
+            <template v-if="report.fit.chains.length > 1">
+              <h2>Ways to fit it</h2>
+              <ul>
+                <li v-for="chain in report.fit.chains" :key="chain.join()">
+                  {{ chain.length > 0 ? `by way of ${say.items(chain)}` : 'straight on the machine' }}
+                </li>
+              </ul>
+            </template>
+            <template v-if="report.limits.length > 0">
+              <h2>What holds although it fits</h2>
+              <ul>
+                <li v-for="limit in report.limits" :key="limit.limit">{{ limitText(limit, say) }}</li>
+              </ul>
+            </template>
+            <template v-if="report.statements.length > 0">
+              <h2>What is stated</h2>
+              <ul>
+                <li
+                  v-for="statement in report.statements"
+                  :key="statement.id"
+                  :class="{ over: statement.standing === 'overruled' }"
+                >
+                  {{ statementText(statement, say) }}
+                </li>
+              </ul>
+            </template>
+            <template v-if="report.fit.missing.length > 0">
+              <h2>What would settle it</h2>
+              <ul>
+                <li v-for="fact in report.fit.missing" :key="`${fact.id}/${fact.key}`">{{ settleText(fact, say) }}</li>
+              </ul>
+            </template>
+            <p v-if="session.mayWrite" class="tried">
+              Tried it?
+              <BButton size="sm" variant="outline-primary" @click="state(report, true)">It fits</BButton>
+              <BButton size="sm" variant="outline-primary" @click="state(report, false)">It does not fit</BButton>
+              <span class="soft">Power off, then one full stitch with the handwheel by hand.</span>
+            </p>
+          </div>
+        </li>
+      </ul>
+      <p v-if="shown.length === 0">Nothing has all these words.</p>
+    </template>
+  </main>
+</template>
+
+<style scoped lang="scss">
+.ask,
+.line {
+  display: flex;
+  gap: 0.8rem;
+  align-items: center;
+  margin-bottom: 0.6rem;
+}
+
+.box {
+  width: 26rem;
+  padding-left: 0;
+  border: 1px solid var(--rule);
+  background: var(--sheet);
+}
+
+.filter {
+  width: 15rem;
+}
+
+.reports {
+  list-style: none;
+  padding: 0;
+  border-top: 1px solid var(--rule);
+
+  > li {
+    border-bottom: 1px solid var(--rule);
+  }
+}
+
+.head {
+  display: flex;
+  gap: 0.8rem;
+  align-items: baseline;
+  width: 100%;
+  border: 0;
+  background: none;
+  color: var(--ink);
+  text-align: left;
+  padding: 0.4rem 0;
+}
+
+.sign {
+  width: 1.6rem;
+  font-weight: 700;
+  text-align: center;
+}
+
+.list .head strong {
+  width: 24rem;
+}
+
+.list .word {
+  width: 7.5rem;
+}
+
+.large {
+  font-size: 1.7rem;
+  font-weight: 650;
+}
+
+.yes .sign,
+.yes .word {
+  color: var(--teal);
+}
+
+.no .sign,
+.no .word {
+  color: var(--madder);
+}
+
+.unknown .sign,
+.unknown .word {
+  color: var(--ochre);
+}
+
+.word {
+  font-weight: 650;
+}
+
+.detail {
+  padding: 0 0 0.6rem 2.4rem;
+
+  p,
+  ul {
+    margin-bottom: 0.4rem;
+  }
+}
+
+.over {
+  color: var(--ink-soft);
+}
+
+.tried {
+  display: flex;
+  gap: 0.6rem;
+  align-items: center;
+}
+</style>

@@ -1,0 +1,222 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import type { z } from 'zod'
+import { nouns, type Noun } from '#shared/api/nouns'
+import type { HistoryEntry, WriteView } from '#shared/api/rows'
+import { differencesOf } from '#shared/tables/difference'
+import { titleOf } from '#shared/tables/titles'
+import { call, get, problemText } from '../../api/client'
+import { useNames } from '../../state/names'
+import { usePickLists } from '../../state/picks'
+import { useSession } from '../../state/session'
+
+/** Who changed what and when, with before and after, and the way back. */
+type Entry = z.infer<typeof HistoryEntry>
+const route = useRoute()
+const session = useSession()
+const store = useNames()
+const lists = usePickLists()
+const writes = shallowRef<WriteView[]>()
+const more = ref(false)
+const problem = ref('')
+const said = ref('')
+const opened = ref<number>()
+const entries = shallowRef<Entry[]>([])
+const PAGE = 30
+
+const asked = computed(() => ({
+  model: route.query.model as string | undefined,
+  noun: route.query.noun as string | undefined,
+  row: route.query.row as string | undefined,
+}))
+const of = computed(() =>
+  asked.value.model ? (store.names.models?.[asked.value.model] ?? asked.value.model) : undefined,
+)
+
+const load = async (older = false) => {
+  problem.value = ''
+  try {
+    await store.load()
+    const before = older ? String(writes.value?.at(-1)?.revision) : undefined
+    const page = await get<WriteView[]>('/api/history/writes', { ...asked.value, before })
+    writes.value = older ? [...(writes.value ?? []), ...page] : page
+    more.value = page.length === PAGE
+  } catch (error) {
+    problem.value = problemText(error)
+  }
+}
+watch(asked, () => void load(), { immediate: true })
+
+const show = async (revision: number) => {
+  if (opened.value === revision) {
+    opened.value = undefined
+    return
+  }
+  entries.value = (await get<Entry[]>('/api/history', { revision: String(revision) })).reverse()
+  opened.value = revision
+}
+const undo = async (revision: number, only?: number) => {
+  problem.value = ''
+  try {
+    await call('POST', '/api/history/undo', { revision, ...(only === undefined ? {} : { only: [only] }) })
+    said.value = 'Taken back. That is a change of its own and can be taken back too.'
+    opened.value = undefined
+    await Promise.all([load(), lists.load()])
+  } catch (error) {
+    problem.value = problemText(error)
+  }
+}
+
+/** Taking back more than one row is asked once more. */
+const asking = ref<number>()
+const askUndo = ({ revision, rows }: WriteView) => {
+  if (rows > 1 && asking.value !== revision) asking.value = revision
+  else {
+    asking.value = undefined
+    void undo(revision)
+  }
+}
+
+const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+const many = (noun: Noun, count: number) => `${count} ${count === 1 ? nouns[noun].one : { stitches: 'stitches', fits: 'fit statements', functions: 'stitch functions' }[noun as string] ?? noun}` // prettier-ignore
+const summary = ({ counts, first, rows }: WriteView): string => {
+  if (rows === 1 && first[0]) return `${first[0].did} ${nouns[first[0].noun].one} ${first[0].title}`
+  return counts
+    .flatMap(({ noun, added, changed, removed }) => [
+      added > 0 ? `added ${many(noun, added)}` : '',
+      changed > 0 ? `changed ${many(noun, changed)}` : '',
+      removed > 0 ? `removed ${many(noun, removed)}` : '',
+    ])
+    .filter(Boolean)
+    .join(', ')
+}
+const didOf = ({ before, after }: Entry) => (before === null ? 'added' : after === null ? 'removed' : 'changed')
+const MOST_FIELDS = 12
+</script>
+
+<template>
+  <main class="page">
+    <h1>
+      History<template v-if="of"> of {{ of }}</template>
+    </h1>
+    <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
+    <p role="status">{{ said }}</p>
+    <p v-if="writes?.length === 0">Nothing has been changed yet. Whatever is, is listed here and can be taken back.</p>
+    <ol v-else-if="writes" class="writes">
+      <li v-for="write in writes" :key="write.revision">
+        <div class="line">
+          <button type="button" class="open" :aria-expanded="opened === write.revision" @click="show(write.revision)">
+            <span class="when">{{ when.format(new Date(write.at)) }}</span>
+            <span class="by">{{ write.by }}</span>
+            <span>{{ summary(write) }}</span>
+          </button>
+          <BButton
+            v-if="session.mayWrite"
+            size="sm"
+            :variant="asking === write.revision ? 'danger' : 'outline-primary'"
+            :aria-label="`Undo: ${summary(write)}`"
+            @click="askUndo(write)"
+            >{{ asking === write.revision ? `Take back all ${write.rows} rows` : 'Undo' }}</BButton
+          >
+        </div>
+        <div v-if="opened === write.revision" class="detail">
+          <section v-for="entry in entries" :key="entry.id">
+            <h2>
+              {{ didOf(entry) }} {{ nouns[entry.noun].one }}:
+              {{ titleOf(entry.noun, entry.after ?? entry.before, store.names) }}
+              <BButton
+                v-if="session.mayWrite && write.rows > 1"
+                size="sm"
+                variant="link"
+                @click="undo(write.revision, entry.id)"
+                >Undo this row</BButton
+              >
+            </h2>
+            <table v-if="didOf(entry) === 'changed'" class="table table-sm">
+              <thead>
+                <tr>
+                  <th scope="col">Field</th>
+                  <th scope="col">Before</th>
+                  <th scope="col">After</th>
+                </tr>
+              </thead>
+              <tbody>
+                <tr
+                  v-for="field in differencesOf(entry.noun, entry.before, entry.after, store.names).slice(
+                    0,
+                    MOST_FIELDS,
+                  )"
+                  :key="field.heading"
+                >
+                  <th scope="row">{{ field.heading }}</th>
+                  <td>{{ field.before || 'not stated' }}</td>
+                  <td>{{ field.after || 'not stated' }}</td>
+                </tr>
+              </tbody>
+            </table>
+            <p v-else class="soft">
+              {{
+                differencesOf(entry.noun, entry.before, entry.after, store.names)
+                  .slice(0, MOST_FIELDS)
+                  .map(({ heading, before, after }) => `${heading}: ${after || before}`)
+                  .join(' · ')
+              }}
+            </p>
+          </section>
+          <p v-if="write.rows > entries.length" class="soft">
+            The first {{ entries.length }} of {{ write.rows }} rows.
+          </p>
+        </div>
+      </li>
+    </ol>
+    <BButton v-if="more" variant="outline-primary" @click="load(true)">Older</BButton>
+  </main>
+</template>
+
+<style scoped lang="scss">
+.writes {
+  list-style: none;
+  padding: 0;
+
+  li {
+    border-top: 1px solid var(--rule);
+  }
+}
+
+.line {
+  display: flex;
+  gap: 1rem;
+  align-items: center;
+  justify-content: space-between;
+}
+
+.open {
+  flex: 1;
+  display: flex;
+  gap: 1rem;
+  text-align: left;
+  border: 0;
+  background: none;
+  color: var(--ink);
+  padding: 0.45rem 0;
+}
+
+.when {
+  flex: 0 0 12rem;
+  color: var(--ink-soft);
+}
+
+.by {
+  flex: 0 0 9rem;
+}
+
+.detail {
+  padding: 0 0 0.6rem 1.5rem;
+  border-left: 4px solid var(--teal);
+}
+
+.lines {
+  white-space: pre-line;
+}
+</style>

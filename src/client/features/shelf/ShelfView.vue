@@ -1,0 +1,18 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import NotHere from '../../ui/NotHere.vue'
+import TableView from './TableView.vue'
+import { shelves, type Shelf } from './shelves'
+
+const route = useRoute()
+const shelf = computed(
+  () =>
+  shelves.find((candidate): candidate is Shelf & { noun: NonNullable<Shelf['noun']> } => candidate.path === route.path && candidate.noun !== undefined), // prettier-ignore
+)
+</script>
+
+<template>
+  <TableView v-if="shelf" :key="shelf.noun" :shelf="shelf" />
+  <NotHere v-else />
+</template>

@@ -1,0 +1,34 @@
+import type { Noun } from '#shared/api/nouns'
+
+export interface Shelf {
+  path: string
+  name: string
+  /** The table it shows; the others are pages of their own. */
+  noun?: Exclude<Noun, 'stitches' | 'samples'>
+  /** What the first row of it is good for, said while it is empty. */
+  empty?: string
+}
+
+/** The shelves, in the order of a day's use. */
+export const shelves: readonly Shelf[] = [
+  { path: '/shelf/models', name: 'Models', noun: 'models', empty: 'Add the first machine you teach or sell; its stitch chart comes from a file.' }, // prettier-ignore
+  {
+    path: '/shelf/items',
+    name: 'Feet and plates',
+    noun: 'items',
+    empty: 'Add a foot, or read a feet list from a file.',
+  },
+  { path: '/shelf/fits', name: 'Fit statements', noun: 'fits', empty: 'What a fit chart says, or what you tried at the bench. Where nothing is stated, fit is worked out by rule.' }, // prettier-ignore
+  { path: '/shelf/fit', name: 'Will it fit?' },
+  { path: '/shelf/techniques', name: 'Techniques', noun: 'techniques', empty: 'Add the first technique you teach.' },
+  { path: '/shelf/fabrics', name: 'Fabrics', noun: 'fabrics', empty: 'Add a fabric your customers bring.' },
+  {
+    path: '/shelf/functions',
+    name: 'Stitch functions',
+    noun: 'functions',
+    empty: 'Add what stitches are for, once for all makes.',
+  },
+  { path: '/shelf/threads', name: 'Threads', noun: 'threads', empty: 'Add a thread you stock.' },
+  { path: '/shelf/makes', name: 'Makes', noun: 'makes', empty: 'Add a make before its first machine.' },
+  { path: '/shelf/history', name: 'History' },
+]

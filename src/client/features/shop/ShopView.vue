@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { Changed } from '#shared/api/rows'
+import { ApiProblem, call, problemText } from '../../api/client'
+import { usePickLists } from '../../state/picks'
+import { useSession } from '../../state/session'
+
+const session = useSession()
+const lists = usePickLists()
+const said = ref('')
+const problem = ref('')
+const issues = ref<string[]>([])
+const busy = ref(false)
+
+const takeIn = async (event: Event) => {
+  const field = event.target as HTMLInputElement
+  const file = field.files?.[0]
+  if (!file) return
+  busy.value = true
+  said.value = ''
+  problem.value = ''
+  issues.value = []
+  try {
+    const counts = await call<Changed>('POST', '/api/bundle', JSON.parse(await file.text()))
+    said.value = `${file.name} is in: ${counts.added} added, ${counts.changed} changed, ${counts.same} as they were.`
+    await lists.load()
+  } catch (error) {
+    problem.value =
+      error instanceof SyntaxError
+        ? `${file.name} is not a JSON file. Nothing was changed.`
+        : `${error instanceof ApiProblem ? error.message : problemText(error)} Nothing was changed.`
+    if (error instanceof ApiProblem) {
+      issues.value = (error.details.issues ?? [])
+        .slice(0, 20)
+        .map(({ path, message }) => `${path.join(' › ')}: ${message}`)
+    }
+  } finally {
+    busy.value = false
+    field.value = ''
+  }
+}
+</script>
+
+<template>
+  <main class="page">
+    <h1>Shop</h1>
+    <section>
+      <h2>You</h2>
+      <p>
+        {{ session.user?.name }}, {{ session.user?.role }}.
+        <BButton size="sm" variant="outline-primary" @click="session.signOut()">Sign out</BButton>
+      </p>
+    </section>
+    <section>
+      <h2>The catalogue as a file</h2>
+      <p>One open file holds makes, models, feet, fabrics, techniques and samples.</p>
+      <p><a class="btn btn-outline-primary" href="/api/bundle" download="catalogue.json">Save it</a></p>
+      <template v-if="session.mayWrite">
+        <label for="bundle"
+          >Take a file in: known ids are replaced, new ones added, nothing is removed; all or nothing.</label
+        >
+        <input
+          id="bundle"
+          type="file"
+          accept=".json,application/json"
+          class="form-control file"
+          :disabled="busy"
+          @change="takeIn"
+        />
+      </template>
+      <p v-else class="soft">Only a lead may take a file in.</p>
+      <p role="status">{{ busy ? 'Checking and writing …' : said }}</p>
+      <div v-if="problem" role="alert">
+        <p class="caution">{{ problem }}</p>
+        <ul>
+          <li v-for="issue in issues" :key="issue">{{ issue }}</li>
+        </ul>
+      </div>
+    </section>
+  </main>
+</template>
+
+<style scoped lang="scss">
+section {
+  border-top: 1px solid var(--rule);
+  padding: 0.8rem 0;
+  max-width: 44rem;
+}
+
+.file {
+  max-width: 34rem;
+}
+</style>

@@ -1,0 +1,41 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import CardView from './features/card/CardView.vue'
+
+/** The rooms, in the order of the side list; `g` and the letter goes there. */
+export const rooms = [
+  { path: '/card', name: 'Card', letter: 'c' },
+  { path: '/coverage', name: 'Coverage', letter: 'v' },
+  { path: '/shelf', name: 'Shelf', letter: 's' },
+  { path: '/shop', name: 'Shop', letter: 'o' },
+] as const
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/card' },
+    { path: '/card', component: CardView },
+    { path: '/coverage', component: () => import('./features/coverage/CoverageView.vue') },
+    { path: '/translate', component: () => import('./features/translate/TranslateView.vue') },
+    {
+      path: '/shelf',
+      component: () => import('./features/shelf/ShelfRoom.vue'),
+      children: [
+        { path: '', redirect: (to) => ({ path: '/shelf/models', query: to.query }) },
+        { path: 'history', component: () => import('./features/shelf/HistoryView.vue') },
+        { path: 'fit', component: () => import('./features/shelf/FitView.vue') },
+        { path: 'techniques/:id', component: () => import('./features/technique/TechniqueEditor.vue'), props: true },
+        { path: 'models/:id', component: () => import('./features/shelf/ModelView.vue'), props: true },
+        { path: 'models/:id/chart', component: () => import('./features/import/ChartImport.vue'), props: true },
+        { path: 'fits/chart', component: () => import('./features/import/FitChartImport.vue') },
+        {
+          path: ':noun(makes|functions|threads|items|fits|fabrics)/file',
+          component: () => import('./features/import/ListImport.vue'),
+          props: true,
+        },
+        { path: ':shelf', component: () => import('./features/shelf/ShelfView.vue') },
+      ],
+    },
+    { path: '/shop', component: () => import('./features/shop/ShopView.vue') },
+    { path: '/:rest(.*)*', component: () => import('./ui/NotHere.vue') },
+  ],
+})

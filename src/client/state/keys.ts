@@ -1,0 +1,46 @@
+/** Keys that work everywhere except while somebody types. */
+import { onBeforeUnmount, onMounted } from 'vue'
+
+export interface KeyBinding {
+  /** A key, or two pressed one after the other: `g c`. */
+  keys: string
+  does: string
+  run: () => void
+}
+
+const SECOND_KEY_WITHIN_MS = 1500
+
+const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
+
+const layers: KeyBinding[][] = []
+let first: { key: string; at: number } | undefined
+
+const onKey = (event: KeyboardEvent): void => {
+  if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return
+  const bindings = layers.flat().reverse()
+  const fresh = first && event.timeStamp - first.at < SECOND_KEY_WITHIN_MS ? first.key : undefined
+  first = undefined
+  const pressed = fresh ? `${fresh} ${event.key}` : event.key
+  const binding = bindings.find(({ keys }) => keys === pressed)
+  if (binding) {
+    event.preventDefault()
+    binding.run()
+  } else if (!fresh && bindings.some(({ keys }) => keys.startsWith(`${event.key} `))) {
+    first = { key: event.key, at: event.timeStamp }
+  }
+}
+
+if (typeof window !== 'undefined') window.addEventListener('keydown', onKey)
+
+/** Bindings live as long as the component that asks for them; later ones come first. */
+export const useKeys = (bindings: KeyBinding[]): void => {
+  onMounted(() => layers.push(bindings))
+  onBeforeUnmount(() => {
+    const at = layers.indexOf(bindings)
+    if (at >= 0) layers.splice(at, 1)
+  })
+}
+
+export const allBindings = (): KeyBinding[] => layers.flat()

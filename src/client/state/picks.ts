@@ -1,0 +1,72 @@
+/** The three picks, kept in the address so that every view can be linked, and carried from room to room. */
+import { defineStore } from 'pinia'
+import { computed, shallowRef } from 'vue'
+import { useRoute, useRouter, type LocationQueryRaw, type LocationQueryValue } from 'vue-router'
+import type { PickLists } from '#shared/api/rows'
+import { get } from '../api/client'
+
+export type Pick = 'model' | 'technique' | 'fabric'
+const KEYS = { model: 'm', technique: 't', fabric: 'f', method: 'way', owned: 'owned', also: 'also' } as const
+
+const one = (value: LocationQueryValue | LocationQueryValue[] | undefined): string | undefined =>
+  (Array.isArray(value) ? value[0] : value) ?? undefined
+
+export const usePickLists = defineStore('pickLists', () => {
+  const lists = shallowRef<PickLists>()
+  const load = async (): Promise<PickLists> => {
+    const read = await get<PickLists>('/api/picks')
+    lists.value = read
+    return read
+  }
+  /** The lists, also for who asks before they are there. */
+  const known = async (): Promise<PickLists> => lists.value ?? load()
+  return { lists, load, known }
+})
+
+/** Picks on their way into the address. */
+let pending: LocationQueryRaw | undefined
+
+export const usePicks = () => {
+  const route = useRoute()
+  const router = useRouter()
+  const store = usePickLists()
+  const picked = computed(() => ({
+    model: one(route.query[KEYS.model]),
+    technique: one(route.query[KEYS.technique]),
+    fabric: one(route.query[KEYS.fabric]),
+    method: one(route.query[KEYS.method]),
+    also: one(route.query[KEYS.also]),
+    owned: (one(route.query[KEYS.owned]) ?? '').split(',').filter(Boolean),
+  }))
+  /** The picks as they go into a link. */
+  const query = computed(() =>
+    Object.fromEntries(
+      Object.values(KEYS).flatMap((key) => (one(route.query[key]) ? [[key, one(route.query[key])]] : [])),
+    ),
+  )
+  /** On top of what was picked last, even where that has not reached the address yet. */
+  const change = async (next: LocationQueryRaw) => {
+    const asked = { ...(pending ?? query.value), ...next }
+    pending = asked
+    try {
+      await router.push({ path: route.path, query: asked })
+    } finally {
+      if (pending === asked) pending = undefined
+    }
+  }
+  /** A new technique has other methods, so a named one is let go. */
+  const pick = (what: Pick, id: string) =>
+    change({ [KEYS[what]]: id, ...(what === 'technique' ? { [KEYS.method]: undefined } : {}) })
+  const setMethod = (id: string | undefined) => change({ [KEYS.method]: id })
+  const setOwned = (ids: readonly string[]) => change({ [KEYS.owned]: ids.length > 0 ? ids.join(',') : undefined })
+  /** The next or previous in a list, for the same other picks. */
+  const step = async (what: 'model' | 'technique', by: 1 | -1) => {
+    const { models, techniques } = await store.known()
+    const list = what === 'model' ? models : techniques
+    if (list.length === 0) return
+    const at = list.findIndex(({ id }) => id === picked.value[what])
+    const next = list[(at + by + list.length) % list.length]
+    if (next) await pick(what, next.id)
+  }
+  return { picked, query, pick, setMethod, setOwned, step }
+}

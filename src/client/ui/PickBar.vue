@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { kindWord } from '#shared/messages/words'
+import { usePickLists, usePicks } from '../state/picks'
+import PickBox, { type PickOption } from './PickBox.vue'
+
+const store = usePickLists()
+const { picked, pick } = usePicks()
+const first = ref<InstanceType<typeof PickBox>>()
+
+const models = computed<PickOption[]>(() =>
+  (store.lists?.models ?? []).map(({ id, name, make, kind, aliases }) => ({
+    id,
+    name: `${make} ${name}`,
+    group: make,
+    hint: kindWord(kind),
+    also: aliases.join(' '),
+  })),
+)
+const techniques = computed<PickOption[]>(() =>
+  (store.lists?.techniques ?? []).map(({ id, name, family, aliases }) => ({
+    id,
+    name,
+    group: family,
+    hint: '',
+    also: aliases.join(' '),
+  })),
+)
+const fabrics = computed<PickOption[]>(() =>
+  (store.lists?.fabrics ?? []).map(({ id, name, structure, weight }) => ({
+    id,
+    name,
+    group: '',
+    hint: `${weight} ${structure === 'nonWoven' ? 'non-woven' : structure}`,
+    also: '',
+  })),
+)
+
+defineExpose({ focus: () => first.value?.focus() })
+</script>
+
+<template>
+  <header class="pick-bar">
+    <PickBox ref="first" label="Machine" :options="models" :picked="picked.model" @pick="(id) => pick('model', id)" />
+    <PickBox label="Technique" :options="techniques" :picked="picked.technique" @pick="(id) => pick('technique', id)" />
+    <PickBox label="Fabric" :options="fabrics" :picked="picked.fabric" @pick="(id) => pick('fabric', id)" />
+  </header>
+</template>
+
+<style scoped lang="scss">
+.pick-bar {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  background: var(--sheet);
+  border-bottom: 1px solid var(--rule);
+}
+
+@media (max-width: 640px) {
+  .pick-bar {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,175 @@
+<script lang="ts">
+export interface PickOption {
+  id: string
+  name: string
+  group: string
+  hint: string
+  /** Other words it is found by. */
+  also: string
+}
+</script>
+
+<script setup lang="ts">
+import {
+  ComboboxAnchor,
+  ComboboxContent,
+  ComboboxEmpty,
+  ComboboxInput,
+  ComboboxItem,
+  ComboboxRoot,
+  ComboboxViewport,
+} from 'reka-ui'
+import { computed, ref, useId } from 'vue'
+
+const props = defineProps<{ label: string; options: PickOption[]; picked: string | undefined }>()
+const emit = defineEmits<{ pick: [id: string] }>()
+
+const id = useId()
+const typed = ref('')
+const field = ref<{ $el: HTMLInputElement }>()
+const chosen = computed(() => props.options.find((option) => option.id === props.picked))
+const MOST_SHOWN = 60
+
+/** Every typed word must turn up somewhere in the option. */
+const found = computed(() => {
+  const words = typed.value.toLowerCase().split(/\s+/).filter(Boolean)
+  const matching = props.options.filter((option) => {
+    const text = `${option.name} ${option.hint} ${option.group} ${option.also}`.toLowerCase()
+    return words.every((word) => text.includes(word))
+  })
+  return matching.slice(0, MOST_SHOWN)
+})
+
+const nameOf = (value: unknown): string => props.options.find((option) => option.id === value)?.name ?? ''
+/** A closed list has no choice in it that the field could point at. */
+const isOpen = ref(false)
+const opened = (open: boolean) => {
+  isOpen.value = open
+  typed.value = ''
+}
+const take = (value: unknown) => {
+  if (typeof value === 'string' && value !== props.picked) emit('pick', value)
+}
+
+defineExpose({
+  focus: () => {
+    field.value?.$el.focus()
+    field.value?.$el.select()
+  },
+})
+</script>
+
+<template>
+  <ComboboxRoot
+    class="pick-box"
+    :model-value="chosen?.id ?? ''"
+    ignore-filter
+    open-on-click
+    :reset-search-term-on-blur="true"
+    @update:model-value="take"
+    @update:open="opened"
+  >
+    <label :for="id">{{ label }}</label>
+    <ComboboxAnchor class="anchor">
+      <ComboboxInput
+        :id="id"
+        ref="field"
+        v-model="typed"
+        :display-value="nameOf"
+        :placeholder="`Pick a ${label.toLowerCase()}`"
+        autocomplete="off"
+        v-bind="isOpen ? {} : { 'aria-activedescendant': null }"
+        @focus="($event.target as HTMLInputElement).select()"
+      />
+    </ComboboxAnchor>
+    <ComboboxContent class="choices" position="popper" align="start" :side-offset="2">
+      <ComboboxViewport>
+        <ComboboxEmpty class="none">Nothing is called that. Try fewer letters.</ComboboxEmpty>
+        <ComboboxItem
+          v-for="option in found"
+          :key="option.id"
+          :value="option.id"
+          :text-value="option.name"
+          class="choice"
+        >
+          <span>{{ option.name }}</span>
+          <span class="hint">{{ option.hint }}</span>
+        </ComboboxItem>
+      </ComboboxViewport>
+    </ComboboxContent>
+  </ComboboxRoot>
+</template>
+
+<style lang="scss">
+.pick-box {
+  position: relative;
+  border-left: 1px solid var(--rule);
+  padding: 0.4rem 1rem 0.3rem;
+
+  label {
+    display: block;
+    font-size: 0.8rem;
+    color: var(--ink-soft);
+    line-height: 1.1;
+  }
+
+  input {
+    width: 100%;
+    border: 0;
+    padding: 0;
+    background: transparent;
+    color: var(--ink);
+    font-weight: 650;
+    font-size: 1.1rem;
+    text-overflow: ellipsis;
+
+    &:focus-visible {
+      outline: none;
+    }
+  }
+
+  &:focus-within {
+    box-shadow: inset 0 -3px var(--teal);
+  }
+}
+
+.choices {
+  z-index: 20;
+  background: var(--sheet);
+  border: 1px solid var(--rule);
+  box-shadow: 0 0.4rem 1.2rem rgb(0 0 0 / 15%);
+  min-width: 19rem;
+  max-height: 26rem;
+  overflow: auto;
+}
+
+.choice {
+  display: flex;
+  justify-content: space-between;
+  gap: 1rem;
+  padding: 0.4rem 1rem;
+  cursor: pointer;
+
+  &[data-highlighted] {
+    background: var(--teal);
+    color: var(--on-teal);
+
+    .hint {
+      color: inherit;
+    }
+  }
+
+  &[data-state='checked'] > span:first-child {
+    font-weight: 650;
+  }
+
+  .hint {
+    color: var(--ink-soft);
+    font-size: 0.9rem;
+  }
+}
+
+.none {
+  padding: 0.6rem 1rem;
+}
+</style>

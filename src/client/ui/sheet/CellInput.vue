@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Column } from '#shared/tables/columns'
+import type { Names } from '#shared/tables/titles'
+import CellSuggestions from './CellSuggestions.vue'
+
+/** One cell outside a sheet: the input that its kind asks for. */
+const props = defineProps<{
+  id: string
+  column: Column
+  text: string
+  names: Names
+  locked: boolean
+  invalid: boolean
+  /** Where no label stands beside it. */
+  label?: string | undefined
+}>()
+/** An example where a label says what the field is, else the field's own name; never to be taken for what is stated. */
+const placeholder = computed(() => {
+  if (props.locked) return 'not stated'
+  if (props.label !== undefined) return `${props.column.heading.toLowerCase()} …`
+  return props.column.hint === undefined ? undefined : `e.g. ${props.column.hint}`
+})
+const emit = defineEmits<{ change: [text: string] }>()
+const LONG = 30
+const typed = (event: Event) => emit('change', (event.target as HTMLInputElement).value)
+const isLong = ({ width, kind }: Column) => width >= LONG && kind.is !== 'ref'
+const offers = ({ kind, suggest }: Column) => kind.is === 'ref' || suggest !== undefined
+</script>
+
+<template>
+  <select
+    v-if="column.kind.is === 'choice' && !locked"
+    :id="id"
+    class="form-select form-select-sm"
+    :aria-label="label"
+    :value="text"
+    @change="typed"
+  >
+    <option v-if="!column.required || !text" value="">{{ column.required ? 'choose …' : 'not stated' }}</option>
+    <option v-for="option in column.kind.of" :key="option.value" :value="option.word">{{ option.word }}</option>
+  </select>
+  <textarea
+    v-else-if="isLong(column)"
+    :id="id"
+    class="form-control form-control-sm"
+    rows="1"
+    :aria-label="label"
+    :readonly="locked"
+    :value="text"
+    :aria-invalid="invalid ? 'true' : undefined"
+    :placeholder="placeholder"
+    @change="typed"
+  ></textarea>
+  <template v-else>
+    <input
+      :id="id"
+      class="form-control form-control-sm"
+      :aria-label="label"
+      :readonly="locked"
+      :value="text"
+      :list="offers(column) ? `${id}-list` : undefined"
+      :aria-invalid="invalid ? 'true' : undefined"
+      :placeholder="placeholder"
+      autocomplete="off"
+      @change="typed"
+    />
+    <CellSuggestions v-if="offers(column)" :id="`${id}-list`" :column="column" :names="names" />
+  </template>
+</template>
+
+<style scoped lang="scss">
+::placeholder {
+  color: var(--ink-soft);
+  font-style: italic;
+  opacity: 1;
+}
+
+textarea {
+  field-sizing: content;
+}
+
+input[readonly],
+textarea[readonly] {
+  border-color: transparent;
+}
+</style>
