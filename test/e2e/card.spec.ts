@@ -1,0 +1,131 @@
+import { expect, test } from '@playwright/test'
+import { expectAccessible, expectNoSidewaysScroll, signIn } from './people'
+
+const blindHem = '/card?m=plover-60&t=blind-hem&f=wool-suiting'
+
+test('from signing in to a card, by keyboard alone', async ({ page }) => {
+  await page.goto('/')
+  await page.getByLabel('Name').fill('guest')
+  await page.keyboard.press('Tab')
+  await page.keyboard.type('only-looking')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Which machine, technique and fabric?' })).toBeVisible()
+  await page.keyboard.press('/')
+  await page.keyboard.type('plover')
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Tab')
+  await page.keyboard.type('hidden')
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Tab')
+  await page.keyboard.type('wool')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Ready' })).toBeVisible()
+  await expect(page).toHaveURL(/m=plover-60.*t=blind-hem.*f=wool-suiting/)
+})
+
+test('the card can be read at a distance and says why', async ({ page }) => {
+  await signIn(page, 'guest', blindHem)
+  await expect(page.getByText('Proved: 3 samples')).toBeVisible()
+  for (const figure of ['114', 'LF·07', '80']) {
+    const size = await page
+      .locator('.figures .figure', { hasText: figure })
+      .evaluate((it) => getComputedStyle(it).fontSize)
+    expect(parseFloat(size)).toBeGreaterThanOrEqual(40)
+  }
+  const width = page.locator('.value', { has: page.getByRole('heading', { name: 'Width' }) })
+  await expect(width.locator('.figure')).toHaveText(/2\.8/)
+  await expect(width.getByRole('img')).toHaveAccessibleName(/set 2\.8.*Machine gives 3\.5.*Clear from 0\.0 to 3\.5/)
+  await expect(page.getByText('Choose Utility 114 first, then change')).toBeVisible()
+  await expect(page.getByText('Needle up, foot up. Switch off.')).toBeVisible()
+  await expect(page.getByText('Off whenever a foot, needle or needle plate is changed.')).toBeVisible()
+  await page.getByText('How sure').click()
+  await expect(page.getByText('LF·07 (blind hem foot) comes with the machine.')).toBeVisible()
+  await expectNoSidewaysScroll(page)
+  await expectAccessible(page)
+})
+
+test('a dial machine gets dials, an overlocker its two-faced one', async ({ page }) => {
+  await signIn(page, 'guest', '/card?m=ketch&t=blind-hem&f=wool-suiting')
+  await expect(page.locator('.value svg.dial')).toHaveCount(2)
+  await expect(page.getByText('between 2 and 3', { exact: true })).toBeVisible()
+  await page.goto('/card?m=eddy-4&t=rolled-edge&f=chiffon')
+  await expect(page.getByText('left needle out, dial at 6.2 / 3.4', { exact: true })).toBeVisible()
+  const steps = await page.locator('.doing ol li').allInnerTexts()
+  const at = (words: string) => steps.findIndex((step) => step.includes(words))
+  expect(at('retract the lower knife')).toBeGreaterThan(at('Switch off'))
+  expect(at('Slide the stitch finger off')).toBeGreaterThan(at('retract the lower knife'))
+  await expectAccessible(page)
+})
+
+test('keys step through machines and techniques, and the address follows', async ({ page }) => {
+  await signIn(page, 'guest', blindHem)
+  await expect(page.getByRole('heading', { name: 'Ready' })).toBeVisible()
+  await page.keyboard.press(']')
+  await expect(page).toHaveURL(/m=halyard-9/)
+  await page.keyboard.press('[')
+  await expect(page).toHaveURL(/m=plover-60/)
+  await page.keyboard.press('}')
+  await expect(page).toHaveURL(/t=buttonhole/)
+  await expect(page.locator('.figures')).toContainText('LF·12')
+  await page.keyboard.press('g')
+  await page.keyboard.press('s')
+  await expect(page).toHaveURL(/\/shelf\/models\?.*m=plover-60/)
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog')).toContainText('Next machine, same technique')
+})
+
+test('read aloud goes line by line in the order of the phone', async ({ page }) => {
+  await signIn(page, 'guest', blindHem)
+  await expect(page.getByRole('heading', { name: 'Ready' })).toBeVisible()
+  await page.keyboard.press('r')
+  const aloud = page.getByRole('dialog', { name: 'Read aloud' })
+  await expect(aloud).toContainText('Is it the Larkfen Plover 60')
+  const said: string[] = []
+  for (;;) {
+    said.push(await aloud.locator('.said').innerText())
+    const next = aloud.getByRole('button', { name: 'Next' })
+    if (await next.isDisabled()) break
+    await page.keyboard.press(' ')
+  }
+  const order = ['Wool suiting', 'Needle: universal', 'Needle plate', 'LF·07', 'Choose Utility 114', 'What does it show now?', 'Width: 2.8', 'handwheel', 'scrap', 'Right side'] // prettier-ignore
+  const places = order.map((words) => said.findIndex((line) => line.includes(words)))
+  expect(places).toEqual([...places].sort((a, b) => a - b))
+  expect(places).not.toContain(-1)
+  await expectAccessible(page)
+  await page.keyboard.press('Escape')
+  await expect(aloud).toBeHidden()
+})
+
+test('what is to get is named, and owning it changes the card', async ({ page }) => {
+  await signIn(page, 'osk', '/card?m=plover-60&t=centre-guide&f=denim&way=centre-guide')
+  await expect(page.getByRole('heading', { name: 'Needs a foot' })).toBeVisible()
+  await expect(page.getByRole('region', { name: 'To get' })).toContainText('LF·22 (centre guide foot), 29.00')
+  await page.getByRole('button', { name: 'They have it' }).click()
+  await expect(page.getByRole('heading', { name: 'Ready' })).toBeVisible()
+  await expect(page).toHaveURL(/owned=lf-22/)
+})
+
+test('what cannot be done says what stops each way', async ({ page }) => {
+  await signIn(page, 'guest', '/card?m=ripple-s1&t=buttonhole&f=denim')
+  await expect(page.getByRole('heading', { name: 'Not on this model' })).toBeVisible()
+  await expect(page.getByText('“By the stepped dial”: This needs a mechanical machine.')).toBeVisible()
+  await expectAccessible(page)
+})
+
+test('a tablet held upright, in a dim room', async ({ page }) => {
+  await page.emulateMedia({ colorScheme: 'dark' })
+  await page.setViewportSize({ width: 800, height: 1180 })
+  await signIn(page, 'guest', '/card?m=halyard-9&t=blind-hem&f=stretch-jersey')
+  await expect(page.getByRole('heading', { name: 'Another route' })).toBeVisible()
+  await expectNoSidewaysScroll(page)
+  await expectAccessible(page)
+})
+
+test('prints on A5', async ({ page }) => {
+  await signIn(page, 'guest', blindHem)
+  await expect(page.getByRole('heading', { name: 'Ready' })).toBeVisible()
+  const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1')
+  const [, width, height] = /\/MediaBox\s*\[\s*0 0 ([\d.]+) ([\d.]+)/.exec(pdf) ?? []
+  expect(Math.abs(Number(width) - (148 / 25.4) * 72)).toBeLessThan(1.5)
+  expect(Math.abs(Number(height) - (210 / 25.4) * 72)).toBeLessThan(1.5)
+})
