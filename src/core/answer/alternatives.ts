@@ -14,14 +14,19 @@ export const alternativesOf = (
 ): Alternative[] => {
   const got = withContents(toGet, index.items)
   const ways = new Map<string, Variant[]>()
+  const own = pairKey(chosen)
   for (const variant of variants) {
     const key = pairKey(variant)
-    if (key !== pairKey(chosen)) ways.set(key, [...(ways.get(key) ?? []), variant])
+    if (key === own) continue
+    const ofPair = ways.get(key)
+    if (ofPair) ofPair.push(variant)
+    else ways.set(key, [variant])
   }
   const best = [...ways.values()].map((ofPair) => bestOf(ofPair, got))
   const offered = best.filter((variant) => !variant.pair.onlyIfHad || variant.need.every((id) => got.has(id)))
   const had = offered.filter(({ need }) => need.every((id) => got.has(id)))
-  return [...had, ...offered.filter((variant) => !had.includes(variant))].map((variant) => {
+  const hadToo = new Set(had)
+  return [...had, ...offered.filter((variant) => !hadToo.has(variant))].map((variant) => {
     const { pair, need } = variant
     return {
       model: pair.model.id,
@@ -33,7 +38,7 @@ export const alternativesOf = (
   })
 }
 
-const pairKey = ({ pair }: Variant): string => [pair.machine, pair.stitch.id, pair.foot?.id ?? ''].join('\n')
+const pairKey = ({ pair }: Variant): string => `${pair.machine}\n${pair.stitch.id}\n${pair.foot?.id ?? ''}`
 
 /** What is had before what is not, then the fewest to get, then the order of preference. */
 const bestOf = (variants: readonly Variant[], got: ReadonlySet<Id>): Variant => {

@@ -2,9 +2,11 @@
 import { withContents, type CatalogueIndex } from '../catalogue/index'
 import type { Id, Method, Model } from '../catalogue/types'
 import type { FitLookup } from './fit'
-import { judgeMethod, type MethodContext, type MethodResult } from './method'
+import { judgeMethod, judgeMethodBriefly, type MethodContext, type MethodResult } from './method'
+import type { Purchase } from './purchases'
 import { checkQuestion } from './question'
 import type { Reason } from './reasons'
+import { hasTradeOff } from './stage'
 import { answerStage } from './stageAnswer'
 import type { Answer, MethodAnswer, Question, Verdict } from './types'
 import { holds } from './when'
@@ -19,8 +21,11 @@ export const explain = (answering: Answering, question: Question): Answer => {
   const context = contextOf(answering, question)
   const { technique } = context
   const { considered, applicable } = methodsAsked(context, question)
-  const results = applicable.map((method) => judgeMethod(method, technique.methods.indexOf(method), context))
-  const taken = takenMethod(results)
+  // Only the method that is taken is told in full.
+  const brief = applicable.map((method) => judgeMethodBriefly(method, technique.methods.indexOf(method), context))
+  const best = takenMethod(brief)
+  const results = brief.map((result) => (result === best ? judgeMethod(result.method, result.rank, context) : result))
+  const taken = results.find(({ method }) => method === best?.method)
   const inapplicable: MethodAnswer[] = considered
     .filter((method) => !applicable.includes(method))
     .map(({ id }) => ({
@@ -78,17 +83,20 @@ export const methodsAsked = (
   return { considered, applicable: considered.filter(({ when }) => named !== undefined || holds(when, at)) }
 }
 
+/** What methods are compared by. */
+type Judged = Pick<MethodResult, 'rank' | 'verdict' | 'tradeOffs'> & { purchase: { toGet: Id[] } | undefined }
+
 /** Best-ranked ready, else best-ranked other route, else fewest items, fewest trade-offs, best rank. */
-export const takenMethod = (results: readonly MethodResult[]): MethodResult | undefined => {
+export const takenMethod = <Result extends Judged>(results: readonly Result[]): Result | undefined => {
   const first = (verdict: Verdict) => results.find((result) => result.verdict === verdict)
   const needing = results.filter((result) => result.verdict === 'needsItems')
-  const toGet = (result: MethodResult) => result.purchase?.toGet.length ?? 0
+  const toGet = (result: Result) => result.purchase?.toGet.length ?? 0
   needing.sort((a, b) => toGet(a) - toGet(b) || a.tradeOffs - b.tradeOffs || a.rank - b.rank)
   return first('ready') ?? first('otherRoute') ?? needing[0]
 }
 
 /** A ready method that is not the best-ranked applicable one is another route to the technique. */
-export const techniqueVerdict = (taken: MethodResult, results: readonly MethodResult[]): Verdict =>
+export const techniqueVerdict = <Result extends Judged>(taken: Result, results: readonly Result[]): Verdict =>
   taken.verdict === 'ready' && taken !== results[0] ? 'otherRoute' : taken.verdict
 
 const methodAnswer = (result: MethodResult): MethodAnswer => ({
@@ -101,13 +109,13 @@ const methodAnswer = (result: MethodResult): MethodAnswer => ({
 export const methodReason = ({ method, verdict, purchase, stops }: MethodResult): Reason | undefined => {
   if (purchase && verdict === 'needsItems') return { code: 'methodNeeds', method: method.id, toGet: purchase.toGet }
   if (purchase && verdict === 'otherRoute') {
-    const stages = purchase.chosen.flatMap(({ pair }) =>
-      pair.stitchAs.tradeOff !== undefined || pair.footAs.tradeOff !== undefined ? [pair.stage.id] : [],
-    )
-    return { code: 'methodHasTradeOff', method: method.id, stages }
+    return { code: 'methodHasTradeOff', method: method.id, stages: costlyStages(purchase) }
   }
   return stops && { code: 'methodStopped', method: method.id, stage: stops.stage, stops: stops.reason }
 }
+
+/** Stages whose choice has a trade-off. */
+const costlyStages = ({ chosen }: Purchase): Id[] => chosen.filter(hasTradeOff).map(({ pair }) => pair.stage.id)
 
 const byRankIn =
   (order: readonly Id[]) =>

@@ -18,32 +18,30 @@ export interface Fit {
 
 export type FitLookup = (item: Item, model: Model) => Fit
 
-/** A lookup that remembers; fit depends on the catalogue alone, not on who owns what. */
+/**
+ * A lookup that remembers by item and by the model as it is: fit depends on the catalogue alone, not on who owns what,
+ * and a model that changed is another.
+ */
 export const fitLookup = (index: CatalogueIndex): FitLookup => {
-  const known = new Map<Id, Map<Id, Fit>>()
-  const supplied = new Map<Id, Set<Id>>()
-  const suppliedWith = (model: Model): Set<Id> => {
-    const had = supplied.get(model.id) ?? withContents(model.supplied, index.items)
-    supplied.set(model.id, had)
-    return had
-  }
+  const known = new WeakMap<Model, { supplied: Set<Id>; fits: Map<Id, Fit> }>()
   const lookup: FitLookup = (item, model) => {
-    const ofModel = known.get(model.id) ?? new Map<Id, Fit>()
-    known.set(model.id, ofModel)
-    const fit = ofModel.get(item.id) ?? decideFit(index, item, model, suppliedWith)
-    ofModel.set(item.id, fit)
+    let ofModel = known.get(model)
+    if (!ofModel) known.set(model, (ofModel = { supplied: withContents(model.supplied, index.items), fits: new Map() }))
+    const fit = ofModel.fits.get(item.id) ?? fitWhereSupplied(index, item, model, ofModel.supplied)
+    ofModel.fits.set(item.id, fit)
     return fit
   }
   return lookup
 }
 
-const decideFit = (index: CatalogueIndex, item: Item, model: Model, suppliedWith: (model: Model) => Set<Id>): Fit => {
+/** The fit on a model with which all of `supplied` comes, packs opened. */
+export const fitWhereSupplied = (index: CatalogueIndex, item: Item, model: Model, supplied: ReadonlySet<Id>): Fit => {
   const lacking = item.needs?.features?.find((feature) => !model.features.includes(feature))
   if (lacking !== undefined) return no('workedOut', [{ code: 'lacksFeature', item: item.id, feature: lacking }])
 
-  const stated = decideByStatements(index, item, model, suppliedWith(model))
+  const stated = decideByStatements(index, item, model, supplied)
   if (stated && !stated.fits) return no(stated.evidence, stated.reasons)
-  const usable = (id: Id): boolean => isUsable(index, id, model, suppliedWith(model))
+  const usable = (id: Id): boolean => isUsable(index, id, model, supplied)
   if (stated) {
     const chains = stated.chains.filter((chain) => chain.every(usable)).sort(compareChains)
     if (chains.length > 0) {
@@ -83,7 +81,7 @@ const fitOfOthers = (item: Item, model: Model): Fit => {
 }
 
 /** Whether an item of a chain may be used: in the catalogue, not stated unfit, its needed features there. */
-const isUsable = (index: CatalogueIndex, id: Id, model: Model, supplied: Set<Id>): boolean => {
+const isUsable = (index: CatalogueIndex, id: Id, model: Model, supplied: ReadonlySet<Id>): boolean => {
   const item = index.items.get(id)
   if (!item) return false
   if (item.needs?.features?.some((feature) => !model.features.includes(feature))) return false

@@ -15,6 +15,9 @@ export interface Fitting {
   brought: { item: Id; feature: string }[]
 }
 
+/** The chains of what is no foot. */
+export const NO_CHAIN: readonly Id[][] = [[]]
+
 export interface FittingInput {
   index: CatalogueIndex
   fitOf: FitLookup
@@ -22,11 +25,30 @@ export interface FittingInput {
   stage: Stage
   stitch: Stitch
   foot: Item | undefined
+  /** Those of one fit, by which they are remembered; `NO_CHAIN` without a foot. */
   chains: readonly Id[][]
 }
 
+export type FittingsLookup = (input: FittingInput) => ReturnType<typeof fittingsOf>
+
+/** A lookup that finds the fittings of a fit's chains on a model once for all stitches of a stage that bring nothing. */
+export const rememberedFittings = (): FittingsLookup => {
+  const known = new Map<Stage, Map<Model, Map<readonly Id[][], ReturnType<typeof fittingsOf>>>>()
+  return (input) => {
+    const { stage, model, chains, stitch } = input
+    if (stitch.brings && stitch.brings.length > 0) return fittingsOf(input)
+    const ofStage = known.get(stage) ?? new Map<Model, Map<readonly Id[][], ReturnType<typeof fittingsOf>>>()
+    known.set(stage, ofStage)
+    const ofModel = ofStage.get(model) ?? new Map<readonly Id[][], ReturnType<typeof fittingsOf>>()
+    ofStage.set(model, ofModel)
+    const found = ofModel.get(chains) ?? fittingsOf(input)
+    ofModel.set(chains, found)
+    return found
+  }
+}
+
 /** Each fitting in order of preference among equals (chain, then cheaper, then id), and what stopped the others. */
-export const fittingsOf = (input: FittingInput): { fittings: Fitting[]; stops: Reason[] } => {
+const fittingsOf = (input: FittingInput): { fittings: Fitting[]; stops: Reason[] } => {
   const { index, foot, chains, stage } = input
   const fittings: Fitting[] = []
   const stops: Reason[] = []

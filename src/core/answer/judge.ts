@@ -40,7 +40,8 @@ export const clearingLookup = (): ClearingLookup => {
     const { pair, plate, covers, settings } = input
     const ofSettings = known.get(settings) ?? new Map()
     known.set(settings, ofSettings)
-    const key = [pair.named, footKey(pair.foot), plate?.id ?? '', ...covers.map(({ id }) => id)].join('|')
+    const over = covers.length === 0 ? '' : covers.map(({ id }) => id).join('|')
+    const key = `${pair.named ? 'named' : ''}|${footKey(pair.foot)}|${plate?.id ?? ''}|${over}`
     const same = ofSettings.get(key)
     if (same) return saidOf(same.found, same.foot, pair.foot)
     const found = clearing(input)

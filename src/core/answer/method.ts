@@ -2,6 +2,7 @@
 import type { CatalogueIndex } from '../catalogue/index'
 import type { Fabric, Id, Method, Model, Technique } from '../catalogue/types'
 import type { FitLookup } from './fit'
+import { rememberedFittings } from './fittings'
 import { clearingLookup } from './judge'
 import { bestPurchase, tradeOffs, type Purchase } from './purchases'
 import type { Reason } from './reasons'
@@ -83,6 +84,7 @@ const judged = (
     at,
     draftsOf: rememberedDrafts(),
     clearingOf: clearingLookup(),
+    fittingsOf: rememberedFittings(),
     getStandard,
     hadOnly,
     platesOn: platesOf({ index, fitOf, had }, hadOnly ? [] : platesSomeFootNeeds(method, index)),
@@ -116,7 +118,7 @@ const platesSomeFootNeeds = (method: Method, index: CatalogueIndex): Id[] => {
 }
 
 /** How far a pair came before it was stopped: what comes nearest to working tells most. */
-const NEARNESS: Partial<Record<Reason['code'], number>> = {
+export const NEARNESS: Partial<Record<Reason['code'], number>> = {
   functionMissing: 6,
   doesNotFitByRule: 5,
   doesNotFitStated: 4,

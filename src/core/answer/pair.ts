@@ -4,7 +4,7 @@ import type { Id, Item, Model, Stage, Stitch, Swing } from '../catalogue/types'
 import type { NeedleSize } from '../units/quantities'
 import type { Fence, Path } from './clearance'
 import type { Fit } from './fit'
-import { fittingsOf, type Fitting } from './fittings'
+import { NO_CHAIN, type Fitting } from './fittings'
 import type { House } from './house'
 import { houseOf } from './house'
 import { cautionsOf } from './judge'
@@ -67,15 +67,16 @@ export interface Variant {
 /** Every variant of a pair that works, and the reasons why the others do not. */
 export const variantsOf = (pair: PairContext, context: StageContext): { variants: Variant[]; stops: Reason[] } => {
   const { foot, fit, model, stage, stitch } = pair
-  const { fittings, stops } = fittingsOf({
+  const found = context.fittingsOf({
     index: context.index,
     fitOf: context.fitOf,
     model,
     stage,
     stitch,
     foot,
-    chains: fit ? fit.chains : [[]],
+    chains: fit ? fit.chains : NO_CHAIN,
   })
+  const stops = [...found.stops]
   const { house, stale } = houseOf(context.index, {
     model,
     technique: context.technique,
@@ -87,7 +88,7 @@ export const variantsOf = (pair: PairContext, context: StageContext): { variants
   })
   const swing: Swing = stitch.swing ?? context.index.functions.get(stitch.function)?.swing ?? 'none'
   const variants: Variant[] = []
-  fittings.forEach((fitting, order) => {
+  found.fittings.forEach((fitting, order) => {
     if (context.hadOnly && fitting.items.some(({ id }) => !context.had.has(id))) return
     const refusal = refusedBy(pair, fitting)
     const merged = mergedSetup(pair, fitting)
@@ -98,9 +99,9 @@ export const variantsOf = (pair: PairContext, context: StageContext): { variants
     const settings = context.draftsOf({ stage, stitch, at: context.at(model), house, setup: merged.setup })
     const covers = fitting.items.filter(isPlateCover)
     platesFor(fitting, model, context).forEach(({ plate, needed }, plateOrder) => {
-      const found = context.clearingOf({ pair, swing, plate, covers, settings })
-      if ('refused' in found) {
-        stops.push(found.refused)
+      const clearing = context.clearingOf({ pair, swing, plate, covers, settings })
+      if ('refused' in clearing) {
+        stops.push(clearing.refused)
         return
       }
       const fitted = [...fitting.items, ...(plate ? [plate] : [])].map(({ id }) => id)
@@ -116,8 +117,8 @@ export const variantsOf = (pair: PairContext, context: StageContext): { variants
         house,
         stale: stale.map(({ id }) => id),
         need: fitted.filter((id) => !context.had.has(id)),
-        ...found,
-        cautions: cautionsOf(pair, plate, found.path),
+        ...clearing,
+        cautions: cautionsOf(pair, plate, clearing.path),
       })
     })
   })

@@ -2,15 +2,20 @@ import type { Bundle, Item, Model, Scale, Stage, Stitch, When } from '../catalog
 import { functions } from './answers.testkit'
 import type { Question } from './types'
 
-/** A small random catalogue and a question to it, made from one seed. */
-export const scene = (seed: number): { bundle: Bundle; question: Question } => {
+/** Numbers between 0 and 1 from a seed. */
+const numbers = (seed: number): (() => number) => {
   let state = seed >>> 0
-  const random = () => {
+  return () => {
     state = (state + 0x6d2b79f5) >>> 0
     let t = Math.imul(state ^ (state >>> 15), 1 | state)
     t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t
     return ((t ^ (t >>> 14)) >>> 0) / 4294967296
   }
+}
+
+/** A small random catalogue and a question to it, made from one seed. */
+export const scene = (seed: number): { bundle: Bundle; question: Question } => {
+  const random = numbers(seed)
   const chance = (p: number) => random() < p
   const pick = <T>(...from: T[]): T => from[Math.floor(random() * from.length)] as T
   const some = <T>(from: readonly T[], p = 0.5): T[] => from.filter(() => chance(p))
@@ -270,4 +275,60 @@ export const scene = (seed: number): { bundle: Bundle; question: Question } => {
       })),
     },
   }
+}
+
+const REQUIRED = new Set('make kind supplied features scales function motion code stitches feet targets'.split(' '))
+
+/**
+ * The scene with sisters: each model, foot, stage and many a stitch again under another id, alike but for one thing at
+ * most. What takes sisters for the same must find that thing wherever it matters.
+ */
+export const sisterScene = (seed: number): Bundle => {
+  const { bundle } = scene(seed)
+  const donor = scene(seed + 1).bundle
+  const random = numbers(seed + 2)
+  const sister = <T extends object>(of: T, from: T | undefined, keep: readonly string[] = []): T => {
+    const keys = [...new Set([...Object.keys(of), ...Object.keys(from ?? {})])].filter((key) => !['id', ...keep].includes(key)) // prettier-ignore
+    const key = keys[Math.floor(random() * keys.length * 1.3)]
+    if (key === undefined) return of
+    const { [key as keyof T]: _, ...rest } = of
+    const given = (from as Record<string, unknown> | undefined)?.[key]
+    if (given === undefined && REQUIRED.has(key)) return of
+    return { ...rest, ...(given === undefined ? {} : { [key]: given }) } as T
+  }
+  const models = bundle.models.flatMap((model, m) => [
+    model,
+    ...['x', 'y'].map((suffix): Model => ({
+      ...sister(model, donor.models[m], ['name', 'stitches']),
+      id: model.id + suffix,
+      stitches: model.stitches.map((stitch, i) => ({ ...sister(stitch, donor.models[m]?.stitches[i], ['select']), id: stitch.id + suffix })), // prettier-ignore
+    })),
+  ])
+  const feet = bundle.items
+    .filter(({ what }) => what === 'foot')
+    .map((foot, i): Item => ({ ...sister(foot, donor.items[i], ['what', 'name']), id: `${foot.id}x` }))
+  const fits = bundle.fits.flatMap((fit) => [
+    fit,
+    ...['x', 'y'].flatMap(
+      (suffix) =>
+      fit.model === undefined || random() < 0.3 ? [] : [{ ...fit, id: fit.id + suffix, model: fit.model + suffix, fits: random() < 0.3 ? !fit.fits : fit.fits }], // prettier-ignore
+    ),
+  ])
+  const techniques = bundle.techniques.flatMap((technique) => [
+    technique,
+    {
+      ...technique,
+      id: `${technique.id}x`,
+      methods: technique.methods.map((method, m) => ({
+        ...method,
+        ...(random() < 0.2 ? { when: random() < 0.5 ? { make: ['maker'] } : { model: ['m1', 'm2x'] } } : {}),
+        stages: method.stages.map((stage, i) => {
+          const given = donor.techniques[0]?.methods[m]?.stages[i]
+          const made = sister(stage, given, ['kinds', 'steps', 'inspect', 'faults', 'name'])
+          return { ...made, targets: made.targets.map((target) => (random() < 0.1 ? { ...target, when: { model: ['m1x'] } } : target)) } // prettier-ignore
+        }),
+      })),
+    },
+  ])
+  return { ...bundle, models, items: [...bundle.items, ...feet], fits, techniques }
 }

@@ -3,6 +3,7 @@ import { codeKey, isPlateCover, withContents, type CatalogueIndex, type PlacedSt
 import type { Accepted, Fabric, Id, Item, Model, Positions, Stage } from '../catalogue/types'
 import { TOLERANCE } from '../units/quantities'
 import type { FitLookup } from './fit'
+import type { FittingsLookup } from './fittings'
 import type { ClearingLookup } from './judge'
 import { needleFor } from './needle'
 import { compareIds, compareNumbers } from './order'
@@ -29,6 +30,7 @@ export interface StageContext {
   /** Settings before clearance, remembered: feet share them. */
   draftsOf: (input: SettingsInput) => SettingsDraft
   clearingOf: ClearingLookup
+  fittingsOf: FittingsLookup
   /** Whether a standard foot that is not had may be got where a stage takes any foot. */
   getStandard: boolean
   /** Looks only at what is had: the variants that need nothing, in the same order. */
@@ -102,12 +104,12 @@ export const stageVariants = (stage: Stage, context: StageContext): StageVariant
 }
 
 /** Accepted functions whose `when` holds, with their rank. */
-const accepted = (list: readonly Accepted[], at: Circumstances): Ranked[] =>
+export const accepted = (list: readonly Accepted[], at: Circumstances): Ranked[] =>
   list.flatMap((entry, rank) =>
     holds(entry.when, at) ? [{ rank, function: entry.function, tradeOff: entry.tradeOff }] : [],
   )
 
-const stitchMustReason = (stage: Stage, { stitch }: PlacedStitch, model: Model): Reason | undefined => {
+export const stitchMustReason = (stage: Stage, { stitch }: PlacedStitch, model: Model): Reason | undefined => {
   const must = stage.stitchMust
   const avoided = must?.avoid?.find((attribute) => stitch.attributes?.includes(attribute))
   if (avoided !== undefined) return { code: 'stitchAvoided', stitch: stitch.id, attribute: avoided }
@@ -192,9 +194,9 @@ const listedFeet = (
     ),
   )
 
-const NO_FUNCTION: Ranked = { rank: 0, function: undefined, tradeOff: undefined }
+export const NO_FUNCTION: Ranked = { rank: 0, function: undefined, tradeOff: undefined }
 
-const EVIDENCE_RANK: Record<FitEvidence, number> = { bench: 0, book: 1, workedOut: 2 }
+export const EVIDENCE_RANK: Record<FitEvidence, number> = { bench: 0, book: 1, workedOut: 2 }
 
 export const evidenceOf = ({ pair }: Variant): FitEvidence => pair.fit?.evidence ?? 'book'
 
@@ -223,7 +225,7 @@ export const compareVariants = (a: Variant, b: Variant): number =>
   a.plateOrder - b.plateOrder
 
 /** Drops a pair's variants that need all an earlier one needs: whatever is had, the earlier one comes first. */
-const withoutDominated = (variants: readonly Variant[]): Variant[] =>
+export const withoutDominated = (variants: readonly Variant[]): Variant[] =>
   variants.filter(
     (variant, i) => !variants.slice(0, i).some((earlier) => earlier.need.every((id) => variant.need.includes(id))),
   )
@@ -278,7 +280,7 @@ export const platesOf = (
 }
 
 /** What comes with a model in the order listed, each pack followed by its contents. */
-const suppliedInOrder = (model: Model, index: CatalogueIndex): Id[] => {
+export const suppliedInOrder = (model: Model, index: CatalogueIndex): Id[] => {
   const seen = new Set<Id>()
   const visit = (id: Id): void => {
     if (seen.has(id)) return

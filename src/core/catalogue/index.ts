@@ -51,8 +51,8 @@ export const sampleKey = (
   sample: Pick<Sample, 'model' | 'technique' | 'method' | 'stage' | 'fabric' | 'stitch'>,
 ): string => [sample.model, sample.technique, sample.method, sample.stage, sample.fabric, sample.stitch].join('\n')
 
-/** Builds the index; linear in the size of the bundle. */
-export const indexCatalogue = (bundle: Bundle): CatalogueIndex => {
+/** Builds the index; linear in the size of the bundle. What `previous` knows of models that are still the same is kept. */
+export const indexCatalogue = (bundle: Bundle, previous?: CatalogueIndex): CatalogueIndex => {
   const items = byId(bundle.items)
   const feet = bundle.items.filter((item) => item.what === 'foot')
   const accessories = bundle.items.filter((item) => item.what === 'accessory')
@@ -66,7 +66,12 @@ export const indexCatalogue = (bundle: Bundle): CatalogueIndex => {
     items,
     fabrics: byId(bundle.fabrics),
     techniques: byId(bundle.techniques),
-    stitches: new Map(bundle.models.map((model) => [model.id, stitchesByFunction(model)])),
+    stitches: new Map(
+      bundle.models.map((model) => {
+        const known = previous?.models.get(model.id) === model ? previous.stitches.get(model.id) : undefined
+        return [model.id, known ?? stitchesByFunction(model)]
+      }),
+    ),
     feetByFunction: grouped(feet, (foot) => new Set(foot.functions)),
     feetByCode: grouped(feet, (foot) => (foot.make === undefined ? [] : [codeKey(foot.make, foot.code)])),
     accessoriesByFunction: grouped(accessories, (item) => new Set(item.functions)),

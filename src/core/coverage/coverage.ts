@@ -1,24 +1,36 @@
 /** All techniques on all models in a fabric: decided once, and after a change only where it can matter. */
-import type { Id } from '../catalogue/types'
+import type { Fabric, Id, Model } from '../catalogue/types'
+import { QuestionError } from '../answer/question'
 import type { Answering } from '../answer/explain'
 import { affectedBy, type Affected, type RowChange } from './affected'
-import { decide, type Decision } from './decide'
-
-type Row = Map<Id, Decision>
+import { CellRow } from './cells'
+import type { Decision } from './decide'
+import type { Judged } from './fabricSweep'
+import { Sweep } from './sweep'
 
 export class Coverage {
-  /** Fabric → technique → model. A cell that is not there is decided when it is asked for. */
-  private readonly fabrics = new Map<Id, Map<Id, Row>>()
+  private sweep: Sweep
+  private rows = new Map<Id, Map<Id, CellRow>>()
+  private places: ReadonlyMap<Id, number>
   /** How many cells were decided, for measuring. */
   decided = 0
 
-  constructor(private answering: Answering) {}
+  constructor(private answering: Answering) {
+    this.sweep = new Sweep(answering)
+    this.places = placesOf(answering)
+  }
 
   /** The catalogue after some changes; `undefined` where nobody can tell what changed. */
   update(answering: Answering, changes: readonly RowChange[] | undefined): void {
+    const places = placesOf(answering)
+    const sameModels = places.size === this.places.size && [...places].every(([id, at]) => this.places.get(id) === at)
+    const keepsSweep = changes?.every(({ row }) => OF_MODELS.has(row.noun)) ?? false
     this.answering = answering
-    if (!changes) {
-      this.fabrics.clear()
+    this.places = places
+    if (keepsSweep) this.sweep.update(answering)
+    else this.sweep = new Sweep(answering)
+    if (!changes || !sameModels) {
+      this.forgetAll()
       return
     }
     for (const change of changes) {
@@ -27,28 +39,82 @@ export class Coverage {
     }
   }
 
+  get judged(): Judged {
+    return this.sweep.judged
+  }
+
   /** Throws `QuestionError` where the catalogue has no such technique, model or fabric. */
   cell(technique: Id, model: Id, fabric: Id): Decision {
-    const ofFabric = this.fabrics.get(fabric) ?? new Map<Id, Row>()
-    this.fabrics.set(fabric, ofFabric)
-    const row = ofFabric.get(technique) ?? new Map<Id, Decision>()
-    ofFabric.set(technique, row)
-    const known = row.get(model)
-    if (known) return known
-    const decision = decide(this.answering, { technique, model, fabric })
+    const { index } = this.answering
+    const at = this.places.get(model)
+    const of = index.models.get(model)
+    if (at === undefined || !of) throw new QuestionError([{ path: ['model'], message: `no model “${model}” in the catalogue` }]) // prettier-ignore
+    const row = this.rowOf(technique, fabric)
+    if (row.isOpen(at)) this.decide(row, at, of, index.fabrics.get(fabric) as Fabric)
+    return row.decision(at, of)
+  }
+
+  /** Every technique, its models in the order of the catalogue. Throws as `cell` does. */
+  all(fabric: Id): CellRow[] {
+    const rows = [...this.deciding(fabric, Infinity)].at(-1)
+    return rows as CellRow[]
+  }
+
+  /** The same, a pause after so many models: each yields the rows so far. */
+  *deciding(fabric: Id, modelsAtOnce: number): Generator<CellRow[]> {
+    const { bundle, fabrics } = this.answering.index
+    const rows = bundle.techniques.map(({ id }) => this.rowOf(id, fabric))
+    const inFabric = fabrics.get(fabric) as Fabric
+    // Model by model: what is known of one stays near.
+    for (const [at, model] of bundle.models.entries()) {
+      for (const row of rows) if (row.isOpen(at)) this.decide(row, at, model, inFabric)
+      if ((at + 1) % modelsAtOnce === 0) yield rows
+    }
+    yield rows
+  }
+
+  /** All cells are decided anew when they are asked for; what is alike stays known. */
+  forgetAll(): void {
+    this.rows.clear()
+  }
+
+  private decide(row: CellRow, at: number, model: Model, fabric: Fabric): void {
+    row.put(at, this.sweep.cell(row.technique, model, fabric))
     this.decided++
-    row.set(model, decision)
-    return decision
+  }
+
+  private rowOf(technique: Id, fabric: Id): CellRow {
+    const { index } = this.answering
+    const [sought, inFabric] = [index.techniques.get(technique), index.fabrics.get(fabric)]
+    if (!sought) throw new QuestionError([{ path: ['technique'], message: `no technique “${technique}” in the catalogue` }]) // prettier-ignore
+    if (!inFabric) throw new QuestionError([{ path: ['fabric'], message: `no fabric “${fabric}” in the catalogue` }])
+    const ofFabric = this.rows.get(fabric) ?? new Map<Id, CellRow>()
+    this.rows.set(fabric, ofFabric)
+    const known = ofFabric.get(technique)
+    if (known) return known
+    const row = new CellRow(sought, index.bundle.models.length)
+    ofFabric.set(technique, row)
+    return row
   }
 
   private forget({ techniques, models, fabrics }: Affected): void {
-    for (const [fabric, ofFabric] of this.fabrics) {
+    for (const [fabric, ofFabric] of this.rows) {
       if (fabrics !== 'all' && !fabrics.has(fabric)) continue
-      for (const [technique, row] of ofFabric) {
+      for (const technique of [...ofFabric.keys()]) {
         if (techniques !== 'all' && !techniques.has(technique)) continue
-        if (models === 'all') row.clear()
-        else for (const model of models) row.delete(model)
+        if (models === 'all') ofFabric.delete(technique)
+        else {
+          for (const model of models) {
+            const at = this.places.get(model)
+            if (at !== undefined) ofFabric.get(technique)?.open(at)
+          }
+        }
       }
     }
   }
 }
+
+/** Changes that leave what a sweep knows of items, fits, techniques and fabrics as it is. */
+const OF_MODELS: ReadonlySet<string> = new Set(['models', 'stitches', 'samples', 'threads'])
+
+const placesOf = ({ index }: Answering): Map<Id, number> => new Map(index.bundle.models.map(({ id }, at) => [id, at]))

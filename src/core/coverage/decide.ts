@@ -1,7 +1,7 @@
 /** The answer without its telling: verdict, what is chosen, what is to get, the first reason. For thousands of cells. */
-import type { Id } from '../catalogue/types'
-import { contextOf, methodReason, methodsAsked, takenMethod, techniqueVerdict, type Answering } from '../answer/explain'
-import { judgeMethodBriefly, type MethodResult } from '../answer/method'
+import type { Id, Item, Method, Stage, Stitch } from '../catalogue/types'
+import { contextOf, methodReason, methodsAsked, takenMethod, techniqueVerdict, type Answering } from '../answer/explain' // prettier-ignore
+import { judgeMethodBriefly, type MethodContext } from '../answer/method'
 import type { Reason } from '../answer/reasons'
 import { evidenceOf } from '../answer/stage'
 import type { Answer, FitEvidence, Question, Verdict } from '../answer/types'
@@ -27,13 +27,69 @@ export interface DecidedStage {
   proved: number
 }
 
+/** What a method comes to, without its telling. */
+export interface BriefResult<S extends BriefStage = BriefStage> {
+  method: Method
+  rank: number
+  verdict: Verdict
+  /** Undefined where the method does not work. */
+  purchase: { toGet: Id[]; stages: readonly S[] } | undefined
+  tradeOffs: number
+  reason: Reason | undefined
+}
+
+export interface BriefStage {
+  stitch: Stitch
+  foot: Item | undefined
+  evidence: FitEvidence
+  proved: number
+}
+
+/** A decision as it is found, before it is written out. */
+export interface Decided<S extends BriefStage = BriefStage> {
+  verdict: Verdict
+  method: Method | undefined
+  stages: readonly S[]
+  toGet: readonly Id[]
+  reason: Reason | undefined
+}
+
 /** Equal to what `explain` says of the same question. Throws `QuestionError` as it does. */
 export const decide = (answering: Answering, question: Question): Decision => {
+  const { verdict, method, stages, toGet, reason } = decideBriefly(answering, question)
+  return {
+    verdict,
+    ...(method ? { method: method.id } : {}),
+    stages: stages.map(({ model, stitch, foot, evidence, proved }, i) => ({
+      stage: (method?.stages[i] as Stage).id,
+      model: model.id,
+      stitch: stitch.id,
+      select: stitch.select,
+      ...(foot ? { foot: foot.id } : {}),
+      evidence,
+      proved,
+    })),
+    toGet: [...toGet],
+    reason,
+  }
+}
+
+/** By looking at every pair. */
+export const decideBriefly = (answering: Answering, question: Question) => {
   const context = contextOf(answering, question)
   const { considered, applicable } = methodsAsked(context, question)
-  const results: MethodResult[] = []
+  return decideAmong(considered, applicable, (method) => briefly(method, context))
+}
+
+/** `judge` is asked of the applicable methods in rank order, of no more than it takes. */
+export const decideAmong = <S extends BriefStage>(
+  considered: readonly Method[],
+  applicable: readonly Method[],
+  judge: (method: Method) => BriefResult<S>,
+): Decided<S> => {
+  const results: BriefResult<S>[] = []
   for (const method of applicable) {
-    const result = judgeMethodBriefly(method, context.technique.methods.indexOf(method), context)
+    const result = judge(method)
     results.push(result)
     // The best-ranked ready method is taken, whatever those below it come to.
     if (result.verdict === 'ready') break
@@ -42,35 +98,32 @@ export const decide = (answering: Answering, question: Question): Decision => {
   if (!taken?.purchase) {
     const [first] = considered
     const result = results.find(({ method }) => method === first)
-    const reason: Reason | undefined = result
-      ? methodReason(result)
-      : first && { code: 'methodNotForThis', method: first.id }
-    return { verdict: 'notOnThisModel', stages: [], toGet: [], reason }
+    const notForThis: Reason | undefined = first && { code: 'methodNotForThis', method: first.id }
+    const reason = result ? result.reason : notForThis
+    return { verdict: 'notOnThisModel', method: undefined, stages: [], toGet: NOTHING, reason }
   }
-  const { chosen, toGet } = taken.purchase
-  const stages = taken.method.stages.map((stage, i): DecidedStage => {
-    const variant = chosen[i]
-    if (!variant) throw new Error(`stage ${stage.id} has no choice`)
-    const { model, stitch, foot } = variant.pair
-    return {
-      stage: stage.id,
-      model: model.id,
-      stitch: stitch.id,
-      select: stitch.select,
-      ...(foot ? { foot: foot.id } : {}),
-      evidence: evidenceOf(variant),
-      proved: variant.house?.samples ?? 0,
-    }
-  })
-  const verdict = techniqueVerdict(taken, results)
-  const better = results.find(({ rank }) => rank < taken.rank)
+  const { method, purchase, rank, reason } = taken
   return {
-    verdict,
-    method: taken.method.id,
-    stages,
-    toGet,
-    reason: methodReason(taken) ?? (better && methodReason(better)),
+    verdict: techniqueVerdict(taken, results),
+    method,
+    stages: purchase.stages,
+    toGet: purchase.toGet,
+    reason: reason ?? results.find((result) => result.rank < rank)?.reason,
   }
+}
+
+const NOTHING: readonly never[] = []
+
+/** A method judged by looking at every pair. */
+export const briefly = (method: Method, context: MethodContext) => {
+  const result = judgeMethodBriefly(method, context.technique.methods.indexOf(method), context)
+  const { rank, verdict, tradeOffs, purchase } = result
+  const stages = purchase?.chosen.map((variant) => {
+    const { model, stitch, foot } = variant.pair
+    return { model, stitch, foot, evidence: evidenceOf(variant), proved: variant.house?.samples ?? 0 }
+  })
+  const reason = methodReason(result)
+  return { method, rank, verdict, tradeOffs, reason, purchase: stages && purchase && { toGet: purchase.toGet, stages } }
 }
 
 /** The same, taken out of an answer that was told in full. */

@@ -89,6 +89,7 @@ export const mergedSetup = (
   { items }: Pick<Fitting, 'items'>,
 ): { setup: Positions } | { conflict: Reason } => {
   const setup: Positions = {}
+  if (!stage.setup && !stitch.setup && items.every((item) => !item.setup)) return { setup }
   for (const asked of [stage.setup, stitch.setup, ...items.map((item) => item.setup)]) {
     for (const [control, position] of Object.entries(asked ?? {})) {
       const stands = setup[control]

@@ -1,0 +1,80 @@
+/** Which feet a stitch could be sewn with for a stage: what is had, and everything that comes into question. */
+import type { Item } from '../catalogue/types'
+import type { Ranked } from '../answer/pair'
+import { NO_FUNCTION } from '../answer/stage'
+import type { Known, KnownModel, KnownStitch } from './known'
+import type { Plan, Seat, Source } from './plan'
+import type { Sameness } from './sameness'
+import type { Footing } from './ways'
+
+export const STANDARD: Ranked = { ...NO_FUNCTION, function: 'standard' }
+const WITHOUT_FOOT: Ranked = { ...NO_FUNCTION, rank: 1 }
+const NOTHING: never[] = []
+
+export class Seats {
+  private readonly noFoot: Footing
+  private readonly noSeat: readonly Seat[]
+
+  constructor(
+    private readonly source: Source,
+    private readonly known: Known,
+    sameness: Sameness,
+  ) {
+    this.noFoot = { foot: undefined, fit: undefined, number: sameness.ofFooting(undefined, undefined) }
+    this.noSeat = [{ footing: this.noFoot, as: NO_FUNCTION }]
+  }
+
+  /** Feet of the listed functions that are had; undefined where it depends on the stitch. */
+  listedHad({ stage, feet }: Plan, on: KnownModel): readonly Seat[] | undefined {
+    if (!Array.isArray(stage.feet)) return undefined
+    const had: Seat[] = []
+    for (const as of feet) {
+      for (const footing of on.hadFeet.get(as.function as string) ?? NOTHING) {
+        if (footing.fit?.fits === 'yes') had.push({ footing, as })
+      }
+    }
+    return had
+  }
+
+  /** No foot, or any: the one the book names, a standard one, the unnamed one on the machine. */
+  otherHad({ stage }: Plan, known: KnownStitch, on: KnownModel): readonly Seat[] {
+    return stage.feet === 'none' ? this.noSeat : (known.anyFoot ??= this.anyFootHad(known, on))
+  }
+
+  private anyFootHad(known: KnownStitch, on: KnownModel): Seat[] {
+    const standard = on.hadFeet.get('standard') ?? NOTHING
+    const named = known.named.flatMap(({ id }) => on.footings.get(id) ?? [])
+    const feet = [...named, ...standard.filter(({ foot }) => !known.named.includes(foot as Item))]
+    const had = feet.filter(({ fit }) => fit?.fits === 'yes').map((footing) => ({ footing, as: NO_FUNCTION }))
+    const unnamed = known.stitch.foot === undefined && standard.length === 0
+    return unnamed ? [...had, { footing: this.noFoot, as: WITHOUT_FOOT }] : had
+  }
+
+  /**
+   * Every foot a stitch could be sewn with for the stage, had or not, fitting or not, in the order they are tried: as
+   * they fit the place, the model's own aside.
+   */
+  all(plan: Plan, known: KnownStitch, on: KnownModel): readonly Seat[] {
+    const { stage } = plan
+    if (stage.feet === 'none') return this.noSeat
+    const listed = (plan.all[on.place] ??= this.listAll(plan, on))
+    if (stage.feet !== 'any') return listed
+    const named = known.named.map((foot) => ({ footing: this.known.footing(foot, on), as: NO_FUNCTION }))
+    const unnamed = known.stitch.foot === undefined && on.hadFeet.get('standard') === undefined
+    return [
+      ...named,
+      ...listed.filter(({ footing }) => !known.named.includes(footing.foot as Item)),
+      ...(unnamed ? [{ footing: this.noFoot, as: WITHOUT_FOOT }] : []),
+    ]
+  }
+
+  private listAll({ stage, feet }: Plan, on: KnownModel): Seat[] {
+    const { feetByFunction } = this.source.answering.index
+    return (stage.feet === 'any' ? [STANDARD] : feet).flatMap((as) =>
+      (feetByFunction.get(as.function as string) ?? NOTHING).map((foot) => ({
+        footing: this.known.footing(foot, on),
+        as: stage.feet === 'any' ? NO_FUNCTION : as,
+      })),
+    )
+  }
+}

@@ -1,0 +1,51 @@
+/**
+ * Cell after cell of the coverage: what `decide` says, found by looking at the best first and at no more than it takes.
+ * What is alike is judged once (`sameness`, `ways`); what is out of the ordinary is left to `decide`.
+ */
+import type { Fabric, Id, Model, Technique } from '../catalogue/types'
+import type { Answering } from '../answer/explain'
+import { decideBriefly, type Decided } from './decide'
+import { FabricSweep, type Judged } from './fabricSweep'
+import { Known } from './known'
+import type { Source } from './plan'
+import { Sameness } from './sameness'
+
+export class Sweep {
+  private readonly sameness: Sameness
+  private readonly known: Known
+  private readonly fabrics = new Map<Id, FabricSweep>()
+  /** Cells with samples: a house setting is one stitch's own. */
+  private sampled: ReadonlySet<string>
+  private readonly source: Source
+  readonly judged: Judged = { swiftly: 0, all: 0 }
+
+  constructor(answering: Answering) {
+    this.source = { answering }
+    this.sameness = new Sameness(answering.index)
+    this.known = new Known(this.source, this.sameness)
+    this.sampled = sampledIn(answering)
+  }
+
+  /** The catalogue after a change of models, stitches or samples alone; what did not change is the same object. */
+  update(answering: Answering): void {
+    this.source.answering = answering
+    this.sampled = sampledIn(answering)
+  }
+
+  cell(technique: Technique, model: Model, fabric: Fabric): Decided {
+    if (this.sampled.size > 0 && this.sampled.has(cellKey(technique.id, model.id, fabric.id))) {
+      return decideBriefly(this.source.answering, { technique: technique.id, model: model.id, fabric: fabric.id })
+    }
+    let sweep = this.fabrics.get(fabric.id)
+    if (!sweep) {
+      sweep = new FabricSweep(this.source, this.sameness, this.known, fabric, this.judged)
+      this.fabrics.set(fabric.id, sweep)
+    }
+    return sweep.cell(technique, this.known.model(model))
+  }
+}
+
+const sampledIn = ({ index }: Answering): Set<string> =>
+  new Set(index.bundle.samples.map(({ technique, model, fabric }) => cellKey(technique, model, fabric)))
+
+const cellKey = (technique: Id, model: Id, fabric: Id): string => `${technique}\n${model}\n${fabric}`

@@ -1,0 +1,161 @@
+/** Every way a stitch and a foot can work together, found once for all that are alike. */
+import type { Fabric, Id, Item, Model, Stage, Stitch } from '../catalogue/types'
+import type { Answering } from '../answer/explain'
+import type { Fit } from '../answer/fit'
+import { rememberedFittings } from '../answer/fittings'
+import { clearingLookup } from '../answer/judge'
+import { NEARNESS } from '../answer/method'
+import { needleFor } from '../answer/needle'
+import { variantsOf, type PairContext } from '../answer/pair'
+import type { Reason } from '../answer/reasons'
+import { compareVariants, NO_FUNCTION, platesOf, rememberedDrafts, stitchMustReason, withoutDominated, type StageContext } from '../answer/stage' // prettier-ignore
+import type { Sameness } from './sameness'
+
+/** A foot, or none, with how it fits and the number of all that fit and are judged alike. */
+export interface Footing {
+  foot: Item | undefined
+  fit: Fit | undefined
+  number: number
+}
+
+/** One way that works. */
+export interface Way {
+  /** What is to get beside the foot. */
+  extra: readonly Id[]
+  narrowed: 0 | 1
+  chain: number
+  order: number
+  plateOrder: number
+}
+
+export interface Pairing {
+  /** Best first. */
+  ways: readonly Way[]
+  /** What stops the other ways, as said of the pair they were found with. */
+  stops: readonly Stop[]
+}
+
+export interface Stop {
+  reason: Reason
+  /** How far the pair came, smaller is nearer. */
+  nearness: number
+  /** The reason speaks of the very pair it was found with, so another pair must be asked anew. */
+  names: boolean
+}
+
+/** A stitch on a model for a stage, standing for all that are alike: whether it may serve at all, and its pairings. */
+export interface Sewn {
+  stage: Stage
+  stitch: Stitch
+  model: Model
+  unfit: Reason | undefined
+  /** By the footing's number. */
+  plain: Map<number, Pairing>
+  /** The same where the book names the foot for the stitch. */
+  named: Map<number, Pairing>
+}
+
+/** The pairings of one fabric. */
+export class Ways {
+  private readonly shared: Pick<StageContext, 'draftsOf' | 'clearingOf' | 'fittingsOf'> = { draftsOf: rememberedDrafts(), clearingOf: clearingLookup(), fittingsOf: rememberedFittings() } // prettier-ignore
+  private readonly contexts = new Map<Model, StageContext>()
+
+  constructor(
+    private readonly answering: Answering,
+    private readonly sameness: Sameness,
+    private readonly fabric: Fabric,
+  ) {}
+
+  sewnWith(stage: Stage, stitch: Stitch, place: number, model: Model): Sewn {
+    return {
+      stage,
+      stitch,
+      model,
+      unfit: stitchMustReason(stage, { stitch, place }, model),
+      plain: new Map(),
+      named: new Map(),
+    }
+  }
+
+  /** Why a stitch may not serve, said of this very stitch. */
+  unfit(stage: Stage, known: { stitch: Stitch; place: number }, model: Model): Reason {
+    return stitchMustReason(stage, known, model) as Reason
+  }
+
+  pairing(sewn: Sewn, footing: Footing, named: boolean): Pairing {
+    const list = named ? sewn.named : sewn.plain
+    const known = list.get(footing.number)
+    if (known) return known
+    const found = this.find(sewn, footing, named)
+    list.set(footing.number, found)
+    return found
+  }
+
+  /** What stops a pair, said of this very pair. */
+  stopsOf(stage: Stage, stitch: Stitch, model: Model, footing: Footing, named: boolean): Reason[] {
+    const pair = this.pairOf({ stage, stitch, model }, footing, named)
+    return variantsOf(pair, this.contextOf(model, footing.foot)).stops
+  }
+
+  private find(sewn: Sewn, footing: Footing, named: boolean): Pairing {
+    const { foot } = footing
+    const found = variantsOf(this.pairOf(sewn, footing, named), this.contextOf(sewn.model, foot))
+    const ids = [sewn.stitch, sewn.model, ...(foot ? [foot] : [])].map(({ id }) => JSON.stringify(id))
+    const ways = withoutDominated(found.variants.sort(compareVariants))
+    return {
+      ways: ways.map(({ need, narrowed, fitting, order, plateOrder }) => ({
+        extra: need,
+        narrowed: narrowed ? 1 : 0,
+        chain: fitting.chain.length,
+        order,
+        plateOrder,
+      })),
+      stops: found.stops.map((reason) => {
+        const said = JSON.stringify(reason)
+        return { reason, nearness: NEARNESS[reason.code] ?? 0, names: ids.some((id) => said.includes(id)) }
+      }),
+    }
+  }
+
+  private pairOf(
+    { stage, stitch, model }: Pick<Sewn, 'stage' | 'stitch' | 'model'>,
+    { foot, fit }: Footing,
+    named: boolean,
+  ): PairContext {
+    const needle = needleFor(stage, this.at(model), undefined)
+    return { machine: 0, model, stage, stitch, place: 0, stitchAs: NO_FUNCTION, foot, footAs: NO_FUNCTION, named, onlyIfHad: false, fit, needle, job: undefined } // prettier-ignore
+  }
+
+  private at(model: Model) {
+    return { model, fabric: this.fabric, layers: this.fabric.layers }
+  }
+
+  /** The foot itself counts as had; what comes with the model besides feet is had as it is. */
+  private contextOf(model: Model, foot: Item | undefined): StageContext {
+    const known = this.contexts.get(model)
+    const context = known ?? this.newContext(model)
+    if (!known) this.contexts.set(model, context)
+    return foot && !context.had.has(foot.id) ? { ...context, had: new Set([...context.had, foot.id]) } : context
+  }
+
+  private newContext(model: Model): StageContext {
+    const { index, fitOf } = this.answering
+    const had = new Set(this.sameness.suppliedBeside(model))
+    const unsewn = { ...index, samples: new Map() }
+    return {
+      index: unsewn,
+      fitOf,
+      technique: '',
+      method: '',
+      machines: [model],
+      fabric: this.fabric,
+      had,
+      job: undefined,
+      at: (asked) => this.at(asked),
+      ...this.shared,
+      getStandard: false,
+      hadOnly: false,
+      platesOn: platesOf({ index, fitOf, had }, []),
+    }
+  }
+}
