@@ -4,7 +4,7 @@ import { indexCatalogue, type CatalogueIndex } from '#core/catalogue/index'
 import type { Bundle, Model, Stitch } from '#core/catalogue/types'
 import { fitLookup, type FitLookup } from '#core/answer/fit'
 import { nounList, type Noun } from '#shared/api/nouns'
-import { CatalogueRevisionRow, type CatalogueRow } from '../../database/entities'
+import type { CatalogueRow } from '../../database/entities'
 import { fromRow, keyText, tables, type Stored } from './mapper'
 
 export interface Snapshot {
@@ -31,21 +31,22 @@ export const readSnapshot = async (manager: EntityManager): Promise<Snapshot> =>
   return snapshotOf(revision, rows)
 }
 
-/** The one revision row, made by the first migration. */
+/** The one revision row, made by the first migration; asked at every request, so in a plain query. */
 export const readRevision = async (manager: EntityManager, lock = false): Promise<number> => {
-  const row = await manager.findOneOrFail(CatalogueRevisionRow, {
-    where: { id: 1 },
-    ...(lock ? { lock: { mode: 'pessimistic_write' } } : {}),
-  })
+  const sql = `SELECT revision FROM catalogue_revision WHERE id = 1${lock ? ' FOR UPDATE' : ''}`
+  const [row] = (await manager.query(sql)) as { revision: number }[]
+  if (!row) throw new Error('the catalogue has no revision row')
   return row.revision
 }
 
 export const emptyRows = (): Rows => Object.fromEntries(nounList.map((noun) => [noun, new Map()])) as unknown as Rows
 
-export const snapshotOf = (revision: number, rows: Rows): Snapshot => {
-  const bundle = bundleOf(rows)
-  const index = indexCatalogue(bundle)
-  return { revision, rows, bundle, index, fitOf: fitLookup(index) }
+/** `before`: a snapshot from which these rows differ in few; what did not change stays the same object. */
+export const snapshotOf = (revision: number, rows: Rows, before?: Snapshot): Snapshot => {
+  const bundle = bundleOf(rows, before)
+  const index = indexCatalogue(bundle, before?.index)
+  const sameFits = before && (['items', 'fits', 'makes'] as const).every((list) => bundle[list] === before.bundle[list])
+  return { revision, rows, bundle, index, fitOf: sameFits ? before.fitOf : fitLookup(index) }
 }
 
 const valuesOf = <Value>(rows: ReadonlyMap<string, Stored>): Value[] =>
@@ -57,28 +58,54 @@ export const rowsIn = ({ rows }: Pick<Snapshot, 'rows'>, noun: Noun, model?: str
     .filter(({ key }) => noun !== 'stitches' || model === undefined || key.model === model)
     .sort((a, b) => a.ordinal - b.ordinal)
 
-export const bundleOf = (rows: Rows): Bundle => {
+export const bundleOf = (rows: Rows, before?: Pick<Snapshot, 'rows' | 'bundle'>): Bundle => {
+  const list = <Value>(noun: Exclude<Noun, 'stitches' | 'models'>): Value[] =>
+    before && rows[noun] === before.rows[noun] ? (before.bundle[noun] as Value[]) : valuesOf<Value>(rows[noun])
+  return {
+    format: 'handhold-catalogue',
+    version: 1,
+    makes: list('makes'),
+    functions: list('functions'),
+    threads: list('threads'),
+    models: modelsOf(rows, before),
+    items: list('items'),
+    fits: list('fits'),
+    fabrics: list('fabrics'),
+    techniques: list('techniques'),
+    samples: list('samples'),
+  }
+}
+
+/** Models with their stitches, in their order; one of which no row moved is the same object as before. */
+const modelsOf = (rows: Rows, before: Pick<Snapshot, 'rows' | 'bundle'> | undefined): Model[] => {
+  if (before && rows.models === before.rows.models && rows.stitches === before.rows.stitches)
+    return before.bundle.models
+  const moved = before ? movedModels(before.rows, rows) : undefined
   const stitches = new Map<string, Stored[]>()
   for (const stored of rows.stitches.values()) {
     const model = stored.key.model as string
+    if (moved && !moved.has(model)) continue
     const ofModel = stitches.get(model)
     if (ofModel) ofModel.push(stored)
     else stitches.set(model, [stored])
   }
-  return {
-    format: 'handhold-catalogue',
-    version: 1,
-    makes: valuesOf(rows.makes),
-    functions: valuesOf(rows.functions),
-    threads: valuesOf(rows.threads),
-    models: valuesOf<Omit<Model, 'stitches'>>(rows.models).map((head) => ({
-      ...head,
-      stitches: (stitches.get(head.id) ?? []).sort((a, b) => a.ordinal - b.ordinal).map(({ value }) => value as Stitch),
-    })),
-    items: valuesOf(rows.items),
-    fits: valuesOf(rows.fits),
-    fabrics: valuesOf(rows.fabrics),
-    techniques: valuesOf(rows.techniques),
-    samples: valuesOf(rows.samples),
+  const known = new Map(before?.bundle.models.map((model) => [model.id, model]))
+  return valuesOf<Omit<Model, 'stitches'>>(rows.models).map((head) => {
+    const same = moved && !moved.has(head.id) ? known.get(head.id) : undefined
+    if (same) return same
+    const own = (stitches.get(head.id) ?? []).sort((a, b) => a.ordinal - b.ordinal)
+    return { ...head, stitches: own.map(({ value }) => value as Stitch) }
+  })
+}
+
+/** Models of which a row was written, added or removed. */
+const movedModels = (before: Rows, after: Rows): Set<string> => {
+  const moved = new Set<string>()
+  for (const noun of ['models', 'stitches'] as const) {
+    if (before[noun] === after[noun]) continue
+    const note = ({ key }: Stored) => moved.add(key.model ?? key.id)
+    for (const [key, stored] of after[noun]) if (before[noun].get(key) !== stored) note(stored)
+    for (const [key, stored] of before[noun]) if (!after[noun].has(key)) note(stored)
   }
+  return moved
 }

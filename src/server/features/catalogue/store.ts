@@ -58,7 +58,7 @@ export class CatalogueStore {
       const before = this.current?.revision === revision ? this.current : await readSnapshot(manager)
       const changes = changesOf(before)
       checkVersions(changes, before.rows)
-      const after = copyRows(before.rows)
+      const after = copyRows(before.rows, new Set(changes.map(({ key }) => key.noun)))
       const changed: Difference[] = []
       const nextOrdinal = ordinals(after)
       for (const change of changes) {
@@ -71,7 +71,8 @@ export class CatalogueStore {
         else rows.set(keyText(change.key), was)
       }
       if (changed.length === 0) return { snapshot: before, counts: countsOf(revision, changes, changed) }
-      const issues = checkBundle(bundleOf(after))
+      const snapshot = snapshotOf(revision + 1, after, before)
+      const issues = checkBundle(snapshot.bundle)
       if (issues.length > 0) throw new Invalid('The catalogue would not hold together.', namedIssues(issues, after))
       await save(manager, changed)
       await manager.insert(
@@ -88,7 +89,7 @@ export class CatalogueStore {
         })) as never,
       )
       await manager.update(CatalogueRevisionRow, { id: 1 }, { revision: revision + 1 })
-      return { snapshot: snapshotOf(revision + 1, after), counts: countsOf(revision + 1, changes, changed) }
+      return { snapshot, counts: countsOf(revision + 1, changes, changed) }
     })
     if (!this.current || written.snapshot.revision > this.current.revision) this.current = written.snapshot
     return written
@@ -101,8 +102,11 @@ export class CatalogueStore {
   }
 }
 
-const copyRows = (rows: Rows): Rows =>
-  Object.fromEntries(Object.entries(rows).map(([noun, map]) => [noun, new Map(map)])) as unknown as Rows
+/** The tables to be written; the others stay the same objects. */
+const copyRows = (rows: Rows, written: ReadonlySet<Noun>): Rows =>
+  Object.fromEntries(
+    Object.entries(rows).map(([noun, map]) => [noun, written.has(noun as Noun) ? new Map(map) : map]),
+  ) as unknown as Rows
 
 /** Throws with every row that is not as its writer saw it. */
 const checkVersions = (changes: readonly Change[], rows: Rows): void => {

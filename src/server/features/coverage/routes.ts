@@ -1,6 +1,6 @@
 import { collectNames } from '#core/card/names'
 import { gapsOf, greedyCover, type CoveredCell } from '#core/coverage/gaps'
-import type { Decision } from '#core/coverage/decide'
+import type { CellRow } from '#core/coverage/cells'
 import { ColumnQuery, ColumnView, GapsView, GridQuery, GridView } from '#shared/api/coverage'
 import { NotFound } from '../../http/problems'
 import { ANY_ROLE, route } from '../../http/route'
@@ -20,10 +20,11 @@ export const coverageRoutes = [
     result: ColumnView,
     refuses: [404],
     handle: async ({ query: { model, fabric }, services, revision }) => {
-      const { snapshot, cells } = await covered(services, fabric, model)
+      const { snapshot, coverage } = await coverageIn(services, fabric)
+      if (!snapshot.index.models.has(model)) throw new NotFound(`There is no model “${model}”.`)
       revision(snapshot.revision)
-      const view = cells.map(({ technique, decision }) => ({ technique, decision }))
-      return { cells: view, names: collectNames(snapshot.index, model, view) } as never
+      const cells = snapshot.bundle.techniques.map(({ id }) => ({ technique: id, decision: coverage.cell(id, model, fabric) })) // prettier-ignore
+      return { cells, names: collectNames(snapshot.index, model, cells) } as never
     },
   }),
   route({
@@ -36,21 +37,17 @@ export const coverageRoutes = [
     result: GridView,
     refuses: [404],
     handle: async ({ query: { fabric }, services, revision }) => {
-      const { snapshot, cells } = await covered(services, fabric)
+      const { snapshot, rows } = await coveredRows(services, fabric)
       revision(snapshot.revision)
       const { bundle, index } = snapshot
-      const across = bundle.models.length
-      const letters = (letter: (decision: Decision) => string) =>
-        bundle.techniques.map(
-          (_, t) =>
-          cells.slice(t * across, (t + 1) * across).map(({ decision }) => letter(decision)).join(''), // prettier-ignore
-        )
+      const letters = (letter: (row: CellRow, at: number) => string) =>
+        rows.map((row) => bundle.models.map((_, at) => letter(row, at)).join(''))
       return {
         models: bundle.models.map(({ id, name, make, kind }) => ({ id, name, make: index.makes.get(make)?.name ?? make, kind })), // prettier-ignore
         techniques: bundle.techniques.map(({ id, name, family }) => ({ id, name, family })),
-        verdicts: letters(({ verdict }) => VERDICT_LETTERS[verdict]),
-        evidence: letters(({ stages }) => EVIDENCE_LETTERS[weakest(stages)]),
-        proved: letters((decision) => (isProved(decision) ? 'p' : '-')),
+        verdicts: letters((row, at) => VERDICT_LETTERS[row.verdict(at)]),
+        evidence: letters((row, at) => EVIDENCE_LETTERS[row.weakest(at) ?? 'none']),
+        proved: letters((row, at) => (row.isProved(at) ? 'p' : '-')),
       }
     },
   }),
@@ -65,45 +62,44 @@ export const coverageRoutes = [
     result: GapsView,
     refuses: [404],
     handle: async ({ query: { fabric }, services, revision }) => {
-      const { snapshot, cells } = await covered(services, fabric)
+      const { snapshot, rows } = await coveredRows(services, fabric)
       revision(snapshot.revision)
+      const { models } = snapshot.bundle
+      const those = (is: (row: CellRow, at: number) => boolean) =>
+        rows.flatMap((row) => models.flatMap((model, at) => (is(row, at) ? [{ technique: row.technique.id, model, row, at }] : []))) // prettier-ignore
+      const closable = those((row, at) => row.verdict(at) === 'needsItems' || row.verdict(at) === 'notOnThisModel')
+      const cells = closable.map(({ technique, model, row, at }): CoveredCell => ({ technique, model: model.id, decision: row.decision(at, model) })) // prettier-ignore
       const gaps = gapsOf(cells, snapshot.index)
       const cover = greedyCover(cells, MOST_PURCHASES)
-      const unproved = cells
-        .filter(({ decision }) => decision.verdict === 'ready' && !isProved(decision))
-        .map(({ technique, model }) => ({ technique, model }))
+      const unproved = those((row, at) => row.verdict(at) === 'ready' && !row.isProved(at))
+        .map(({ technique, model }) => ({ technique, model: model.id })) // prettier-ignore
       const needing = cells.filter(({ decision }) => decision.verdict === 'needsItems').length
       return { gaps, cover, needing, unproved, names: collectNames(snapshot.index, gaps, cover) } as never
     },
   }),
 ]
 
-/** Cells in the order of techniques, then models. */
-const covered = async (
-  { catalogue, coverage }: Services,
-  fabric: string,
-  model?: string,
-): Promise<{ snapshot: Snapshot; cells: CoveredCell[] }> => {
+/** The coverage as the catalogue is now; throws `NotFound` for a fabric that is not in it. */
+const coverageIn = async ({ catalogue, coverage }: Services, fabric: string) => {
   const snapshot = await catalogue.snapshot()
-  const { bundle, index } = snapshot
-  if (!index.fabrics.has(fabric)) throw new NotFound(`There is no fabric “${fabric}”.`)
-  if (model !== undefined && !index.models.has(model)) throw new NotFound(`There is no model “${model}”.`)
-  const kept = coverage.at(snapshot)
-  const models = model === undefined ? bundle.models.map(({ id }) => id) : [model]
-  return {
-    snapshot,
-    cells: bundle.techniques.flatMap((technique) =>
-      models.map((id) => ({ technique: technique.id, model: id, decision: kept.cell(technique.id, id, fabric) })),
-    ),
-  }
+  if (!snapshot.index.fabrics.has(fabric)) throw new NotFound(`There is no fabric “${fabric}”.`)
+  return { snapshot, coverage: coverage.at(snapshot) }
 }
+
+/** Every technique on all models, both in the order of the catalogue; other requests are answered in between. */
+const coveredRows = async (services: Services, fabric: string): Promise<{ snapshot: Snapshot; rows: CellRow[] }> => {
+  const { snapshot, coverage } = await coverageIn(services, fabric)
+  let rows: CellRow[] = []
+  for (rows of coverage.deciding(fabric, MODELS_AT_ONCE)) {
+    await letOthersIn()
+    // Somebody wrote meanwhile: the rows would be of two catalogues.
+    if (!services.coverage.isOf(snapshot)) return coveredRows(services, fabric)
+  }
+  return { snapshot, rows }
+}
+
+const MODELS_AT_ONCE = 20
+const letOthersIn = () => new Promise<void>((resolve) => setImmediate(resolve))
 
 const VERDICT_LETTERS = { ready: 'r', needsItems: 'i', otherRoute: 'o', notOnThisModel: 'n' } as const
 const EVIDENCE_LETTERS = { bench: 'b', book: 'k', workedOut: 'w', none: '-' } as const
-const WEAKEST = ['workedOut', 'book', 'bench'] as const
-
-/** A method is known no better than its least known stage. */
-const weakest = (stages: Decision['stages']): keyof typeof EVIDENCE_LETTERS =>
-  WEAKEST.find((evidence) => stages.some((stage) => stage.evidence === evidence)) ?? 'none'
-
-const isProved = ({ stages }: Decision): boolean => stages.length > 0 && stages.every(({ proved }) => proved > 0)

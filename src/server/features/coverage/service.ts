@@ -10,6 +10,11 @@ const MOST_CHANGES = 500
 export class CoverageService {
   private known: { snapshot: Snapshot; coverage: Coverage } | undefined
 
+  /** Whether it stands at this very snapshot. */
+  isOf(snapshot: Snapshot): boolean {
+    return this.known?.snapshot.revision === snapshot.revision
+  }
+
   at(snapshot: Snapshot): Coverage {
     if (!this.known) this.known = { snapshot, coverage: new Coverage(snapshot) }
     else if (this.known.snapshot.revision !== snapshot.revision) {
