@@ -5,7 +5,8 @@ import type { Verdict } from '#core/answer/types'
 import type { GridView } from '#shared/api/coverage'
 import { get, problemText } from '../../api/client'
 import { useCursor } from '../../ui/sheet/useCursor'
-import VerdictMark from '../card/VerdictMark.vue'
+import OverviewPicture from './OverviewPicture.vue'
+import CoverageBand, { type CellView } from './CoverageBand.vue'
 import { EVIDENCE_WORD, LETTER_VERDICT, shortVerdict } from './words'
 
 /** Techniques down, models across: a mark a cell, frozen heads, from single cells to the whole shop. */
@@ -91,7 +92,6 @@ const shownColumns = computed(() => across.value.getVirtualItems())
 const verdictAt = (r: number, c: number): Verdict => LETTER_VERDICT[grid.value?.verdicts[rows.value[r]?.place ?? 0]?.[columns.value[c]?.place ?? 0] ?? 'n'] ?? 'notOnThisModel' // prettier-ignore
 const evidenceAt = (r: number, c: number) => EVIDENCE_WORD[grid.value?.evidence[rows.value[r]?.place ?? 0]?.[columns.value[c]?.place ?? 0] ?? '-'] ?? '' // prettier-ignore
 const provedAt = (r: number, c: number) => grid.value?.proved[rows.value[r]?.place ?? 0]?.[columns.value[c]?.place ?? 0] === 'p' // prettier-ignore
-const isDim = (r: number, c: number) => props.verdict !== '' && verdictAt(r, c) !== props.verdict
 const labelOf = (r: number, c: number): string => [`${rows.value[r]?.name} on ${columns.value[c]?.make} ${columns.value[c]?.name}: ${shortVerdict(verdictAt(r, c)).toLowerCase()}`, evidenceAt(r, c), provedAt(r, c) ? 'proved on fabric' : ''].filter(Boolean).join(', ') // prettier-ignore
 
 const pageRows = () => Math.max(1, Math.floor(((scroll.value?.clientHeight ?? 400) - HEAD.height) / size.value.height))
@@ -115,13 +115,40 @@ watch(cursor, ({ row, column }) => {
   // An open card follows the cursor.
   if (props.at) void nextTick(() => open(row, column))
 })
-const isOpen = (r: number, c: number) =>
-  props.at?.technique === rows.value[r]?.id && props.at?.model === columns.value[c]?.id
+const openColumn = (r: number): number | undefined => {
+  if (!props.at || props.at.technique !== rows.value[r]?.id) return undefined
+  const found = columns.value.findIndex(({ id: model }) => model === props.at?.model)
+  return found < 0 ? undefined : found
+}
+const cellAt = (r: number, c: number): CellView => ({
+  id: cellId(r, c),
+  verdict: verdictAt(r, c),
+  proved: provedAt(r, c),
+  dim: props.verdict !== '' && verdictAt(r, c) !== props.verdict,
+  label: labelOf(r, c),
+})
+const firstOfFamily = (r: number) => r === 0 || rows.value[r]?.family !== rows.value[r - 1]?.family
+const picture = computed(() => {
+  const open = rows.value.findIndex(({ id: technique }) => technique === props.at?.technique)
+  const column = open < 0 ? undefined : openColumn(open)
+  return {
+    rows: rows.value.map(({ name }, r) => ({ name, starts: firstOfFamily(r) })),
+    columns: columns.value.map(({ make, name }) => ({ name: `${make} ${name}` })),
+    verdictAt,
+    isDim: (r: number, c: number) => props.verdict !== '' && verdictAt(r, c) !== props.verdict,
+    cursor: cursor.value,
+    open: column === undefined ? undefined : { row: open, column },
+    cell: { width: size.value.width, height: size.value.height },
+    head: HEAD,
+  }
+})
+/** Cells are drawn again where this moves; until then they stay as they are, however the window slides. */
+const version = ref(0)
+watch([grid, rows, columns, size, () => props.verdict], () => version.value++)
 const press = (r: number, c: number) => {
   go(r, c)
   if (!props.at) open(r, c)
 }
-const firstOfFamily = (r: number) => r === 0 || rows.value[r]?.family !== rows.value[r - 1]?.family
 </script>
 
 <template>
@@ -160,67 +187,51 @@ const firstOfFamily = (r: number) => r === 0 || rows.value[r]?.family !== rows.v
         role="presentation"
         :style="{ width: `${HEAD.width + across.getTotalSize()}px`, height: `${HEAD.height + down.getTotalSize()}px` }"
       >
-        <div class="heads" role="row" :style="{ height: `${HEAD.height}px` }">
-          <span class="corner" role="columnheader" :style="{ width: `${HEAD.width}px` }"
-            ><span class="visually-hidden">Technique</span></span
-          >
-          <span
-            v-for="item in shownColumns"
-            :key="columns[item.index]!.id"
-            class="model"
-            role="columnheader"
-            :aria-colindex="item.index + 2"
-            :style="{ left: `${HEAD.width + item.start}px`, width: `${item.size}px` }"
-            :class="{ at: cursor.column === item.index }"
-          >
+        <template v-if="size.name === 'overview' && scroll">
+          <OverviewPicture :scroller="scroll" :input="picture" @press="press" />
+          <div class="visually-hidden" role="row">
+            <span :id="cellId(cursor.row, cursor.column)" role="gridcell">{{
+              labelOf(cursor.row, cursor.column)
+            }}</span>
+          </div>
+        </template>
+        <template v-else>
+          <div class="heads" role="row" :style="{ height: `${HEAD.height}px` }">
+            <span class="corner" role="columnheader" :style="{ width: `${HEAD.width}px` }"
+              ><span class="visually-hidden">Technique</span></span
+            >
             <span
-              >{{ columns[item.index]!.make }}<br /><strong>{{ columns[item.index]!.name }}</strong></span
+              v-for="item in shownColumns"
+              :key="columns[item.index]!.id"
+              class="model"
+              role="columnheader"
+              :aria-colindex="item.index + 2"
+              :style="{ left: `${HEAD.width + item.start}px`, width: `${item.size}px` }"
+              :class="{ at: cursor.column === item.index }"
             >
-          </span>
-        </div>
-        <div
-          v-for="row in shownRows"
-          :key="rows[row.index]!.id"
-          class="band"
-          role="row"
-          :aria-rowindex="row.index + 2"
-          :style="{ top: `${HEAD.height + row.start}px`, height: `${row.size}px` }"
-          :class="{ family: firstOfFamily(row.index) }"
-        >
-          <span
-            class="technique"
-            role="rowheader"
-            :style="{ width: `${HEAD.width}px` }"
-            :class="{ at: cursor.row === row.index }"
-            >{{ rows[row.index]!.name }}</span
-          >
-          <span
-            v-for="item in shownColumns"
-            :id="cellId(row.index, item.index)"
-            :key="columns[item.index]!.id"
-            class="cell"
-            role="gridcell"
-            :aria-colindex="item.index + 2"
-            :aria-label="labelOf(row.index, item.index)"
-            :aria-selected="isOpen(row.index, item.index)"
-            :class="[
-              verdictAt(row.index, item.index),
-              {
-                at: cursor.row === row.index && cursor.column === item.index,
-                dim: isDim(row.index, item.index),
-                open: isOpen(row.index, item.index),
-              },
-            ]"
-            :style="{ left: `${HEAD.width + item.start}px`, width: `${item.size}px` }"
-            @click="press(row.index, item.index)"
-          >
-            <VerdictMark v-if="size.name !== 'overview'" :verdict="verdictAt(row.index, item.index)" />
-            <span v-if="size.name === 'words'" class="word"
-              >{{ shortVerdict(verdictAt(row.index, item.index))
-              }}<small v-if="provedAt(row.index, item.index)"> proved</small></span
-            >
-          </span>
-        </div>
+              <span
+                >{{ columns[item.index]!.make }}<br /><strong>{{ columns[item.index]!.name }}</strong></span
+              >
+            </span>
+          </div>
+          <CoverageBand
+            v-for="row in shownRows"
+            :key="rows[row.index]!.id"
+            class="band"
+            :class="{ family: firstOfFamily(row.index) }"
+            :aria-rowindex="row.index + 2"
+            :style="{ top: `${HEAD.height + row.start}px`, height: `${row.size}px` }"
+            :name="rows[row.index]!.name"
+            :head="HEAD.width"
+            :zoom="size.name === 'words' ? 'words' : 'marks'"
+            :window="shownColumns"
+            :cell="(column) => cellAt(row.index, column)"
+            :at="cursor.row === row.index ? cursor.column : undefined"
+            :open="openColumn(row.index)"
+            :version="version"
+            @press="(column) => press(row.index, column)"
+          />
+        </template>
       </div>
     </div>
     <p class="status" role="status">
@@ -297,20 +308,10 @@ const firstOfFamily = (r: number) => r === 0 || rows.value[r]?.family !== rows.v
   }
 }
 
-.marks .model span,
-.overview .model span {
+.marks .model span {
   writing-mode: vertical-rl;
   transform: rotate(180deg);
   white-space: nowrap;
-}
-
-.overview .model {
-  font-size: 0.65rem;
-  padding: 0.1rem 0;
-}
-
-.overview .model br {
-  display: none;
 }
 
 .band {
@@ -321,85 +322,6 @@ const firstOfFamily = (r: number) => r === 0 || rows.value[r]?.family !== rows.v
 
 .family {
   border-top: 2px solid var(--ink-soft);
-}
-
-.technique {
-  position: sticky;
-  left: 0;
-  z-index: 2;
-  display: inline-flex;
-  align-items: center;
-  height: 100%;
-  padding: 0 0.5rem;
-  background: var(--fold);
-  overflow: hidden;
-  white-space: nowrap;
-  text-overflow: ellipsis;
-
-  &.at {
-    box-shadow: inset 3px 0 var(--teal);
-  }
-}
-
-.overview .technique {
-  font-size: 0.72rem;
-}
-
-.cell {
-  position: absolute;
-  top: 0;
-  height: 100%;
-  display: flex;
-  gap: 0.3rem;
-  align-items: center;
-  padding: 0 0.3rem;
-  border-right: 1px solid var(--rule);
-  border-bottom: 1px solid var(--rule);
-  font-size: 0.85rem;
-  line-height: 1.05;
-  cursor: pointer;
-}
-
-.marks .cell {
-  justify-content: center;
-}
-
-:deep(.verdict-mark) {
-  flex: none;
-  width: 1.35rem;
-  height: 1.35rem;
-}
-
-/* Far out a cell is a block: full, half, barred, empty. */
-.overview .cell {
-  padding: 0;
-  border: 1px solid var(--sheet);
-}
-
-.overview .ready {
-  background: var(--teal);
-}
-
-.overview .otherRoute {
-  background: linear-gradient(135deg, var(--teal) 50%, var(--fold) 50%);
-}
-
-.overview .needsItems {
-  box-shadow: inset 0 0 0 2px var(--ochre);
-}
-
-.dim {
-  opacity: 0.25;
-}
-
-.at.cell {
-  outline: 2px solid var(--ink);
-  outline-offset: -2px;
-  z-index: 1;
-}
-
-.open {
-  background: var(--teal-wash);
 }
 
 .status {
