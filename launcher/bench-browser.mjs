@@ -1,9 +1,5 @@
 // The part of `handhold bench` that only a browser can tell: from a person's act to what is seen.
-import { existsSync, rmSync } from 'node:fs'
-import { startMariadb } from './mariadb.mjs'
 import { inProject } from './places.mjs'
-import { CHROMIUM } from './prepare.mjs'
-import { startServer } from './start.mjs'
 
 const RUNS = 5
 
@@ -14,70 +10,62 @@ const median = (times) => [...times].sort((a, b) => a - b)[Math.floor(times.leng
 const row = (name, times) =>
   process.stdout.write(`${name.padEnd(58)} ${`${Number(median(times)).toFixed(0)} ms`.padStart(14)}\n`)
 
-/** @param {(line: string) => void} say */
-export const benchBrowser = async (say) => {
-  if (!existsSync(CHROMIUM)) {
-    say('Chromium is not installed (./handhold test installs it): the part in a browser is left out.')
-    return
+/** A page of its own, and how it opens a path, signing in where it must.
+ * @param {import('@playwright/test').Browser} browser @param {string} url */
+export const openPage = async (browser, url) => {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  /** @param {string} path */
+  const open = async (path) => {
+    await page.goto(`${url}${path}`)
+    const signIn = page.getByRole('button', { name: /^maren,/ })
+    if (await signIn.or(page.getByRole('navigation', { name: 'Rooms' })).first().waitFor().then(() => signIn.isVisible())) await signIn.click() // prettier-ignore
   }
-  const { chromium } = await import('@playwright/test')
-  const folder = inProject('test-results', 'bench-mariadb')
-  rmSync(folder, { recursive: true, force: true })
-  const database = await startMariadb({ folder })
-  const server = await startServer({ databaseUrl: database.url, port: 0, demo: 'yes' })
-  const browser = await chromium.launch({ executablePath: CHROMIUM })
-  try {
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-    /** @param {string} path */
-    const open = async (path) => {
-      await page.goto(`${server.url}${path}`)
-      const signIn = page.getByRole('button', { name: /^maren,/ })
-      if (await signIn.or(page.getByRole('navigation', { name: 'Rooms' })).first().waitFor().then(() => signIn.isVisible())) await signIn.click() // prettier-ignore
-    }
-    process.stdout.write('\nIn the browser\n')
-    for (const kind of ['csv', 'xlsx']) {
-      const times = []
-      for (let run = 0; run < RUNS; run++) {
-        await open('/shelf/models/spindrift-e/chart')
-        await page.getByLabel(/CSV or XLSX/).waitFor()
-        await page.waitForLoadState('networkidle')
-        const from = Date.now()
-        await page.getByLabel(/CSV or XLSX/).setInputFiles(inProject('test-results', 'bench', `chart.${kind}`))
-        await page.locator('#row-3').waitFor()
-        times.push(Date.now() - from)
-      }
-      row(`  5000 rows ${kind}, from choosing the file to rows seen`, times)
-    }
-    await open('/shelf/models/halyard-9')
-    await page.getByRole('grid').waitFor()
-    await page.getByRole('grid').focus()
-    row(
-      '  a key in a chart’s sheet to its paint',
-      await painted(page, ['ArrowDown', 'ArrowRight', 'x', 'Escape', 'PageDown']),
-    )
-    await open('/shelf/techniques/blind-hem?m=plover-60&f=wool-suiting')
-    await page.getByRole('button', { name: 'Sew the hem' }).first().click()
-    const field = page.getByLabel('setting 1, To')
-    await field.waitFor()
-    await page.getByLabel('Live card').getByText('Ready').waitFor()
-    await page.locator('#look-fabric').selectOption('Denim')
-    const times = []
-    for (let run = 0; run < RUNS; run++) {
-      const width = (2.1 + run / 10).toFixed(1)
-      for (const place of [1, 2, 3]) await page.getByLabel(`setting ${place}, To`).fill(`= ${width}`)
-      const from = Date.now()
-      await page.getByLabel('setting 3, To').press('Tab')
-      await page.getByLabel('Live card').getByText(width, { exact: true }).waitFor()
-      times.push(Date.now() - from)
-    }
-    row('  a target changed to its live card', times)
-  } finally {
-    await browser.close()
-    await server.stop()
-    await database.stop()
-  }
+  return { page, open }
 }
 
+/** The demo's shop.
+ * @param {import('@playwright/test').Browser} browser @param {string} url */
+export const benchBrowser = async (browser, url) => {
+  const { page, open } = await openPage(browser, url)
+  process.stdout.write('\nIn the browser\n')
+  for (const kind of ['csv', 'xlsx']) {
+    const times = []
+    for (let run = 0; run < RUNS; run++) {
+      await open('/shelf/models/spindrift-e/chart')
+      await page.getByLabel(/CSV or XLSX/).waitFor()
+      await page.waitForLoadState('networkidle')
+      const from = Date.now()
+      await page.getByLabel(/CSV or XLSX/).setInputFiles(inProject('test-results', 'bench', `chart.${kind}`))
+      await page.locator('#row-3').waitFor()
+      times.push(Date.now() - from)
+    }
+    row(`  5000 rows ${kind}, from choosing the file to rows seen`, times)
+  }
+  await open('/shelf/models/halyard-9')
+  await page.getByRole('grid').waitFor()
+  await page.getByRole('grid').focus()
+  row(
+    '  a key in a chart’s sheet to its paint',
+    await painted(page, ['ArrowDown', 'ArrowRight', 'x', 'Escape', 'PageDown']),
+  )
+  await open('/shelf/techniques/blind-hem?m=plover-60&f=wool-suiting')
+  await page.getByRole('button', { name: 'Sew the hem' }).first().click()
+  const field = page.getByLabel('setting 1, To')
+  await field.waitFor()
+  await page.getByLabel('Live card').getByText('Ready').waitFor()
+  await page.locator('#look-fabric').selectOption('Denim')
+  const times = []
+  for (let run = 0; run < RUNS; run++) {
+    const width = (2.1 + run / 10).toFixed(1)
+    for (const place of [1, 2, 3]) await page.getByLabel(`setting ${place}, To`).fill(`= ${width}`)
+    const from = Date.now()
+    await page.getByLabel('setting 3, To').press('Tab')
+    await page.getByLabel('Live card').getByText(width, { exact: true }).waitFor()
+    times.push(Date.now() - from)
+  }
+  row('  a target changed to its live card', times)
+  await page.close()
+}
 /** From each key to the frame that shows it.
  * @param {import('@playwright/test').Page} page @param {string[]} keys */
 const painted = async (page, keys) => {

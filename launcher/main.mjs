@@ -74,8 +74,7 @@ const commands = {
   bench: async (args) => {
     await prepareDatabase(say)
     await built()
-    program('bench', args, { HANDHOLD_BENCH_FOLDER: inProject('test-results', 'bench') })
-    await (await import('./bench-browser.mjs')).benchBrowser(say)
+    await (await import('./bench.mjs')).bench(say, (name, env, given = args) => program(name, given, env))
   },
   help: async () => void process.stdout.write(HELP),
 }

@@ -1,35 +1,34 @@
 /** `handhold bench`: how fast and how large, as medians and ratios. Nothing here passes or fails. */
-import { cpus } from 'node:os'
-import { Bench } from 'tinybench'
+import { writeFileSync } from 'node:fs'
+import { cpus, totalmem } from 'node:os'
+import { join } from 'node:path'
 import { explain } from '#core/answer/explain'
 import { fitLookup } from '#core/answer/fit'
 import { indexCatalogue } from '#core/catalogue/index'
-import { decide } from '#core/coverage/decide'
-import type { Question } from '#core/answer/types'
-import { benchImport } from './benchImport'
+import type { Bundle, Model, Stitch } from '#core/catalogue/types'
+import { Coverage } from '#core/coverage/coverage'
 import { madeCatalogue, type MadeSize } from '#demo/madeCatalogue'
+import { benchImport } from './benchImport'
+import { benchSql } from './benchSql'
 
 const LARGE: MadeSize = { models: 1000, stitchesEach: 120, feet: 400, techniques: 60 }
-const SIZES = [250, 500, 1000]
+const SIZES = [250, 1000, 2000]
+const RUNS = 7
+const CARDS = 3000
 
 const say = (line: string) => process.stdout.write(`${line}\n`)
 const row = (name: string, value: string) => say(`${name.padEnd(58)} ${value.padStart(14)}`)
-const ms = (value: number) => `${value.toFixed(2)} ms`
+const ms = (value: number) => `${value.toFixed(value < 10 ? 2 : 0)} ms`
 
-const questionsOf = (size: MadeSize): Question[] =>
-  Array.from({ length: 2000 }, (_, i) => ({
-    technique: `technique${(i * 7) % size.techniques}`,
-    model: `model${(i * 37) % size.models}`,
-    fabric: 'cloth',
-  }))
-
-/** Median time of one run of `work`, in ms. */
-const median = async (work: () => void, time = 1500): Promise<number> => {
-  const bench = new Bench({ time, warmupTime: 200, iterations: 5 })
-  bench.add('work', work)
-  const [task] = await bench.run()
-  if (task?.result.state !== 'completed') throw new Error('the measurement did not complete')
-  return task.result.latency.p50
+/** Median time of one run, in ms; `before` is not counted. */
+const median = (work: (run: number) => void, before: (run: number) => void = () => undefined, runs = RUNS): number => {
+  const times = Array.from({ length: runs }, (_, run) => {
+    before(run)
+    const from = performance.now()
+    work(run)
+    return performance.now() - from
+  })
+  return times.sort((a, b) => a - b)[runs >> 1] as number
 }
 
 const heapMegabytes = (): number => {
@@ -37,37 +36,116 @@ const heapMegabytes = (): number => {
   return process.memoryUsage().heapUsed / 1024 / 1024
 }
 
-say(`Node ${process.version}, ${cpus()[0]?.model ?? 'processor not told'}, ${cpus().length} cores`)
-say('')
+const answeringOf = (bundle: Bundle) => {
+  const index = indexCatalogue(bundle)
+  return { index, fitOf: fitLookup(index) }
+}
+
+/** The catalogue with one stitch's width changed. */
+const withOneChange = (
+  bundle: Bundle,
+  run: number,
+): { bundle: Bundle; model: Model; before: Stitch; after: Stitch } => {
+  const at = run * 7
+  const old = bundle.models[at] as Model
+  const before = old.stitches[run] as Stitch
+  const after: Stitch = { ...before, defaults: { ...before.defaults, width: 3.3 + run / 10 } }
+  const model = { ...old, stitches: old.stitches.map((stitch) => (stitch === before ? after : stitch)) }
+  return {
+    bundle: { ...bundle, models: bundle.models.map((one) => (one === old ? model : one)) },
+    model,
+    before,
+    after,
+  }
+}
+
+const measure = (size: MadeSize) => {
+  const empty = heapMegabytes()
+  let bundle = madeCatalogue(size)
+  let answering = answeringOf(bundle)
+  const catalogue = heapMegabytes() - empty
+  const index = median(() => answeringOf(bundle))
+  let coverage = new Coverage(answering)
+  const first = median(() => coverage.all('cloth'), () => (coverage = new Coverage(answeringOf(bundle))), 3) // prettier-ignore
+  coverage = new Coverage(answering)
+  coverage.all('cloth')
+  const again = median(
+    () => coverage.all('cloth'),
+    () => coverage.forgetAll(),
+  )
+  const heap = heapMegabytes() - empty
+  const cells = bundle.models.length * bundle.techniques.length
+  const judged = coverage.judged.swiftly / coverage.judged.all
+  let changed = withOneChange(bundle, 0)
+  const update = median(
+    () => {
+      const index = indexCatalogue(changed.bundle, answering.index)
+      answering = { index, fitOf: answering.fitOf }
+      const { model, before, after } = changed
+      coverage.update(answering, [{ row: { noun: 'stitches', id: after.id, model: model.id }, before, after }])
+      coverage.all('cloth')
+      bundle = changed.bundle
+    },
+    (run) => (changed = withOneChange(bundle, run)),
+  )
+  let at = 0
+  const card = median(
+    () => {
+      for (let i = 0; i < CARDS; i++, at++) {
+        const technique = `technique${(at * 7) % size.techniques}`
+        explain(answering, { technique, model: `model${(at * 37) % size.models}`, fabric: 'cloth' })
+      }
+    },
+    undefined,
+    3,
+  )
+  return {
+    bundle,
+    coverage,
+    catalogue,
+    heap,
+    index,
+    first,
+    again,
+    update,
+    cells,
+    judged,
+    cards: (card / CARDS) * cells,
+  }
+}
+
+say(`Node ${process.version}, ${cpus()[0]?.model ?? 'processor not told'}, ${cpus().length} cores, ${(totalmem() / 2 ** 30).toFixed(0)} GB`) // prettier-ignore
 let smallest: number | undefined
 for (const models of SIZES) {
   const size = { ...LARGE, models }
-  const before = heapMegabytes()
-  const bundle = madeCatalogue(size)
-  const index = indexCatalogue(bundle)
-  const heap = heapMegabytes() - before
-  const building = await median(() => indexCatalogue(bundle), 800)
-  const answering = { index, fitOf: fitLookup(index) }
-  const questions = questionsOf(size)
-  const first = performance.now()
-  for (const question of questions) explain(answering, question)
-  const cold = (performance.now() - first) / questions.length
-  let at = 0
-  const one = await median(() => explain(answering, questions[at++ % questions.length] as Question))
-  say(`${models} models × ${size.stitchesEach} stitches, ${size.feet} feet, ${size.techniques} techniques`)
-  row('  index built', ms(building))
-  row('  answer, the whole with every ground, first time', ms(cold))
-  row('  answer, again', ms(one))
-  let cell = 0
-  const brief = await median(() => decide(answering, questions[cell++ % questions.length] as Question))
-  row('  cell of the coverage, decided', ms(brief))
-  row('  against the whole answer', `÷ ${(one / brief).toFixed(2)}`)
-  row('  answers a second on one core', (1000 / one).toFixed(0))
-  row('  heap of catalogue and index', `${heap.toFixed(0)} MB`)
-  smallest ??= one
-  if (models === LARGE.models) {
-    await benchImport(bundle, process.env.HANDHOLD_BENCH_FOLDER ?? 'test-results/bench', row)
+  say(`\n${models} models × ${size.stitchesEach} stitches, ${size.feet} feet, ${size.techniques} techniques`)
+  const found = measure(size)
+  row('  index built', ms(found.index))
+  row(`  all ${found.cells} cells, the first time`, ms(found.first))
+  row('  all cells decided anew', ms(found.again))
+  row('  cells a second on one core', ((found.cells / found.again) * 1000).toFixed(0))
+  row('  methods judged by the best first', `${(found.judged * 100).toFixed(1)} %`)
+  row('  after one stitch: index and coverage', ms(found.update))
+  row(`  all full cards with every reason (from ${CARDS})`, ms(found.cards))
+  row('  heap of catalogue and index', `${found.catalogue.toFixed(0)} MB`)
+  row('  and of its coverage', `${found.heap.toFixed(0)} MB`)
+  smallest ??= found.again / found.cells
+  row(`  a cell against ${SIZES[0]} models`, `× ${(found.again / found.cells / smallest).toFixed(2)}`)
+  if (models !== LARGE.models) continue
+  const folder = process.env.HANDHOLD_BENCH_FOLDER ?? 'test-results/bench'
+  await benchImport(found.bundle, folder, row)
+  writeFileSync(join(folder, 'made.json'), JSON.stringify(found.bundle))
+  const url = process.env.HANDHOLD_BENCH_DATABASE
+  if (url === undefined) continue
+  const rows = found.coverage.all('cloth')
+  const sql = await benchSql(
+    url,
+    found.bundle,
+    (technique, model) => rows[technique]?.verdict(model) ?? 'notOnThisModel',
+  )
+  for (const [how, { time, same }] of Object.entries(sql)) {
+    row(`  a simpler question in SQL, ${how}`, ms(time))
+    row('    against the cells decided anew', `× ${(time / found.again).toFixed(1)}`)
+    row('    cells of which it says the same', `${(same * 100).toFixed(0)} %`)
   }
-  row(`  time of an answer against ${SIZES[0]} models`, `× ${(one / smallest).toFixed(2)}`)
-  say('')
 }
