@@ -1,0 +1,25 @@
+/** Blind hem: how much of the fold the swing takes, and how often. (workbench, Blind hem bite) */
+import type { Fabric } from '../catalogue/types'
+import type { Mm } from '../units/quantities'
+import { figure, within, type Figure } from './figure'
+
+/** Bite aimed at, mm: heavy also for lofty fabric. */
+export const BITE: Record<Fabric['weight'], Mm> = { light: 0.5, medium: 0.8, heavy: 1.2 }
+
+export const biteFor = ({ weight, behaviours }: Pick<Fabric, 'weight' | 'behaviours'>): Mm =>
+  behaviours.includes('lofty') ? BITE.heavy : BITE[weight]
+
+/** The width to set for a bite, where the guide stands so far from the straight stitches. */
+export const widthForBite = (guide: Mm, bite: Mm): Figure => {
+  within('guide', guide, 0, 10)
+  within('bite', bite, 0, 5, true)
+  return figure('mm', 'guide + bite', { guide, bite }, guide + bite)
+}
+
+/** Not above 0: the swing never reaches the fold. */
+export const biteOf = (width: Mm, guide: Mm): Figure =>
+  figure('mm', 'width − guide', { width: within('width', width, 0, 20), guide: within('guide', guide, 0, 10) }, width - guide) // prettier-ignore
+
+/** Between two picks on the right side. */
+export const pickEvery = (length: Mm, repeat: number): Figure =>
+  figure('mm', 'length × stitches of a repeat', { length: within('length', length, 0, 10, true), repeat: within('repeat', repeat, 1, 50) }, length * repeat) // prettier-ignore
