@@ -19,7 +19,7 @@ import {
   ComboboxRoot,
   ComboboxViewport,
 } from 'reka-ui'
-import { computed, ref, useId } from 'vue'
+import { computed, ref, useId, watch } from 'vue'
 
 const props = defineProps<{ label: string; options: PickOption[]; picked: string | undefined }>()
 const emit = defineEmits<{ pick: [id: string] }>()
@@ -31,14 +31,15 @@ const chosen = computed(() => props.options.find((option) => option.id === props
 const MOST_SHOWN = 60
 
 /** Every typed word must turn up somewhere in the option. */
-const found = computed(() => {
-  const words = typed.value.toLowerCase().split(/\s+/).filter(Boolean)
+const find = (text: string) => {
+  const words = text.toLowerCase().split(/\s+/).filter(Boolean)
   const matching = props.options.filter((option) => {
     const text = `${option.name} ${option.hint} ${option.group} ${option.also}`.toLowerCase()
     return words.every((word) => text.includes(word))
   })
   return matching.slice(0, MOST_SHOWN)
-})
+}
+const found = computed(() => find(typed.value))
 
 const nameOf = (value: unknown): string => props.options.find((option) => option.id === value)?.name ?? ''
 /** A closed list has no choice in it that the field could point at. */
@@ -49,6 +50,24 @@ const opened = (open: boolean) => {
 }
 const take = (value: unknown) => {
   if (typeof value === 'string' && value !== props.picked) emit('pick', value)
+}
+
+/** What was entered before there was a list to choose from; chosen as soon as there is one. */
+const entered = ref('')
+watch(
+  () => props.options,
+  (options) => {
+    if (entered.value === '' || options.length === 0) return
+    take(find(entered.value)[0]?.id)
+    entered.value = ''
+  },
+)
+/** Whoever types and enters faster than the list is drawn gets the first that is found. */
+const enter = (event: KeyboardEvent) => {
+  if (typed.value.trim() === '' || document.querySelector('.choices [data-highlighted]')) return
+  if (props.options.length === 0) entered.value = typed.value
+  else take(found.value[0]?.id)
+  event.stopPropagation()
 }
 
 defineExpose({
@@ -80,6 +99,7 @@ defineExpose({
         autocomplete="off"
         v-bind="isOpen ? {} : { 'aria-activedescendant': null }"
         @focus="($event.target as HTMLInputElement).select()"
+        @keydown.enter.capture="enter"
       />
     </ComboboxAnchor>
     <ComboboxContent class="choices" position="popper" align="start" :side-offset="2">
