@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises'
 import { expect, test } from '@playwright/test'
 import { expectAccessible, expectNoSidewaysScroll, signIn } from './people'
 
@@ -23,6 +24,21 @@ test('from signing in to a card, by keyboard alone', async ({ page }) => {
   await expect(page).toHaveURL(/m=plover-60.*t=blind-hem.*f=wool-suiting/)
 })
 
+test('who types before the lists have come still gets what was entered', async ({ page }) => {
+  await signIn(page, 'guest', '/')
+  await page.route(/\/api\/picks/, async (route) => {
+    await new Promise((later) => setTimeout(later, 1500))
+    await route.continue()
+  })
+  await page.goto('/card?t=blind-hem&f=wool-suiting')
+  await page.getByRole('combobox', { name: 'Machine' }).focus()
+  await page.keyboard.type('plover')
+  await page.keyboard.press('Enter')
+  await expect(page).not.toHaveURL(/m=/)
+  await expect(page.getByRole('heading', { name: 'Ready' })).toBeVisible()
+  await expect(page).toHaveURL(/m=plover-60/)
+})
+
 test('the card can be read at a distance and says why', async ({ page }) => {
   await signIn(page, 'guest', blindHem)
   await expect(page.getByText('Proved: 3 samples')).toBeVisible()
@@ -41,6 +57,24 @@ test('the card can be read at a distance and says why', async ({ page }) => {
   await page.getByText('How sure').click()
   await expect(page.getByText('LF·07 (blind hem foot) comes with the machine.')).toBeVisible()
   await expectNoSidewaysScroll(page)
+  await expectAccessible(page)
+})
+
+test('the stitch is drawn to scale, from both sides, and saved in true millimetres', async ({ page }) => {
+  await signIn(page, 'guest', blindHem)
+  const picture = page.getByRole('img', { name: /^Blind hem for wovens, 2\.8 mm wide, stitch length 2 mm, seen from the right side$/ }) // prettier-ignore
+  await expect(picture).toBeVisible()
+  // Two picks ten millimetres apart, 2.8 to the left of the line.
+  const holes = await picture.locator('circle').evaluateAll((all) => all.map((it) => [Number(it.getAttribute('cx')), Number(it.getAttribute('cy'))])) // prettier-ignore
+  expect(holes.filter(([, y]) => y === -2.8).map(([x]) => x)).toEqual([0, 10, 20])
+  const [saved] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save as SVG' }).click()]) // prettier-ignore
+  const svg = await readFile(await saved.path(), 'utf8')
+  const width = /width="([\d.]+)mm"/.exec(svg)?.[1]
+  expect(width).toBeDefined()
+  expect(width).toBe(/viewBox="\S+ \S+ (\S+) \S+"/.exec(svg)?.[1])
+  expect(svg).toContain('stroke="rgb(')
+  await page.getByRole('button', { name: 'Wrong side' }).click()
+  await expect(page.getByRole('img', { name: /seen from the wrong side$/ })).toBeVisible()
   await expectAccessible(page)
 })
 

@@ -5,6 +5,7 @@ import { withContents } from '../catalogue/index'
 import type { Reason } from '../answer/reasons'
 import type { Answer, Question, Setting, StageAnswer, Verdict } from '../answer/types'
 import { collectNames, type Names } from './names'
+import { sketchOf, type CardSketch } from './sketch'
 import { cardSteps, type CardStep } from './steps'
 import { holds } from '../answer/when'
 
@@ -73,6 +74,7 @@ export interface CardStage {
   inspect: Stage['inspect']
   faults: Stage['faults']
   minutes?: number | undefined
+  sketch?: CardSketch | undefined
 }
 
 export const cardOf = (index: CatalogueIndex, question: Question, answer: Answer): Card => {
@@ -169,6 +171,7 @@ const cardStage = (
     inspect: stage.inspect,
     faults: stage.faults,
     minutes: stage.minutes,
+    sketch: sketchOf(index, answer),
   }
 }
 

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import type * as core from '#core/card/card'
 import { Question, Reason, Setting, StageAnswer, Verdict } from './answer'
-import { Id, Parameter, Positions, Range, Scale, Stage, Technique } from './catalogue'
+import { Id, Parameter, Positions, Range, Scale, Slot, Stage, StitchFunction, Swing, Technique } from './catalogue'
 
 const ItemSource = z.enum(['supplied', 'owned', 'toGet'])
 const CardItem = z.object({ id: Id, source: ItemSource })
@@ -15,6 +15,17 @@ const CardValue = z.object({
 
 /** One step in the trade's order; the keys beside `step` say what it is done with. */
 const CardStep = z.looseObject({ step: z.string() })
+
+/** A stitch to be drawn to scale. */
+const StitchSpec = z.object({
+  function: StitchFunction.pick({ id: true, family: true, repeat: true, swingAt: true }),
+  swing: Swing,
+  width: z.number(),
+  length: z.number(),
+  needlePosition: z.number(),
+  repeats: z.int().positive(),
+  points: z.array(z.tuple([z.number(), z.number()])).optional(),
+})
 
 const CardStage = z.object({
   stage: Id,
@@ -39,6 +50,9 @@ const CardStage = z.object({
   inspect: Stage.shape.inspect,
   faults: Stage.shape.faults,
   minutes: z.number().optional(),
+  sketch: z
+    .object({ set: StitchSpec, given: StitchSpec.optional(), foot: Slot.optional(), plate: Slot.optional() })
+    .optional(),
 })
 
 const named = z.record(z.string(), z.string())

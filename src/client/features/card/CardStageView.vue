@@ -5,6 +5,7 @@ import { positionsInWords } from '#core/answer/show'
 import { evidenceWord, speech } from '#shared/messages/en'
 import { stepText } from '#shared/messages/steps'
 import { list, parameterWord, sideWord } from '#shared/messages/words'
+import StitchPicture from '../../ui/stitch/StitchPicture.vue'
 import CardBand from './CardBand.vue'
 import ValueBlock from './ValueBlock.vue'
 
@@ -34,6 +35,7 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
         <h2>{{ stage.changes.length > 0 ? changesTitle : 'Nothing to change' }}</h2>
         <p v-if="stage.resets" class="soft">Choosing a stitch takes these back to the machine’s own.</p>
         <ValueBlock v-for="value in stage.changes" :key="value.parameter" :value="value" :setup="setup" :say="say" />
+        <StitchPicture v-if="stage.sketch" :sketch="stage.sketch" :name="stage.functionName" />
         <details v-if="unchanged.length > 0" class="rest" :open="stage.changes.length === 0">
           <summary>Leave {{ leave }} as the machine gives {{ unchanged.length === 1 ? 'it' : 'them' }}</summary>
           <dl>

@@ -1,0 +1,45 @@
+import { describe, expect, it } from 'vitest'
+import { sew } from '#core/stitch/sew'
+import type { SewnStitch, StitchSpec } from '#core/stitch/types'
+import { layStitch } from './stitchPicture'
+
+const spec: StitchSpec = {
+  function: { id: 'blindHem.woven', family: 'blindHem', repeat: 5, swingAt: 5 },
+  swing: 'left',
+  width: 2.8,
+  length: 1.5,
+  needlePosition: 0,
+  repeats: 3,
+}
+const sewn = (more: Partial<StitchSpec> = {}) => sew({ ...spec, ...more }) as SewnStitch
+const lay = (face: 'top' | 'under', more: Partial<Parameters<typeof layStitch>[0]> = {}) =>
+  layStitch({ set: sewn(), given: undefined, face, foot: { left: -3, right: 2 }, plate: 8.6, most: 24, ...more })
+
+describe('a stitch laid out', () => {
+  it('runs along the page at one scale both ways, nothing outside its box', () => {
+    const { box, holes, length, plate } = lay('top')
+    expect(length).toBe(22.5)
+    expect(holes[0]).toEqual([0, -2.8])
+    expect(plate).toEqual([-4.3, 4.3])
+    const [left, top, width, height] = box
+    expect(left).toBeLessThan(0)
+    expect(left + width).toBeGreaterThan(length)
+    expect(top).toBeLessThan(-4.3)
+    expect(top + height).toBeGreaterThan(4.3)
+  })
+
+  it('shows the wrong side turned over along the seam', () => {
+    expect(lay('under').holes[0]).toEqual([0, 2.8])
+    expect(lay('under').foot).toEqual([-2, 3])
+    expect(lay('top').foot).toEqual([-3, 2])
+    expect(lay('under').threads.map(({ thread }) => thread)).toEqual(['bobbin'])
+  })
+
+  it('makes room for what the machine gives, and ends where it is told to', () => {
+    const { box, given, length, ticks } = lay('top', { given: sewn({ width: 7 }), plate: undefined, most: 10 })
+    expect(box[1]).toBeLessThan(-7)
+    expect(given).toHaveLength(1)
+    expect(length).toBe(10)
+    expect(ticks).toHaveLength(11)
+  })
+})
