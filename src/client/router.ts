@@ -5,6 +5,7 @@ import CardView from './features/card/CardView.vue'
 export const rooms = [
   { path: '/card', name: 'Card', letter: 'c' },
   { path: '/coverage', name: 'Coverage', letter: 'v' },
+  { path: '/workbench', name: 'Workbench', letter: 'w' },
   { path: '/shelf', name: 'Shelf', letter: 's' },
   { path: '/shop', name: 'Shop', letter: 'o' },
 ] as const
@@ -16,6 +17,7 @@ export const router = createRouter({
     { path: '/card', component: CardView },
     { path: '/coverage', component: () => import('./features/coverage/CoverageView.vue') },
     { path: '/translate', component: () => import('./features/translate/TranslateView.vue') },
+    { path: '/workbench/:calculator?', component: () => import('./features/workbench/WorkbenchView.vue') },
     {
       path: '/shelf',
       component: () => import('./features/shelf/ShelfRoom.vue'),

@@ -1,0 +1,35 @@
+import { expect, test } from '@playwright/test'
+import { expectAccessible, expectNoSidewaysScroll, signIn } from './people'
+
+test('a calculator reckons, says why, and says what would be in reach', async ({ page }) => {
+  await signIn(page, 'guest', '/card?m=plover-60')
+  await page.keyboard.press('g')
+  await page.keyboard.press('w')
+  await expect(page).toHaveURL(/\/workbench\?m=plover-60/)
+  const figures = page.getByRole('region', { name: 'Figures' })
+  await expect(figures).toContainText('23 mm')
+  await expect(figures).toContainText('26 mm')
+  await figures.getByText('Why 26 mm').click()
+  await expect(figures).toContainText('opening + ease + 2 × bar tack; opening = 23, ease = 0, bar tack = 1.5.')
+  await expectAccessible(page)
+
+  await page.getByLabel('Diameter').fill('1"')
+  await expect(figures).toContainText('28.4 mm')
+  await page.getByLabel('Diameter').fill('wide')
+  await expect(page.getByText('Diameter “wide” is not a number.')).toBeVisible()
+  await expect(figures).toContainText('Mend what is marked')
+  await page.getByLabel('Diameter').fill('0')
+  await expect(figures).toContainText('Diameter 0 cannot be reckoned with; it may be above 0 up to 150.')
+  await page.getByLabel('Diameter').fill('20')
+  await page.getByLabel('Width of a bead').fill('2.4')
+  await expect(figures).toContainText('the blade will catch the beads')
+
+  await page.getByRole('button', { name: 'Circles' }).click()
+  await expect(page).toHaveURL(/\/workbench\/circle/)
+  await expect(figures).toContainText('26 motifs of 14.5 mm')
+  await page.getByRole('button', { name: 'Buttonhole' }).click()
+  await expect(page.getByLabel('Width of a bead')).toHaveValue('2.4')
+  await page.setViewportSize({ width: 800, height: 1180 })
+  await expectNoSidewaysScroll(page)
+  await expectAccessible(page)
+})
