@@ -2,9 +2,10 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { explain, type Answering } from '../answer/explain'
 import { fitLookup } from '../answer/fit'
+import { bundleOf, foot, P, stage, stitch, technique } from '../answer/answers.testkit'
 import { scene, sisterScene } from '../answer/scenes.testkit'
 import { indexCatalogue } from '../catalogue/index'
-import type { Bundle } from '../catalogue/types'
+import type { Bundle, Model } from '../catalogue/types'
 import { decide, decisionOf } from './decide'
 import { Coverage } from './coverage'
 
@@ -64,5 +65,54 @@ describe('sweeping', () => {
     )
     expect([...seen].sort()).toEqual(VERDICTS)
     expect(swiftly / all).toBeGreaterThan(0.5)
+  })
+})
+
+describe('what is alike but for its name', () => {
+  const sewn = (more: Partial<Model>): Model => ({ ...P, supplied: [], stitches: [stitch({ function: 'zigzag', defaults: { width: 6 } })], ...more }) // prettier-ignore
+  const asks = (feet: string[]) => technique([stage({ id: 's', stitches: [{ function: 'zigzag' }], feet: feet.map((name) => ({ function: name })) })]) // prettier-ignore
+  const both = (bundle: Bundle) => {
+    const answering = answeringOf(bundle)
+    const coverage = new Coverage(answering)
+    return bundle.techniques.flatMap(({ id }) =>
+      bundle.models.map((model) => {
+        const question = { technique: id, model: model.id, fabric: bundle.fabrics[0]?.id as string }
+        const swept = coverage.cell(question.technique, question.model, question.fabric)
+        expect(swept).toEqual(decisionOf(explain(answering, question)))
+        return swept
+      }),
+    )
+  }
+
+  it('is refused under its own name', () => {
+    const narrow = (id: string, job: string) => foot({ id, functions: [job], slot: 2 })
+    const [first, second] = both(
+      bundleOf({
+        models: [sewn({})],
+        items: [narrow('a', 'one'), narrow('b', 'two')],
+        techniques: [asks(['one']), { ...asks(['two']), id: 'other' }],
+      }),
+    )
+    expect(JSON.stringify(first?.reason)).toContain('"item":"a"')
+    expect(JSON.stringify(second?.reason)).toContain('"item":"b"')
+  })
+
+  it('is told apart where a foot denies one function of two', () => {
+    const alike = { swing: 'centred' as const, defaults: { width: 3 } }
+    const two = sewn({
+      stitches: [
+        stitch({ id: 'z', function: 'zigzag', ...alike }),
+        stitch({ id: 's', function: 'blindHem.woven', ...alike }),
+      ],
+    })
+    const sewing = (name: string) => ({ ...technique([stage({ id: 's', stitches: [{ function: name }], feet: [{ function: 'one' }] })]), id: name }) // prettier-ignore
+    const [zigzag, blindHem] = both(
+      bundleOf({
+        models: [two],
+        items: [foot({ id: 'a', functions: ['one'], slot: 8, denies: ['blindHem.woven'] })],
+        techniques: [sewing('zigzag'), sewing('blindHem.woven')],
+      }),
+    )
+    expect([zigzag?.verdict, blindHem?.verdict]).toEqual(['needsItems', 'notOnThisModel'])
   })
 })

@@ -92,6 +92,7 @@ const shownColumns = computed(() => across.value.getVirtualItems())
 const verdictAt = (r: number, c: number): Verdict => LETTER_VERDICT[grid.value?.verdicts[rows.value[r]?.place ?? 0]?.[columns.value[c]?.place ?? 0] ?? 'n'] ?? 'notOnThisModel' // prettier-ignore
 const evidenceAt = (r: number, c: number) => EVIDENCE_WORD[grid.value?.evidence[rows.value[r]?.place ?? 0]?.[columns.value[c]?.place ?? 0] ?? '-'] ?? '' // prettier-ignore
 const provedAt = (r: number, c: number) => grid.value?.proved[rows.value[r]?.place ?? 0]?.[columns.value[c]?.place ?? 0] === 'p' // prettier-ignore
+const isDim = (r: number, c: number) => props.verdict !== '' && verdictAt(r, c) !== props.verdict
 const labelOf = (r: number, c: number): string => [`${rows.value[r]?.name} on ${columns.value[c]?.make} ${columns.value[c]?.name}: ${shortVerdict(verdictAt(r, c)).toLowerCase()}`, evidenceAt(r, c), provedAt(r, c) ? 'proved on fabric' : ''].filter(Boolean).join(', ') // prettier-ignore
 
 const pageRows = () => Math.max(1, Math.floor(((scroll.value?.clientHeight ?? 400) - HEAD.height) / size.value.height))
@@ -124,7 +125,7 @@ const cellAt = (r: number, c: number): CellView => ({
   id: cellId(r, c),
   verdict: verdictAt(r, c),
   proved: provedAt(r, c),
-  dim: props.verdict !== '' && verdictAt(r, c) !== props.verdict,
+  dim: isDim(r, c),
   label: labelOf(r, c),
 })
 const firstOfFamily = (r: number) => r === 0 || rows.value[r]?.family !== rows.value[r - 1]?.family
@@ -135,7 +136,7 @@ const picture = computed(() => {
     rows: rows.value.map(({ name }, r) => ({ name, starts: firstOfFamily(r) })),
     columns: columns.value.map(({ make, name }) => ({ name: `${make} ${name}` })),
     verdictAt,
-    isDim: (r: number, c: number) => props.verdict !== '' && verdictAt(r, c) !== props.verdict,
+    isDim,
     cursor: cursor.value,
     open: column === undefined ? undefined : { row: open, column },
     cell: { width: size.value.width, height: size.value.height },

@@ -103,6 +103,7 @@ const save = () => {
           >; faint: as the machine gives it</template
         ><template v-if="layout.foot">; solid lines: the foot’s opening</template
         ><template v-if="layout.plate">; dashed: the needle plate’s</template>.
+        <template v-if="sketch.set.function.family === 'buttonhole'">Gap and length stand for an example.</template>
       </span>
       <span class="acts">
         <button
