@@ -16,9 +16,13 @@ export const prepareDatabase = async (say) => {
   await installFromDebian(['mariadb-server'], say)
 }
 
+/** A real browser for the tests, and what turns their PDF pages into pictures and text to be measured. */
+const TEST_TOOLS = { [CHROMIUM]: 'chromium', '/usr/bin/pdftoppm': 'poppler-utils' }
+
 /** @param {(line: string) => void} say */
-export const prepareBrowser = async (say) => {
-  if (!existsSync(CHROMIUM)) await installFromDebian(['chromium'], say)
+export const prepareTestTools = async (say) => {
+  const missing = Object.entries(TEST_TOOLS).filter(([program]) => !existsSync(program))
+  if (missing.length > 0) await installFromDebian(missing.map(([, name]) => name), say) // prettier-ignore
 }
 
 /** @param {string[]} packages @param {(line: string) => void} say */

@@ -1,7 +1,7 @@
 // `handhold test`: everything a change must pass, in the order that fails soonest.
 import { existsSync, readFileSync, rmSync } from 'node:fs'
 import { inProject } from './places.mjs'
-import { prepareBrowser, prepareBuild, prepareDatabase, prepareNode } from './prepare.mjs'
+import { prepareTestTools, prepareBuild, prepareDatabase, prepareNode } from './prepare.mjs'
 import { Failed, runPackage } from './run.mjs'
 
 const VITEST = 'test-results/vitest.json'
@@ -29,7 +29,7 @@ const checks = [
 /** @param {string[]} only names to run, all where empty @param {(line: string) => void} say */
 export const test = async (only, say) => {
   await prepareDatabase(say)
-  await prepareBrowser(say)
+  await prepareTestTools(say)
   await prepareNode(say)
   await prepareBuild(say)
   const failed = []

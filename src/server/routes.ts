@@ -11,6 +11,7 @@ import { fitRoutes } from './features/fits/routes'
 import { importRoutes } from './features/imports/routes'
 import { sessionRoutes } from './features/session/routes'
 import { translateRoutes } from './features/translate/routes'
+import { workbenchRoutes } from './features/workbench/routes'
 import { openApiDocument } from './http/openapi'
 import { route, type RouteDefinition } from './http/route'
 
@@ -49,6 +50,7 @@ export const routes: readonly RouteDefinition[] = [
   ...fitRoutes,
   ...coverageRoutes,
   ...translateRoutes,
+  ...workbenchRoutes,
   ...bundleRoutes,
 ]
 

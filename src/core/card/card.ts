@@ -1,9 +1,10 @@
 /** A card: the answer put together with what is needed to read it, still without sentences. */
-import type { Parameter, Positions, Range, Scale, Stage } from '../catalogue/types'
+import type { Fabric, Parameter, Positions, Range, Scale, Stage } from '../catalogue/types'
 import type { CatalogueIndex } from '../catalogue/index'
 import { withContents } from '../catalogue/index'
 import type { Reason } from '../answer/reasons'
 import type { Answer, Question, Setting, StageAnswer, Verdict } from '../answer/types'
+import type { FootShape } from './footPlan'
 import { collectNames, type Names } from './names'
 import { sketchOf, type CardSketch } from './sketch'
 import { cardSteps, type CardStep } from './steps'
@@ -59,7 +60,7 @@ export interface CardStage {
   stitchName?: string | undefined
   functionName: string
   bookPage?: string | undefined
-  foot?: CardItem | undefined
+  foot?: (CardItem & { shape?: FootShape }) | undefined
   chain: CardItem[]
   plate?: (CardItem & { change: boolean }) | undefined
   accessories: CardItem[]
@@ -111,7 +112,7 @@ export const cardOf = (index: CatalogueIndex, question: Question, answer: Answer
       const stage = found(method?.stages.find(({ id }) => id === given.stage))
       const last = i === answer.stages.length - 1
       const at = { model: found(index.models.get(given.model)), fabric, layers }
-      return cardStage(index, question, given, stage, {
+      return cardStage(index, question, given, stage, fabric, {
         prepare: i === 0 ? (method?.prepare ?? []).filter((step) => holds(step.when, at)) : [],
         sew: stage.steps.filter((step) => holds(step.when, at)),
         finish: last ? (method?.finish ?? []).filter((step) => holds(step.when, at)) : [],
@@ -126,6 +127,7 @@ const cardStage = (
   question: Question,
   answer: StageAnswer,
   stage: Stage,
+  fabric: Fabric,
   authored: { prepare: Stage['steps']; sew: Stage['steps']; finish: Stage['steps'] },
 ): CardStage => {
   const model = found(index.models.get(answer.model))
@@ -158,7 +160,7 @@ const cardStage = (
     stitchName: stitch?.nativeName,
     functionName: index.functions.get(answer.function)?.name ?? answer.function,
     bookPage: stitch?.source?.where,
-    foot: answer.foot === undefined ? undefined : item(answer.foot),
+    foot: answer.foot === undefined ? undefined : { ...item(answer.foot), ...shapeOf(index, answer.foot) },
     chain: answer.chain.map(item),
     plate: answer.plate === undefined ? undefined : { ...item(answer.plate), change },
     accessories: answer.accessories.map(item),
@@ -171,8 +173,16 @@ const cardStage = (
     inspect: stage.inspect,
     faults: stage.faults,
     minutes: stage.minutes,
-    sketch: sketchOf(index, answer),
+    sketch: sketchOf(index, answer, fabric),
   }
+}
+
+/** What its drawing is made from; nothing for a foot of which nothing is stated that could be drawn. */
+const shapeOf = (index: CatalogueIndex, id: string): { shape?: FootShape } => {
+  const item = index.items.get(id)
+  if (!item || (item.slot === undefined && item.guide === undefined && item.maxButton === undefined)) return {}
+  const { slot, guide, minWidth, functions, maxButton } = item
+  return { shape: { slot, guide, minWidth, functions, maxButton } }
 }
 
 /** The parts of a scale that lie outside what is clear. */

@@ -1,7 +1,9 @@
 /** What is needed to draw a stage's stitch to scale: as it is set, and as the machine gives it. */
 import type { CatalogueIndex } from '../catalogue/index'
-import type { Parameter, Slot, Swing } from '../catalogue/types'
+import type { Fabric, Parameter, Slot, Swing } from '../catalogue/types'
 import type { Setting, StageAnswer } from '../answer/types'
+import { biteFor } from '../workbench/blindHemBite'
+import { fabricUnder, type FabricLayout } from './fabricParts'
 import type { StitchSpec } from '../stitch/types'
 
 export interface CardSketch {
@@ -11,6 +13,7 @@ export interface CardSketch {
   /** Where the needle may go in foot and needle plate; left out where it is not stated or nothing is fitted. */
   foot?: Slot
   plate?: Slot
+  fabric: FabricLayout
 }
 
 const REPEATS = 2
@@ -18,7 +21,7 @@ const REPEATS = 2
 const LEAST_LENGTH = 18
 
 /** Undefined where a value that shapes the stitch is not known as a number: nothing is drawn that nobody has said. */
-export const sketchOf = (index: CatalogueIndex, answer: StageAnswer): CardSketch | undefined => {
+export const sketchOf = (index: CatalogueIndex, answer: StageAnswer, sewnOn?: Fabric): CardSketch | undefined => {
   const model = index.models.get(answer.model)
   const stitch = model?.stitches.find(({ id }) => id === answer.stitch)
   const told = index.functions.get(answer.function)
@@ -62,8 +65,11 @@ export const sketchOf = (index: CatalogueIndex, answer: StageAnswer): CardSketch
   const slotOf = (id: string | undefined) => (id === undefined ? undefined : index.items.get(id)?.slot)
   const [foot, plate] = [slotOf(answer.foot), slotOf(answer.plate)]
   const differs = given && (given.width !== set.width || given.length !== set.length || given.needlePosition !== set.needlePosition) // prettier-ignore
+  const item = answer.foot === undefined ? undefined : index.items.get(answer.foot)
+  const bite = biteFor(sewnOn ?? { weight: 'medium', behaviours: [] })
   return {
     set,
+    fabric: fabricUnder(set, item, bite),
     ...(differs ? { given } : {}),
     ...(foot === undefined ? {} : { foot }),
     ...(plate === undefined ? {} : { plate }),

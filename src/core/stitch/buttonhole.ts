@@ -13,10 +13,30 @@ const FAN = 7
 
 export const beadWidth = (width: Mm, gap: Mm = USUAL_GAP): Mm => tidy(Math.max(width / 4, (width - gap) / 2))
 
+/** The shape of a style's far end, and how its beads are sewn. */
+interface Style {
+  end: 'bar' | 'fan' | 'eye'
+  /** Beads of a knit's buttonhole are sewn open, so that they give: stitch lengths for each of the others'. */
+  open?: number
+  cord?: boolean
+}
+
+const styles: Record<string, Style> = {
+  'buttonhole.rounded': { end: 'fan' },
+  'buttonhole.keyhole': { end: 'eye' },
+  'buttonhole.knit': { end: 'bar', open: 2 },
+  'buttonhole.corded': { end: 'bar', cord: true },
+}
+
+/** Stitches around a keyhole's eye. */
+const EYE = 15
+
 /** From the near end: left bead away, far end, right bead back, near bar. */
 export const buttonhole = (spec: StitchSpec): SewnStitch => {
-  const { width, length, needlePosition: at, sewnLength = USUAL_LENGTH, function: { id } } = spec // prettier-ignore
-  const bead = beadWidth(width)
+  const { width, needlePosition: at, sewnLength = USUAL_LENGTH, gap, function: { id } } = spec // prettier-ignore
+  const { end: shape, open = 1, cord = false } = styles[id] ?? { end: 'bar' }
+  const length = spec.length * open
+  const bead = beadWidth(width, gap)
   const [left, right] = [at - width / 2, at + width / 2]
   const [near, far] = [0, sewnLength]
   const points: Point[] = []
@@ -24,19 +44,27 @@ export const buttonhole = (spec: StitchSpec): SewnStitch => {
     const count = Math.max(2, 2 * Math.round(Math.abs(to - from) / (2 * length)))
     for (let i = 0; i <= count; i++) points.push([i % 2 === 0 ? a : b, from + ((to - from) * i) / count])
   }
-  const rounded = id === 'buttonhole.rounded' || id === 'buttonhole.keyhole'
-  const end = far - (rounded ? width / 2 : BAR_TACK)
-  zigzag(left, left + bead, near + BAR_TACK, end)
-  if (rounded) {
-    for (let i = 0; i <= FAN; i++) {
-      const angle = Math.PI - (Math.PI * i) / FAN
-      const reach = i % 2 === 0 ? width / 2 - bead : width / 2
-      points.push([at + reach * Math.cos(angle), end + reach * Math.sin(angle)])
+  /** Stitches in and out around a round end, from its left to its right. */
+  const around = (y: Mm, from: number, to: number, steps: number) => {
+    for (let i = 0; i <= steps; i++) {
+      const angle = from + ((to - from) * i) / steps
+      const reach = i % 2 === 0 ? width / 2 : width / 2 - bead
+      points.push([at + reach * Math.cos(angle), y + reach * Math.sin(angle)])
     }
-  } else zigzag(left, right, end, far)
+  }
+  const end = far - (shape === 'bar' ? BAR_TACK : shape === 'fan' ? width / 2 : width)
+  zigzag(left, left + bead, near + BAR_TACK, end)
+  if (shape === 'fan') around(end, Math.PI, 0, FAN)
+  // The eye: three quarters of a ring that opens toward the slit.
+  else if (shape === 'eye') around(far - width / 2, 1.25 * Math.PI, -0.25 * Math.PI, EYE)
+  else zigzag(left, right, end, far)
   zigzag(right, right - bead, end, near + BAR_TACK)
   zigzag(left, right, near, near + BAR_TACK)
-  return lockstitch(points.map(([x, y]): Point => [tidy(x), tidy(y)]))
+  const sewn = lockstitch(points.map(([x, y]): Point => [tidy(x), tidy(y)]))
+  if (!cord) return sewn
+  const middle = (width - bead) / 2
+  const laid = [[at - middle, near], [at - middle, far], [at + middle, far], [at + middle, near]] as const // prettier-ignore
+  return { ...sewn, paths: [...sewn.paths, { thread: 'cord', face: 'top', points: laid.map(([x, y]): Point => [tidy(x), tidy(y)]) }] } // prettier-ignore
 }
 
 /** There, back, and close across: run stitches under a satin. */

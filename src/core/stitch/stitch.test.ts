@@ -36,6 +36,27 @@ describe('a stitch', () => {
     expect(picks).toEqual([0, 7.5, 15, 22.5, 30])
   })
 
+  it('leaves the gap that is asked for between a buttonhole’s beads', () => {
+    const { penetrations } = sewn('buttonhole.standard', { width: 5, length: 0.4, gap: 1.2 })
+    const inside = penetrations.filter(([, y]) => y > 3 && y < 15).map(([x]) => Math.abs(x))
+    expect(Math.min(...inside)).toBeCloseTo(0.6)
+  })
+
+  it('ends a keyhole in an eye as wide as its beads, sews a knit’s beads open, lays a cord under a corded one’s', () => {
+    const style = (id: string): SewnStitch => sew({ ...spec('buttonhole.standard', { width: 6, length: 0.5, sewnLength: 22 }), function: { id, family: 'buttonhole' } }) as SewnStitch // prettier-ignore
+    const [square, keyhole, knit, corded] = ['standard', 'keyhole', 'knit', 'corded'].map((id) => style(`buttonhole.${id}`)) as [SewnStitch, SewnStitch, SewnStitch, SewnStitch] // prettier-ignore
+    for (const one of [square, keyhole, knit, corded])
+      expect(extentOf(one)).toMatchObject({ left: -3, right: 3, near: 0 })
+    expect(extentOf(square).far).toBe(22)
+    expect(extentOf(keyhole).far).toBeCloseTo(22, 0)
+    const eye = keyhole.penetrations.filter(([, y]) => y > 16.1).map(([x, y]) => Math.hypot(x, y - 19))
+    expect(eye.length).toBeGreaterThan(10)
+    for (const reach of eye) expect(Math.min(Math.abs(reach - 3), Math.abs(reach - 0.4))).toBeLessThan(0.01)
+    expect(knit.penetrations.length).toBeLessThan(square.penetrations.length * 0.6)
+    expect(corded.paths.filter(({ thread }) => thread === 'cord')).toHaveLength(1)
+    expect(square.paths.some(({ thread }) => thread === 'cord')).toBe(false)
+  })
+
   it('is drawn for every function of the shop but a motif without points', () => {
     const missing = functions.filter(({ id }) => !sew(spec(id))).map(({ id }) => id)
     expect(missing).toEqual(['decorative'])

@@ -6,7 +6,8 @@ export type Point = readonly [x: Mm, y: Mm]
 
 /** A thread as it lies on one face: of the top, seen from above; of the under face, through the fabric. */
 export interface ThreadPath {
-  thread: ThreadPlace
+  /** `cord`: laid under the beads of a corded buttonhole. */
+  thread: ThreadPlace | 'cord'
   face: 'top' | 'under'
   points: Point[]
 }
@@ -33,4 +34,6 @@ export interface StitchSpec {
   points?: readonly Point[]
   /** Sewn length of a buttonhole or bar tack, mm. */
   sewnLength?: Mm
+  /** Left between a buttonhole's beads, mm. */
+  gap?: Mm
 }

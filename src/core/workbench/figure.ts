@@ -4,7 +4,7 @@ import { tidy } from '../units/quantities'
 /** One result with its formula and what went into it. */
 export interface Figure {
   value: number
-  unit: 'mm' | 'm' | 'count' | 'ratio' | 'percent' | 'radians'
+  unit: 'mm' | 'm' | 'count' | 'ratio' | 'percent' | 'radians' | 'minutes'
   /** As a person writes it, in the names of `from`. */
   formula: string
   from: Record<string, number>

@@ -1,7 +1,19 @@
 import { z } from 'zod'
 import type * as core from '#core/card/card'
 import { Question, Reason, Setting, StageAnswer, Verdict } from './answer'
-import { Id, Parameter, Positions, Range, Scale, Slot, Stage, StitchFunction, Swing, Technique } from './catalogue'
+import {
+  Id,
+  Item,
+  Parameter,
+  Positions,
+  Range,
+  Scale,
+  Slot,
+  Stage,
+  StitchFunction,
+  Swing,
+  Technique,
+} from './catalogue'
 
 const ItemSource = z.enum(['supplied', 'owned', 'toGet'])
 const CardItem = z.object({ id: Id, source: ItemSource })
@@ -27,6 +39,21 @@ const StitchSpec = z.object({
   points: z.array(z.tuple([z.number(), z.number()])).optional(),
 })
 
+/** A foot's drawing is made from these. */
+export const FootShape = Item.pick({ slot: true, guide: true, minWidth: true, functions: true, maxButton: true })
+
+/** A stage's stitch as it lies on the fabric. */
+export const CardSketch = z.object({
+  set: StitchSpec,
+  given: StitchSpec.optional(),
+  foot: Slot.optional(),
+  plate: Slot.optional(),
+  fabric: z.object({
+    parts: z.array(z.object({ name: z.string(), from: z.number().optional(), to: z.number().optional() })),
+    lines: z.array(z.object({ name: z.string(), at: z.number() })),
+  }),
+})
+
 const CardStage = z.object({
   stage: Id,
   name: z.string(),
@@ -37,7 +64,7 @@ const CardStage = z.object({
   stitchName: z.string().optional(),
   functionName: z.string(),
   bookPage: z.string().optional(),
-  foot: CardItem.optional(),
+  foot: CardItem.extend({ shape: FootShape.optional() }).optional(),
   chain: z.array(CardItem),
   plate: CardItem.extend({ change: z.boolean() }).optional(),
   accessories: z.array(CardItem),
@@ -50,9 +77,7 @@ const CardStage = z.object({
   inspect: Stage.shape.inspect,
   faults: Stage.shape.faults,
   minutes: z.number().optional(),
-  sketch: z
-    .object({ set: StitchSpec, given: StitchSpec.optional(), foot: Slot.optional(), plate: Slot.optional() })
-    .optional(),
+  sketch: CardSketch.optional(),
 })
 
 const named = z.record(z.string(), z.string())
@@ -112,6 +137,9 @@ export const CardQuery = z.strictObject({
   also: idList.optional(),
   owned: idList.optional(),
   needle: z.coerce.number().positive().max(200).optional(),
+  /** Longest buttonhole slit the job asks for, and a circle's radius, mm. */
+  opening: z.coerce.number().positive().max(300).optional(),
+  radius: z.coerce.number().positive().max(2000).optional(),
 })
 
 /** A card of a technique that is not saved yet: what it would say. */

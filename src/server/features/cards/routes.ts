@@ -21,8 +21,9 @@ export const cardRoutes = [
     handle: async ({ query, services, revision }) => {
       const snapshot = await services.catalogue.snapshot()
       revision(snapshot.revision)
-      const { needle, ...asked } = query
-      const question: Question = { ...asked, ...(needle === undefined ? {} : { job: { needleSize: needle } }) }
+      const { needle: needleSize, opening: buttonOpening, radius, ...asked } = query
+      const job = Object.fromEntries(Object.entries({ needleSize, buttonOpening, radius }).filter(([, value]) => value !== undefined)) // prettier-ignore
+      const question: Question = { ...asked, ...(Object.keys(job).length > 0 ? { job } : {}) }
       return cardOf(snapshot.index, question, answered(snapshot, question)) as never
     },
   }),
@@ -61,7 +62,8 @@ export const cardRoutes = [
   }),
 ]
 
-const answered = (snapshot: Snapshot, question: Question) => {
+/** Throws `Invalid` for what the catalogue has not. */
+export const answered = (snapshot: Snapshot, question: Question) => {
   try {
     return explain(snapshot, question)
   } catch (error) {

@@ -1,0 +1,140 @@
+/** What lies in hand for the workbench: the machine, the fabric, and what the card fits and sets. */
+import { needleTravel } from '../answer/clearance'
+import type { FitLookup } from '../answer/fit'
+import type { Answer, Setting } from '../answer/types'
+import type { CatalogueIndex } from '../catalogue/index'
+import type { Fabric, Item, Model, Parameter, Range, Scale, Slot, StitchFunction, Thread } from '../catalogue/types'
+import type { Mm, NeedleSize } from '../units/quantities'
+import type { FootShape } from './footPlan'
+import { sketchOf, type CardSketch } from './sketch'
+
+export interface HandFoot extends FootShape {
+  id: string
+  code: string
+  name: string
+  overrun?: Mm | undefined
+}
+
+/** Parameters whose scale a calculator puts its result on. */
+const SCALES = ['width', 'length', 'needlePosition', 'differential'] as const
+export type HandScale = (typeof SCALES)[number]
+
+export interface HandModel {
+  id: string
+  name: string
+  kind: Model['kind']
+  maxWidth?: Mm | undefined
+  twinMax?: Mm | undefined
+  maxSpeed?: number | undefined
+  travel?: Range | undefined
+  bobbin?: { class: string; capacity: number } | undefined
+  scales: Partial<Record<HandScale, Scale>>
+  /** Of the plate that is fitted when it is delivered. */
+  plateSlot?: Slot | undefined
+}
+
+export interface HandStage {
+  stage: string
+  name: string
+  select: string
+  function: StitchFunction
+  sketch?: CardSketch | undefined
+  foot?: HandFoot | undefined
+  plateSlot?: Slot | undefined
+  needleSize: NeedleSize
+  threads: (Pick<Thread, 'name' | 'tex' | 'fibre'> & { place: string })[]
+  circular?: Item['circular'] | undefined
+  /** Values that are known as numbers. */
+  settings: Partial<Record<Parameter, number>>
+}
+
+export interface Hand {
+  model?: HandModel
+  /** `thickness` of all layers together, pressed. */
+  fabric?: Pick<Fabric, 'name' | 'structure' | 'weight' | 'behaviours'> & { thickness: Mm; needleSize: NeedleSize }
+  stages: HandStage[]
+  /** Feet that fit the model and have a guide at a stated place. */
+  guides: HandFoot[]
+}
+
+export interface HandInput {
+  index: CatalogueIndex
+  fitOf: FitLookup
+}
+
+/** `layers`: sewn through; left out: the fabric's own. */
+export const handOf = (
+  { index, fitOf }: HandInput,
+  picked: { model?: Model; fabric?: Fabric; layers?: number; answer?: Answer },
+): Hand => {
+  const { model, fabric, answer } = picked
+  return {
+    ...(model ? { model: handModel(index, model) } : {}),
+    ...(fabric
+      ? {
+          fabric: {
+            name: fabric.name,
+            structure: fabric.structure,
+            weight: fabric.weight,
+            behaviours: fabric.behaviours,
+            thickness: fabric.thickness * (picked.layers ?? fabric.layers),
+            needleSize: fabric.needle.size,
+          },
+        }
+      : {}),
+    stages: (answer?.stages ?? []).flatMap((stage) => handStage(index, stage, fabric) ?? []),
+    guides: model ? guidesOn(index, fitOf, model) : [],
+  }
+}
+
+const handModel = (index: CatalogueIndex, model: Model): HandModel => {
+  const scales: HandModel['scales'] = {}
+  for (const parameter of SCALES) {
+    const scale = model.scales[parameter]
+    if (scale && scale !== 'absent') scales[parameter] = scale
+  }
+  const plate = model.supplied.map((id) => index.items.get(id)).find((item) => item?.what === 'plate')
+  const { id, name, kind, maxWidth, twinMax, maxSpeed, bobbin } = model
+  return { id, name, kind, maxWidth, twinMax, maxSpeed, bobbin, travel: needleTravel(model), scales, plateSlot: plate?.slot } // prettier-ignore
+}
+
+const handStage = (
+  index: CatalogueIndex,
+  answer: Answer['stages'][number],
+  fabric: Fabric | undefined,
+): HandStage | undefined => {
+  const told = index.functions.get(answer.function)
+  if (!told) return undefined
+  const item = (id: string | undefined) => (id === undefined ? undefined : index.items.get(id))
+  const [foot, plate] = [item(answer.foot), item(answer.plate)]
+  const settings: HandStage['settings'] = {}
+  for (const [parameter, setting] of Object.entries(answer.settings) as [Parameter, Setting][]) {
+    const value = setting.value === 'absent' ? setting.default : setting.value
+    if (typeof value === 'number') settings[parameter] = value
+  }
+  const name = [...index.techniques.values()].flatMap(({ methods }) => methods).flatMap(({ stages }) => stages).find(({ id }) => id === answer.stage)?.name // prettier-ignore
+  return {
+    stage: answer.stage,
+    name: name ?? answer.stage,
+    select: answer.select,
+    function: told,
+    sketch: sketchOf(index, answer, fabric),
+    foot: foot && handFoot(foot),
+    plateSlot: plate?.slot,
+    needleSize: answer.needle.size,
+    threads: answer.threads.flatMap(({ place, thread }) => {
+      const found = index.threads.get(thread)
+      return found ? [{ place, name: found.name, tex: found.tex, fibre: found.fibre }] : []
+    }),
+    circular: answer.accessories.map((id) => item(id)?.circular).find(Boolean),
+    settings,
+  }
+}
+
+const handFoot = ({ id, code, name, slot, guide, minWidth, functions, maxButton, overrun }: Item): HandFoot => ({ id, code, name, slot, guide, minWidth, functions, maxButton, overrun }) // prettier-ignore
+
+const guidesOn = (index: CatalogueIndex, fitOf: FitLookup, model: Model): HandFoot[] =>
+  [...index.items.values()]
+    .filter(({ what, guide }) => what === 'foot' && guide?.offset !== undefined && guide.kind !== 'none')
+    .filter((item) => fitOf(item, model).fits === 'yes')
+    .map(handFoot)

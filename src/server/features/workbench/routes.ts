@@ -1,0 +1,67 @@
+import { QuestionError } from '#core/answer/question'
+import { handOf } from '#core/card/hand'
+import { OutOfReach } from '#core/workbench/figure'
+import { HandQuery, HandView, Sheet } from '#shared/api/workbench'
+import { z } from 'zod'
+import { Invalid } from '../../http/problems'
+import { ANY_ROLE, route } from '../../http/route'
+import { answered } from '../cards/routes'
+import { sheetPdf } from './sheetPdf'
+
+export const workbenchRoutes = [
+  route({
+    method: 'get',
+    path: '/api/hand',
+    summary: 'What the workbench starts from: machine, fabric, and what the card fits and sets',
+    tag: 'Workbench',
+    for: ANY_ROLE,
+    query: HandQuery,
+    result: HandView,
+    refuses: [422],
+    handle: async ({ query, services, revision }) => {
+      const snapshot = await services.catalogue.snapshot()
+      revision(snapshot.revision)
+      const { technique, model, fabric, layers, ...asked } = query
+      const { index } = snapshot
+      const find = <T>(map: ReadonlyMap<string, T>, id: string | undefined, what: string): T | undefined => {
+        if (id === undefined) return undefined
+        const found = map.get(id)
+        if (!found) throw unknown(what, id)
+        return found
+      }
+      const named = { model: find(index.models, model, 'model'), fabric: find(index.fabrics, fabric, 'fabric') }
+      const whole = technique && model && fabric
+      const question = { technique, model, fabric, ...(layers ? { layers } : {}), ...asked }
+      const answer = whole ? answered(snapshot, question as never) : undefined
+      return handOf(snapshot, {
+        ...(named.model ? { model: named.model } : {}),
+        ...(named.fabric ? { fabric: named.fabric } : {}),
+        ...(layers ? { layers } : {}),
+        ...(answer ? { answer } : {}),
+      }) as never
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/api/workbench/sheet.pdf',
+    summary: 'A drawing at 1:1 as PDF, on as many A4 pages as it takes; nothing is kept',
+    tag: 'Workbench',
+    for: ANY_ROLE,
+    body: Sheet,
+    result: z.string(),
+    type: 'application/pdf',
+    refuses: [422],
+    megabytes: 2,
+    handle: async ({ body }) => {
+      try {
+        return (await sheetPdf(body)) as never
+      } catch (error) {
+        if (!(error instanceof OutOfReach)) throw error
+        throw new Invalid(`That would be ${error.value} pages; at most ${error.reach.to} are printed.`, [])
+      }
+    },
+  }),
+]
+
+const unknown = (what: string, id: string) =>
+  new Invalid('The question names something unknown.', new QuestionError([{ path: [what], message: `no ${what} “${id}” in the catalogue` }]).issues) // prettier-ignore

@@ -1,0 +1,82 @@
+/** Reads PDF files as somebody else would: pages as pictures, words as text. */
+import { execFileSync } from 'node:child_process'
+import { mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+
+export interface Picture {
+  width: number
+  height: number
+  /** 0 black to 255 white, row by row. */
+  grey: Uint8Array
+  /** Pixels a millimetre. */
+  perMm: number
+}
+
+const DPI = 600
+
+const withFile = <T>(pdf: Buffer, work: (file: string, folder: string) => T): T => {
+  const folder = mkdtempSync(join(tmpdir(), 'handhold-pdf-'))
+  try {
+    const file = join(folder, 'file.pdf')
+    writeFileSync(file, pdf)
+    return work(file, folder)
+  } finally {
+    rmSync(folder, { recursive: true })
+  }
+}
+
+/** All pages at 600 dots an inch. */
+export const picturesOf = (pdf: Buffer, dpi = DPI): Picture[] =>
+  withFile(pdf, (file, folder) => {
+    execFileSync('/usr/bin/pdftoppm', ['-gray', '-r', String(dpi), file, join(folder, 'page')])
+    const pages = readdirSync(folder).filter((name) => name.endsWith('.pgm')).sort() // prettier-ignore
+    return pages.map((name) => readPgm(readFileSync(join(folder, name)), dpi))
+  })
+
+/** The words of each page. */
+export const wordsOf = (pdf: Buffer): string[] =>
+  withFile(pdf, (file) => {
+    const text = execFileSync('/usr/bin/pdftotext', ['-layout', file, '-'], { encoding: 'utf8' })
+    return text.split('\f').slice(0, -1)
+  })
+
+const readPgm = (file: Buffer, dpi: number): Picture => {
+  const head = /^P5\s+(\d+)\s+(\d+)\s+255\s/.exec(file.subarray(0, 40).toString('latin1'))
+  if (!head) throw new Error('not a grey picture')
+  return { width: Number(head[1]), height: Number(head[2]), grey: file.subarray(head[0].length), perMm: dpi / 25.4 }
+}
+
+interface Run {
+  from: number
+  length: number
+}
+
+const darkRuns = ({ width, grey }: Picture, row: number): Run[] => {
+  const runs: Run[] = []
+  for (let x = 0; x < width; x++) {
+    if ((grey[row * width + x] as number) >= 128) continue
+    const last = runs.at(-1)
+    if (last && last.from + last.length === x) last.length++
+    else runs.push({ from: x, length: 1 })
+  }
+  return runs
+}
+
+/**
+ * The check bar on a page: mm from the middle of one end's tick to the middle of the other's. Undefined where no dark
+ * line of about that length ends in two ticks.
+ */
+export const measuredBar = (picture: Picture, about: number): number | undefined => {
+  const { height, perMm } = picture
+  for (let row = 0; row < height; row++) {
+    const bar = darkRuns(picture, row).find(({ length }) => Math.abs(length / perMm - about) < 2)
+    if (!bar) continue
+    const above = darkRuns(picture, row - Math.round(perMm))
+    const tick = (at: number) => above.find(({ from, length }) => Math.abs(from + length / 2 - at) < perMm)
+    const [left, right] = [tick(bar.from), tick(bar.from + bar.length)]
+    if (!left || !right) continue
+    return (right.from + right.length / 2 - left.from - left.length / 2) / perMm
+  }
+  return undefined
+}
