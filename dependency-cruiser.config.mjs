@@ -31,7 +31,7 @@ export default {
       name: 'no-unresolved',
       severity: 'error',
       from: {},
-      to: { couldNotResolve: true, pathNot: '^~icons/|^virtual:' },
+      to: { couldNotResolve: true, pathNot: '^~icons/|^virtual:|^pdfmake/interfaces$' },
     },
     {
       name: 'no-test-code-in-product',

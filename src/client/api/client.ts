@@ -39,11 +39,11 @@ export const whenSignedOut = (callback: () => void): void => {
   signedOut = callback
 }
 
-export const call = async <Result>(method: string, path: string, body?: unknown): Promise<Result> => {
+const send = async (method: string, path: string, accept: string, body?: unknown): Promise<Response> => {
   const response = await fetch(path, {
     method,
     headers: {
-      Accept: 'application/json',
+      Accept: accept,
       ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
       ...(csrf === undefined || method === 'GET' ? {} : { 'X-CSRF-Token': csrf }),
     },
@@ -51,12 +51,19 @@ export const call = async <Result>(method: string, path: string, body?: unknown)
   }).catch(() => {
     throw new ApiProblem(UNREACHABLE)
   })
-  if (response.status === 204) return undefined as Result
-  const answer: unknown = await response.json().catch(() => undefined)
-  if (response.ok) return answer as Result
+  if (response.ok) return response
   if (response.status === 401 && path !== '/api/session') signedOut()
-  throw new ApiProblem((answer as ProblemDetails | undefined) ?? { ...UNREACHABLE, status: response.status })
+  const said: unknown = await response.json().catch(() => undefined)
+  throw new ApiProblem((said as ProblemDetails | undefined) ?? { ...UNREACHABLE, status: response.status })
 }
+
+export const call = async <Result>(method: string, path: string, body?: unknown): Promise<Result> => {
+  const response = await send(method, path, 'application/json', body)
+  return (response.status === 204 ? undefined : await response.json().catch(() => undefined)) as Result
+}
+
+/** A file that is made from what is sent. */
+export const file = async (path: string, body: unknown): Promise<Blob> => (await send('POST', path, '*/*', body)).blob()
 
 export const get = <Result>(path: string, query: Record<string, string | undefined> = {}): Promise<Result> => {
   const given = Object.entries(query).filter((entry): entry is [string, string] => Boolean(entry[1]))

@@ -6,7 +6,18 @@ import type { PickLists } from '#shared/api/rows'
 import { get } from '../api/client'
 
 export type Pick = 'model' | 'technique' | 'fabric'
-const KEYS = { model: 'm', technique: 't', fabric: 'f', method: 'way', owned: 'owned', also: 'also' } as const
+const KEYS = {
+  model: 'm',
+  technique: 't',
+  fabric: 'f',
+  method: 'way',
+  owned: 'owned',
+  also: 'also',
+  opening: 'opening',
+  radius: 'radius',
+} as const
+/** What a job asks for beyond the three picks, mm. */
+export type Job = 'opening' | 'radius'
 
 const one = (value: LocationQueryValue | LocationQueryValue[] | undefined): string | undefined =>
   (Array.isArray(value) ? value[0] : value) ?? undefined
@@ -26,16 +37,23 @@ export const usePickLists = defineStore('pickLists', () => {
 /** Picks on their way into the address. */
 let pending: LocationQueryRaw | undefined
 
+/** All that is asked with. */
+export type Picked = { [Key in Exclude<keyof typeof KEYS, 'owned'>]?: string | undefined } & {
+  owned: readonly string[]
+}
+
 export const usePicks = () => {
   const route = useRoute()
   const router = useRouter()
   const store = usePickLists()
-  const picked = computed(() => ({
+  const picked = computed((): Picked => ({
     model: one(route.query[KEYS.model]),
     technique: one(route.query[KEYS.technique]),
     fabric: one(route.query[KEYS.fabric]),
     method: one(route.query[KEYS.method]),
     also: one(route.query[KEYS.also]),
+    opening: one(route.query[KEYS.opening]),
+    radius: one(route.query[KEYS.radius]),
     owned: (one(route.query[KEYS.owned]) ?? '').split(',').filter(Boolean),
   }))
   /** The picks as they go into a link. */
@@ -59,6 +77,7 @@ export const usePicks = () => {
     change({ [KEYS[what]]: id, ...(what === 'technique' ? { [KEYS.method]: undefined } : {}) })
   const setMethod = (id: string | undefined) => change({ [KEYS.method]: id })
   const setOwned = (ids: readonly string[]) => change({ [KEYS.owned]: ids.length > 0 ? ids.join(',') : undefined })
+  const dropJob = (job: Job) => change({ [KEYS[job]]: undefined })
   /** The next or previous in a list, for the same other picks. */
   const step = async (what: 'model' | 'technique', by: 1 | -1) => {
     const { models, techniques } = await store.known()
@@ -68,5 +87,5 @@ export const usePicks = () => {
     const next = list[(at + by + list.length) % list.length]
     if (next) await pick(what, next.id)
   }
-  return { picked, query, pick, setMethod, setOwned, step }
+  return { picked, query, pick, setMethod, setOwned, dropJob, step }
 }

@@ -29,6 +29,8 @@ export interface HandModel {
   travel?: Range | undefined
   bobbin?: { class: string; capacity: number } | undefined
   scales: Partial<Record<HandScale, Scale>>
+  /** Decorative stitches, with their points where somebody has told them. */
+  motifs: { id: string; name: string; points?: [number, number][] | undefined }[]
   /** Of the plate that is fitted when it is delivered. */
   plateSlot?: Slot | undefined
 }
@@ -53,7 +55,7 @@ export interface Hand {
   /** `thickness` of all layers together, pressed. */
   fabric?: Pick<Fabric, 'name' | 'structure' | 'weight' | 'behaviours'> & { thickness: Mm; needleSize: NeedleSize }
   stages: HandStage[]
-  /** Feet that fit the model and have a guide at a stated place. */
+  /** Feet that fit the model, have a guide at a stated place and let a straight stitch through. */
   guides: HandFoot[]
 }
 
@@ -94,8 +96,11 @@ const handModel = (index: CatalogueIndex, model: Model): HandModel => {
     if (scale && scale !== 'absent') scales[parameter] = scale
   }
   const plate = model.supplied.map((id) => index.items.get(id)).find((item) => item?.what === 'plate')
+  const motifs = model.stitches
+    .filter((stitch) => stitch.function === 'decorative' || stitch.points)
+    .map((stitch) => ({ id: stitch.id, name: [stitch.select, stitch.nativeName].filter(Boolean).join(' '), points: stitch.points })) // prettier-ignore
   const { id, name, kind, maxWidth, twinMax, maxSpeed, bobbin } = model
-  return { id, name, kind, maxWidth, twinMax, maxSpeed, bobbin, travel: needleTravel(model), scales, plateSlot: plate?.slot } // prettier-ignore
+  return { id, name, kind, maxWidth, twinMax, maxSpeed, bobbin, travel: needleTravel(model), scales, motifs, plateSlot: plate?.slot } // prettier-ignore
 }
 
 const handStage = (
@@ -135,6 +140,13 @@ const handFoot = ({ id, code, name, slot, guide, minWidth, functions, maxButton,
 
 const guidesOn = (index: CatalogueIndex, fitOf: FitLookup, model: Model): HandFoot[] =>
   [...index.items.values()]
-    .filter(({ what, guide }) => what === 'foot' && guide?.offset !== undefined && guide.kind !== 'none')
+    .filter(
+      ({ what, guide, minWidth, denies }) =>
+        what === 'foot' &&
+        guide?.offset !== undefined &&
+        guide.kind !== 'none' &&
+        minWidth === undefined &&
+        !denies?.includes('straight'),
+    ) // prettier-ignore
     .filter((item) => fitOf(item, model).fits === 'yes')
     .map(handFoot)

@@ -8,8 +8,6 @@ const USUAL_GAP: Mm = 0.8
 /** A bar tack at each end of a buttonhole. */
 export const BAR_TACK: Mm = 1.5
 const USUAL_LENGTH: Mm = 20
-/** Steps of a rounded end's fan. */
-const FAN = 7
 
 export const beadWidth = (width: Mm, gap: Mm = USUAL_GAP): Mm => tidy(Math.max(width / 4, (width - gap) / 2))
 
@@ -28,8 +26,8 @@ const styles: Record<string, Style> = {
   'buttonhole.corded': { end: 'bar', cord: true },
 }
 
-/** Stitches around a keyhole's eye. */
-const EYE = 15
+/** Stitches around a round end, at least; even, so that they begin and end outside. */
+const FAN = 8
 
 /** From the near end: left bead away, far end, right bead back, near bar. */
 export const buttonhole = (spec: StitchSpec): SewnStitch => {
@@ -45,7 +43,9 @@ export const buttonhole = (spec: StitchSpec): SewnStitch => {
     for (let i = 0; i <= count; i++) points.push([i % 2 === 0 ? a : b, from + ((to - from) * i) / count])
   }
   /** Stitches in and out around a round end, from its left to its right. */
-  const around = (y: Mm, from: number, to: number, steps: number) => {
+  const around = (y: Mm, from: number, to: number) => {
+    const arc = (Math.abs(to - from) * width) / 2
+    const steps = Math.max(FAN, 2 * Math.round(arc / (2 * length)))
     for (let i = 0; i <= steps; i++) {
       const angle = from + ((to - from) * i) / steps
       const reach = i % 2 === 0 ? width / 2 : width / 2 - bead
@@ -54,9 +54,9 @@ export const buttonhole = (spec: StitchSpec): SewnStitch => {
   }
   const end = far - (shape === 'bar' ? BAR_TACK : shape === 'fan' ? width / 2 : width)
   zigzag(left, left + bead, near + BAR_TACK, end)
-  if (shape === 'fan') around(end, Math.PI, 0, FAN)
+  if (shape === 'fan') around(end, Math.PI, 0)
   // The eye: three quarters of a ring that opens toward the slit.
-  else if (shape === 'eye') around(far - width / 2, 1.25 * Math.PI, -0.25 * Math.PI, EYE)
+  else if (shape === 'eye') around(far - width / 2, 1.25 * Math.PI, -0.25 * Math.PI)
   else zigzag(left, right, end, far)
   zigzag(right, right - bead, end, near + BAR_TACK)
   zigzag(left, right, near, near + BAR_TACK)

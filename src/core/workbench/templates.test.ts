@@ -6,7 +6,7 @@ import { sheetSvg } from './sheetSvg'
 import { circleGuide, cornerTemplate, markStrip } from './templates'
 
 const lines = ({ marks }: Sheet) => marks.flatMap((mark) => (mark.is === 'line' ? [mark] : []))
-const length = ([[ax, ay], [bx, by]]: readonly At[] | any) => Math.hypot(bx - ax, by - ay)
+const length = ([from = [0, 0], to = [0, 0]]: readonly At[]) => Math.hypot(to[0] - from[0], to[1] - from[1])
 const reach = (mark: SheetMark): At[] => {
   if (mark.is === 'line') return mark.points
   if (mark.is === 'text') return [mark.at]

@@ -7,6 +7,8 @@ import { fitLookup } from '#core/answer/fit'
 import { indexCatalogue } from '#core/catalogue/index'
 import type { Bundle, Model, Stitch } from '#core/catalogue/types'
 import { Coverage } from '#core/coverage/coverage'
+import { sew } from '#core/stitch/sew'
+import { functions } from '#demo/makes'
 import { madeCatalogue, type MadeSize } from '#demo/madeCatalogue'
 import { benchImport } from './benchImport'
 import { benchSql } from './benchSql'
@@ -115,6 +117,18 @@ const measure = (size: MadeSize) => {
 }
 
 say(`Node ${process.version}, ${cpus()[0]?.model ?? 'processor not told'}, ${cpus().length} cores, ${(totalmem() / 2 ** 30).toFixed(0)} GB`) // prettier-ignore
+/** Every stitch of the shop sewn to 10,000 penetrations: the slowest of their medians. */
+const PENETRATIONS = 10_000
+const geometry = functions.map(({ swing, ...told }): { name: string; time: number } => {
+  const spec = { function: told, swing, width: 5, length: 0.4, needlePosition: 0, repeats: 1, sewnLength: 20 }
+  const each = (sew({ ...spec, repeats: 2 })?.penetrations.length ?? 0) / 2
+  const repeats = Math.max(1, Math.ceil(PENETRATIONS / Math.max(1, each)))
+  // A buttonhole has no repeats: it is sewn as long as it takes.
+  const sewnLength = told.family === 'buttonhole' || told.id === 'barTack' ? 2000 : 20
+  return { name: told.name, time: median(() => void sew({ ...spec, repeats, sewnLength })) }
+})
+const slowest = geometry.reduce((a, b) => (b.time > a.time ? b : a))
+row(`10,000 penetrations, slowest (${slowest.name.toLowerCase()})`, ms(slowest.time))
 let smallest: number | undefined
 for (const models of SIZES) {
   const size = { ...LARGE, models }

@@ -16,6 +16,10 @@ export const HandQuery = z.strictObject({
   owned: idList.optional(),
 })
 
+const MOST_MM = 10_000
+const mm = z.number().min(-MOST_MM).max(MOST_MM)
+const At = z.tuple([mm, mm])
+
 const HandFoot = FootShape.extend({ id: Id, code: z.string(), name: z.string(), overrun: z.number().optional() })
 
 export const HandView = z.object({
@@ -30,6 +34,7 @@ export const HandView = z.object({
       travel: Range.optional(),
       bobbin: z.object({ class: z.string(), capacity: z.number() }).optional(),
       scales: z.record(z.string(), Scale),
+      motifs: z.array(z.object({ id: Id, name: z.string(), points: z.array(At).optional() })),
       plateSlot: Slot.optional(),
     })
     .optional(),
@@ -63,9 +68,6 @@ export const HandView = z.object({
 /** As the core gives it; the wire carries the same. */
 export type HandView = core.Hand
 
-const MOST_MM = 10_000
-const mm = z.number().min(-MOST_MM).max(MOST_MM)
-const At = z.tuple([mm, mm])
 const Weight = z.enum(['thin', 'strong', 'dashed'])
 const size = z.number().positive().max(MOST_MM)
 

@@ -1,5 +1,6 @@
 /** The words for what the core names by code: parameters, kinds, verdicts, features, places. */
 import type { Parameter, Positions, ThreadPlace } from '#core/catalogue/types'
+import type { LineName, PartName } from '#core/card/fabricParts'
 import { inWords } from '#core/answer/show'
 import type { Verdict } from '#core/answer/types'
 
@@ -105,3 +106,22 @@ export const capital = (text: string): string => text.charAt(0).toUpperCase() + 
 
 export const list = (parts: readonly string[], joiner = 'and'): string =>
   parts.length < 2 ? (parts[0] ?? '') : `${parts.slice(0, -1).join(', ')} ${joiner} ${parts.at(-1)}`
+
+export const partWord = (name: PartName): string => PART_WORDS[name]
+const PART_WORDS: Record<PartName, string> = {
+  fabric: 'fabric',
+  garmentFoldedBack: 'garment, folded back',
+  hemAllowance: 'hem allowance',
+  background: 'background',
+  applique: 'appliqué',
+  noFabric: 'beyond the edge',
+}
+
+export const lineWord = (name: LineName): string => LINE_WORDS[name]
+const LINE_WORDS: Record<LineName, string> = {
+  fold: 'fold',
+  edge: 'edge',
+  guide: 'guide',
+  blade: 'blade of the guide',
+  applique: 'edge of the appliqué',
+}

@@ -4,6 +4,7 @@ import type { Card } from '#core/card/card'
 import { speech } from '#shared/messages/en'
 import { stepText } from '#shared/messages/steps'
 import { parameterWord, unitOf, verdictWord } from '#shared/messages/words'
+import StitchPicture from '../../ui/stitch/StitchPicture.vue'
 import VerdictMark from './VerdictMark.vue'
 
 /** A card in brief, beside something else: what the technique comes to on one machine in one fabric. */
@@ -38,6 +39,7 @@ const unit = (value: NonNullable<typeof shown.value>['changes'][number]) =>
           <span class="soft">{{ value.setting.reasons.map((reason) => say.reason(reason)).join(' ') }}</span>
         </li>
       </ul>
+      <StitchPicture v-if="shown.sketch" :sketch="shown.sketch" :name="shown.functionName" :most="16" />
       <ol class="steps">
         <li v-for="(step, i) in shown.steps" :key="i">
           {{ stepText(step, say).text }}

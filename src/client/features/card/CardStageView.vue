@@ -5,6 +5,7 @@ import { positionsInWords } from '#core/answer/show'
 import { evidenceWord, speech } from '#shared/messages/en'
 import { stepText } from '#shared/messages/steps'
 import { list, parameterWord, sideWord } from '#shared/messages/words'
+import FootPicture from '../../ui/FootPicture.vue'
 import StitchPicture from '../../ui/stitch/StitchPicture.vue'
 import CardBand from './CardBand.vue'
 import ValueBlock from './ValueBlock.vue'
@@ -35,7 +36,15 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
         <h2>{{ stage.changes.length > 0 ? changesTitle : 'Nothing to change' }}</h2>
         <p v-if="stage.resets" class="soft">Choosing a stitch takes these back to the machine’s own.</p>
         <ValueBlock v-for="value in stage.changes" :key="value.parameter" :value="value" :setup="setup" :say="say" />
-        <StitchPicture v-if="stage.sketch" :sketch="stage.sketch" :name="stage.functionName" />
+        <div class="drawn">
+          <StitchPicture v-if="stage.sketch" :sketch="stage.sketch" :name="stage.functionName" />
+          <FootPicture
+            v-if="stage.foot?.shape"
+            :shape="stage.foot.shape"
+            :code="say.item(stage.foot.id)"
+            :fabric="stage.sketch?.fabric"
+          />
+        </div>
         <details v-if="unchanged.length > 0" class="rest" :open="stage.changes.length === 0">
           <summary>Leave {{ leave }} as the machine gives {{ unchanged.length === 1 ? 'it' : 'them' }}</summary>
           <dl>
@@ -131,6 +140,13 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
   border-left: 4px solid var(--ochre);
   padding: 0.3rem 0.7rem;
   margin: 0.6rem 0 0;
+}
+
+.drawn {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 9rem;
+  gap: 0 1rem;
+  align-items: start;
 }
 
 ol {

@@ -13,7 +13,7 @@ import VerdictMark from './VerdictMark.vue'
 const route = useRoute()
 const router = useRouter()
 const lists = usePickLists()
-const { picked, query, setMethod, setOwned } = usePicks()
+const { picked, query, setMethod, setOwned, dropJob } = usePicks()
 const { card, problem, busy } = useCard(picked)
 
 const at = ref(0)
@@ -54,6 +54,12 @@ const price = (id: string) => {
   const cents = card.value?.names.items[id]?.price
   return cents === undefined ? 'price not stated' : (cents / 100).toFixed(2)
 }
+const jobs = computed(() => [
+  ...(picked.value.opening ? [{ job: 'opening' as const, words: `For a buttonhole opening of ${picked.value.opening} mm` }] : []), // prettier-ignore
+  ...(picked.value.radius
+    ? [{ job: 'radius' as const, words: `For a circle of radius ${picked.value.radius} mm` }]
+    : []),
+])
 const own = (id: string) => setOwned([...new Set([...picked.value.owned, id])])
 const disown = (id: string) => setOwned(picked.value.owned.filter((other) => other !== id))
 
@@ -118,7 +124,15 @@ useKeys([
         </div>
       </section>
 
-      <section v-if="card.toGet.length > 0 || picked.owned.length > 0" class="getting" aria-label="To get">
+      <section
+        v-if="card.toGet.length > 0 || picked.owned.length > 0 || jobs.length > 0"
+        class="getting"
+        aria-label="Asked with"
+      >
+        <p v-for="{ job, words } in jobs" :key="job">
+          <strong>{{ words }}</strong>
+          <BButton size="sm" variant="link" @click="dropJob(job)">not so</BButton>
+        </p>
         <p v-for="id in card.toGet" :key="id">
           <strong>To get:</strong> {{ say.item(id) }}, {{ price(id) }}
           <BButton size="sm" variant="outline-primary" @click="own(id)">They have it</BButton>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import type { Item } from '#core/catalogue/types'
 import type { FitReport } from '#core/answer/willItFit'
 import { freeId } from '#core/catalogue/ids'
 import type { FitsView } from '#shared/api/fit'
@@ -10,6 +11,7 @@ import { limitText, settleText, statementText } from '#shared/messages/fit'
 import { call, get, problemText } from '../../api/client'
 import { usePicks } from '../../state/picks'
 import { useSession } from '../../state/session'
+import FootPicture from '../../ui/FootPicture.vue'
 import PickBox, { type PickOption } from '../../ui/PickBox.vue'
 
 /** Will it fit? The machine is the pick at the top; the item is chosen here; either may be left open. */
@@ -23,14 +25,15 @@ const said = ref('')
 const filter = ref('')
 const item = computed(() => (typeof route.query.item === 'string' ? route.query.item : undefined))
 const items = shallowRef<PickOption[]>([])
+const feet = shallowRef(new Map<string, Item>())
 
 const go = (id: string | undefined) => router.replace({ path: route.path, query: { ...query.value, item: id } })
 const load = async () => {
   problem.value = ''
   const asked = { item: item.value, model: picked.value.model }
   try {
-    const rows =
-      await get<{ id: string; value: { code: string; name: string; what: string } }[]>('/api/catalogue/items')
+    const rows = await get<{ id: string; value: Item }[]>('/api/catalogue/items')
+    feet.value = new Map(rows.flatMap(({ id, value }) => (value.what === 'foot' ? [[id, value]] : [])))
     items.value = rows.map(({ id, value: { code, name, what } }) => ({ id, name: `${code} ${name}`, group: '', hint: what, also: '' })) // prettier-ignore
     view.value = asked.item || asked.model ? await get<FitsView>('/api/fits', asked) : undefined
   } catch (error) {
@@ -138,6 +141,12 @@ const state = async (report: FitReport, fits: boolean) => {
             >
           </component>
           <div v-if="isOpen(report)" class="detail">
+            <FootPicture
+              v-if="feet.get(report.item)"
+              class="drawing"
+              :shape="feet.get(report.item)!"
+              :code="say.item(report.item)"
+            />
             <p v-for="reason in report.fit.reasons" :key="reason.code">{{ sentence(reason, say) }}</p>
             <p v-if="report.instead.length > 0">
               Of the same family, this fits:
@@ -195,6 +204,12 @@ const state = async (report: FitReport, fits: boolean) => {
 </template>
 
 <style scoped lang="scss">
+.drawing {
+  float: right;
+  width: 12rem;
+  margin-left: 1.5rem;
+}
+
 .ask,
 .line {
   display: flex;

@@ -1,211 +1,231 @@
 <script setup lang="ts">
-import { computed, reactive } from 'vue'
+import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { formatInches, formatNumber } from '#core/units/format'
-import { OutOfReach, type Figure } from '#core/workbench/figure'
+import { OutOfReach } from '#core/workbench/figure'
 import { usePicks } from '../../state/picks'
-import { calculators, type Calculator, type Line } from './calculators'
-import { readField } from './readField'
+import StitchPicture from '../../ui/stitch/StitchPicture.vue'
+import { calculators } from './calculators'
+import type { Bench, Calculator, Values } from './calculator'
+import FigureList from './FigureList.vue'
+import MotifFile from './MotifFile.vue'
+import SheetActs from './SheetActs.vue'
+import { useBench } from './useBench'
+import { useCalculator } from './useCalculator'
 
-/** The measuring and arithmetic: fill in, read off, see how each figure came about. */
+/** The measuring and arithmetic: fill in, read off, see how each figure came about; print it, hand it to the card. */
 const route = useRoute()
 const router = useRouter()
-const { query } = usePicks()
+const { picked, query } = usePicks()
+const { bench, problem } = useBench(picked)
 const current = computed(() => calculators.find(({ id }) => id === route.params.calculator) ?? (calculators[0] as Calculator)) // prettier-ignore
+const { fields, textOf, choiceOf, set, clear, touched, fromOf, faultOf, result } = useCalculator(current, bench)
 
-/** What was filled in, by calculator and field; kept while the room is open. */
-const filled = reactive<Record<string, Record<string, string>>>({})
-const textsOf = (id: string) => (filled[id] ??= {})
-const textOf = (id: string, start = '') => textsOf(current.value.id)[id] ?? start
-const set = (id: string, event: Event) => (textsOf(current.value.id)[id] = (event.target as HTMLInputElement).value)
-
-const choiceOf = (id: string): string => {
-  const chosen = textsOf(current.value.id)[id]
-  if (chosen !== undefined) return chosen
-  const field = current.value.fields(() => '').find((one) => one.id === id)
-  return field?.start ?? ''
-}
-const fields = computed(() => current.value.fields(choiceOf))
-const reads = computed(() => new Map(fields.value.flatMap((field) => (field.is === 'choice' ? [] : [[field.id, readField(field, textOf(field.id, field.start))] as const])))) // prettier-ignore
-const faultOf = (id: string): string | undefined => {
-  const read = reads.value.get(id)
-  return read && 'fault' in read ? read.fault : undefined
-}
-const result = computed((): { lines: Line[] } | { reach: string } | undefined => {
-  if (fields.value.some(({ id }) => faultOf(id))) return undefined
-  const number = (id: string) => {
-    const read = reads.value.get(id)
-    return read && 'value' in read ? read.value : NaN
-  }
-  try {
-    return { lines: current.value.reckon({ number, choice: choiceOf }) }
-  } catch (error) {
-    if (!(error instanceof OutOfReach)) throw error
-    const { input, value, reach } = error
-    const from = `${reach.open ? 'above' : 'from'} ${formatNumber(reach.from)}`
-    return { reach: `${input[0]?.toUpperCase()}${input.slice(1)} ${formatNumber(value)} cannot be reckoned with; it may be ${from} up to ${formatNumber(reach.to)}.` } // prettier-ignore
-  }
-})
-
-const shown = ({ value, unit }: Figure): string => {
-  if (unit === 'mm') return `${formatNumber(value, 3)} mm`
-  if (unit === 'm') return `${formatNumber(value, 2)} m`
-  if (unit === 'percent') return `${formatNumber(value, 1)} %`
-  if (unit === 'radians') return `${formatNumber((value * 180) / Math.PI, 1)}°`
-  return formatNumber(value, 2)
-}
-const inInches = ({ value, unit }: Figure): string =>
-  unit === 'mm' && Math.abs(value) >= 1 ? `≈ ${formatInches(value)}` : ''
-const inputs = ({ from }: Figure): string => Object.entries(from).map(([name, value]) => `${name} = ${formatNumber(value, 3)}`).join(', ') // prettier-ignore
+const groups = computed(() => [...new Set(calculators.map(({ group }) => group))].map((group) => ({ group, list: calculators.filter((one) => one.group === group) }))) // prettier-ignore
+const typing = (id: string, event: Event) => set(id, (event.target as HTMLInputElement).value)
 const open = (id: string) => router.replace({ path: `/workbench/${id}`, query: query.value })
+
+/** What can be drawn or handed on only where the figures stand. */
+const from = <T,>(make: ((values: Values, at: Bench) => T) | undefined): T | undefined => {
+  if (!make || !result.value || 'reach' in result.value) return undefined
+  try {
+    return make(result.value.values, bench.value)
+  } catch (error) {
+    if (error instanceof OutOfReach || error instanceof RangeError) return undefined
+    throw error
+  }
+}
+const picture = computed(() => from(current.value.picture))
+const sheet = computed(() => from(current.value.sheet))
+const back = computed(() => (picked.value.model && picked.value.technique && picked.value.fabric ? from(current.value.back) : undefined)) // prettier-ignore
+const inHand = computed(() => {
+  const { model, fabric, stages } = bench.value.hand
+  const card = stages[0] && `${stages[0].select}${stages[0].foot ? ` with ${stages[0].foot.code}` : ''}`
+  return [model?.name, card, fabric?.name].filter(Boolean).join(' · ')
+})
 </script>
 
 <template>
-  <main class="page wide">
-    <h1>Workbench</h1>
-    <nav class="tabs" aria-label="Calculators">
-      <button
-        v-for="one in calculators"
-        :key="one.id"
-        type="button"
-        class="tab"
-        :aria-current="one.id === current.id ? 'page' : undefined"
-        @click="open(one.id)"
-      >
-        {{ one.name }}
-      </button>
-    </nav>
-    <p class="soft">{{ current.does }} Millimetres; inches with their sign, as 1/4" or 2½".</p>
-    <div class="columns">
-      <form @submit.prevent>
-        <div v-for="field in fields" :key="`${current.id} ${field.id}`" class="field">
-          <label :for="`field-${field.id}`">{{ field.label }}</label>
-          <select
-            v-if="field.is === 'choice'"
-            :id="`field-${field.id}`"
-            class="form-select"
-            :value="choiceOf(field.id)"
-            @change="set(field.id, $event)"
-          >
-            <option v-for="[value, word] in field.of" :key="value" :value="value">{{ word }}</option>
-          </select>
-          <input
-            v-else
-            :id="`field-${field.id}`"
-            class="form-control"
-            :class="{ 'is-invalid': faultOf(field.id) }"
-            inputmode="decimal"
-            :value="textOf(field.id, field.start)"
-            :aria-describedby="faultOf(field.id) ? `fault-${field.id}` : undefined"
-            :aria-invalid="faultOf(field.id) ? true : undefined"
-            @input="set(field.id, $event)"
-          />
-          <span v-if="faultOf(field.id)" :id="`fault-${field.id}`" class="caution"
-            >{{ field.label }} {{ faultOf(field.id) }}.</span
-          >
-        </div>
-      </form>
-      <section aria-label="Figures" aria-live="polite">
-        <p v-if="!result" class="soft">Mend what is marked on the left; the figures follow.</p>
-        <p v-else-if="'reach' in result" class="caution">{{ result.reach }}</p>
-        <dl v-else>
-          <template v-for="line in result.lines" :key="line.label">
-            <dt>{{ line.label }}</dt>
-            <dd>
-              <strong class="figure">{{ shown(line.figure) }}</strong>
-              <span v-if="inInches(line.figure)" class="soft inches">{{ inInches(line.figure) }}</span>
-              <span v-if="line.note" class="note" :class="{ caution: line.warn }">{{ line.note }}</span>
-              <details>
-                <summary>Why {{ shown(line.figure) }}</summary>
-                {{ line.figure.formula }}; {{ inputs(line.figure) }}.
-              </details>
-            </dd>
-          </template>
-        </dl>
+  <main class="page wide bench">
+    <nav class="list" aria-label="Calculators">
+      <section v-for="{ group, list } in groups" :key="group">
+        <h2>{{ group }}</h2>
+        <button
+          v-for="one in list"
+          :key="one.id"
+          type="button"
+          :aria-current="one.id === current.id ? 'page' : undefined"
+          @click="open(one.id)"
+        >
+          {{ one.name }}
+        </button>
       </section>
+    </nav>
+    <div class="work">
+      <h1>{{ current.name }}</h1>
+      <p class="soft">{{ current.does }} Millimetres; inches with their sign, as 1/4" or 2½".</p>
+      <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
+      <div class="columns">
+        <form @submit.prevent>
+          <p class="hand">
+            <template v-if="inHand">In hand: {{ inHand }}.</template>
+            <template v-else
+              >Nothing in hand: pick machine, technique and fabric at the top to start from a card.</template
+            >
+            <button v-if="touched" type="button" class="link" @click="clear">Start over</button>
+          </p>
+          <div v-for="field in fields" :key="`${current.id} ${field.id}`" class="field">
+            <label :for="`field-${field.id}`">{{ field.label }}</label>
+            <select
+              v-if="field.is === 'choice'"
+              :id="`field-${field.id}`"
+              class="form-select"
+              :value="choiceOf(field.id)"
+              @change="typing(field.id, $event)"
+            >
+              <option v-for="[value, word] in field.of" :key="value" :value="value">{{ word }}</option>
+            </select>
+            <textarea
+              v-else-if="field.is === 'text'"
+              :id="`field-${field.id}`"
+              class="form-control lines"
+              rows="9"
+              spellcheck="false"
+              :class="{ 'is-invalid': faultOf(field.id) }"
+              :value="textOf(field.id)"
+              :aria-describedby="faultOf(field.id) ? `fault-${field.id}` : undefined"
+              @input="typing(field.id, $event)"
+            ></textarea>
+            <input
+              v-else
+              :id="`field-${field.id}`"
+              class="form-control"
+              :class="{ 'is-invalid': faultOf(field.id) }"
+              inputmode="decimal"
+              :value="textOf(field.id)"
+              :aria-describedby="faultOf(field.id) ? `fault-${field.id}` : undefined"
+              :aria-invalid="faultOf(field.id) ? true : undefined"
+              @input="typing(field.id, $event)"
+            />
+            <span v-if="faultOf(field.id)" :id="`fault-${field.id}`" class="caution"
+              >{{ field.label }} {{ faultOf(field.id) }}.</span
+            >
+            <span v-else-if="fromOf(field.id)" class="soft from">from {{ fromOf(field.id) }}</span>
+            <MotifFile
+              v-if="field.is === 'text'"
+              :text="textOf(field.id)"
+              :keeps="from(current.keeps)"
+              @read="(text) => set(field.id, text)"
+            />
+          </div>
+        </form>
+        <div>
+          <section aria-label="Figures" aria-live="polite">
+            <p v-if="!result" class="soft">Mend what is marked on the left; the figures follow.</p>
+            <p v-else-if="'reach' in result" class="caution">{{ result.reach }}</p>
+            <FigureList v-else :lines="result.lines" />
+          </section>
+          <RouterLink
+            v-if="back"
+            class="btn btn-outline-primary btn-sm"
+            :to="{ path: '/card', query: { ...query, ...back.query } }"
+            >{{ back.words }}</RouterLink
+          >
+          <StitchPicture
+            v-if="picture"
+            :sketch="picture.sketch"
+            :name="picture.name"
+            :most="36"
+            :faint="picture.faint"
+          />
+          <SheetActs v-if="sheet" :words="sheet.words" :sheet="sheet.sheet" />
+        </div>
+      </div>
     </div>
   </main>
 </template>
 
 <style scoped lang="scss">
-.tabs {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.2rem 1.4rem;
-  border-bottom: 1px solid var(--rule);
-  margin-bottom: 0.6rem;
+.bench {
+  display: grid;
+  grid-template-columns: 10.5rem minmax(0, 1fr);
+  gap: 0 2rem;
 }
 
-.tab {
-  border: 0;
-  background: none;
-  padding: 0.3rem 0;
-  color: var(--ink-soft);
-  border-bottom: 3px solid transparent;
+.list {
+  h2 {
+    font-size: 0.92rem;
+    font-weight: 400;
+    color: var(--ink-soft);
+    margin: 0.6rem 0 0.1rem;
+  }
 
-  &[aria-current='page'] {
+  button {
+    display: block;
+    border: 0;
+    border-left: 3px solid transparent;
+    background: none;
+    padding: 0.12rem 0.6rem;
     color: var(--ink);
+    text-align: left;
+  }
+
+  button[aria-current] {
     font-weight: 650;
-    border-bottom-color: var(--teal);
+    border-left-color: var(--teal);
   }
 }
 
 .columns {
   display: grid;
-  grid-template-columns: minmax(0, 25rem) minmax(0, 1fr);
-  gap: 0 3rem;
+  grid-template-columns: minmax(0, 23.5rem) minmax(0, 1fr);
+  gap: 0 2rem;
+}
+
+.hand {
+  margin-bottom: 0.4rem;
 }
 
 .field {
   display: grid;
-  grid-template-columns: 1fr 13rem;
+  grid-template-columns: 1fr 12.5rem;
   gap: 0 0.8rem;
   align-items: center;
-  padding: 0.2rem 0;
+  padding: 0.15rem 0;
 
   .caution {
     grid-column: 1 / -1;
   }
 }
 
-dl {
-  display: grid;
-  grid-template-columns: minmax(0, 15rem) minmax(0, 1fr);
-  margin: 0;
-}
-
-dt,
-dd {
-  border-top: 1px solid var(--rule);
-  padding: 0.35rem 0;
-  margin: 0;
-}
-
-dt {
-  font-weight: 400;
-}
-
-.figure {
-  font-size: 1.7rem;
-  line-height: 1.1;
-}
-
-.inches {
-  margin-left: 0.7rem;
-}
-
-.note {
-  display: block;
-}
-
-summary {
-  color: var(--teal);
+.lines {
+  font-family: var(--bs-font-monospace);
   font-size: 0.92rem;
 }
 
-@media (max-width: 900px) {
+.from {
+  grid-column: 1 / -1;
+  text-align: right;
+  font-size: 0.88rem;
+}
+
+.link {
+  border: 0;
+  padding: 0 0 0 0.4rem;
+  background: none;
+  color: var(--teal);
+  text-decoration: underline;
+}
+
+@media (max-width: 1000px) {
+  .bench,
   .columns {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  .list {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 1.2rem;
   }
 }
 </style>

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { calculators, type Field } from './calculators'
+import type { Field } from './calculator'
 import { readField } from './readField'
 
 const lengthField: Field = { id: 'x', label: 'X', is: 'length', start: '1' }
+const numbersField: Field = { id: 'n', label: 'N', is: 'numbers', start: '' }
 const numberField: Field = { id: 'x', label: 'X', is: 'number', start: '1' }
 
 describe('a field of the workbench', () => {
@@ -26,24 +27,10 @@ describe('a field of the workbench', () => {
     [numberField, '1e3', 'not a number'],
   ])('says what is wrong: %o %s', (field, text, fault) => expect(readField(field, text)).toMatchObject({ fault: expect.stringContaining(fault) })) // prettier-ignore
 
-  it('starts with values that every calculator can reckon with, whatever is chosen', () => {
-    for (const calculator of calculators) {
-      const choices = calculator.fields(() => '').filter((field) => field.is === 'choice')
-      for (const field of choices.length > 0 ? choices : [undefined]) {
-        for (const [chosen] of field?.is === 'choice' ? field.of : [['']]) {
-          const choice = (id: string) => (id === field?.id ? (chosen as string) : (choices.find((one) => one.id === id)?.start ?? '')) // prettier-ignore
-          const fields = calculator.fields(choice)
-          const number = (id: string) => {
-            const found = fields.find((one) => one.id === id)
-            const read = found && readField(found, found.start)
-            if (!read || !('value' in read)) throw new Error(`${calculator.id} asks for ${id}, which has no field`)
-            return read.value
-          }
-          const lines = calculator.reckon({ number, choice })
-          expect(lines.length, calculator.id).toBeGreaterThan(2)
-          for (const { figure } of lines) expect(Number.isFinite(figure.value)).toBe(true)
-        }
-      }
-    }
+  it('takes several numbers, or none', () => {
+    expect(readField(numbersField, ' 1,5 2 −0.5')).toEqual({ values: [1.5, 2, -0.5] })
+    expect(readField(numbersField, '')).toEqual({ values: [] })
+    expect(readField(numbersField, '1 two')).toMatchObject({ fault: expect.stringContaining('two') })
+    expect(readField(numbersField, '1 '.repeat(101))).toMatchObject({ fault: expect.stringContaining('100') })
   })
 })

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, useId, useTemplateRef } from 'vue'
 import type { CardSketch } from '#core/card/sketch'
+import { lineWord, partWord } from '#shared/messages/words'
+import { saveFile } from '../saveFile'
 import { layStitch } from './stitchPicture'
 import { useSewn } from './useSewn'
 
 /** The stitch as it will lie on the fabric, to scale: as set strong, as the machine gives it faint. */
-const props = defineProps<{ sketch: CardSketch; name: string; most?: number }>()
+/** `faint`: what the faint stitch stands for. */
+const props = defineProps<{ sketch: CardSketch; name: string; most?: number; faint?: string }>()
 
 const clip = useId()
 const face = ref<'top' | 'under'>('top')
@@ -14,8 +17,8 @@ const picture = useTemplateRef('picture')
 const layout = computed(() => {
   const [set, given] = sewn.value
   if (!set) return undefined
-  const { foot, plate } = props.sketch
-  return layStitch({ set, given, face: face.value, foot, plate, most: props.most ?? 24 })
+  const { foot, plate, fabric } = props.sketch
+  return layStitch({ set, given, face: face.value, foot, plate, fabric, most: props.most ?? 24 })
 })
 const mm = (value: number) => `${Number(value.toFixed(2))} mm`
 const told = computed(() => {
@@ -40,6 +43,7 @@ const save = () => {
       'fill',
       'opacity',
       'font-size',
+      'font-family',
     ]) {
       element.setAttribute(name, style.getPropertyValue(name).replace('px', ''))
     }
@@ -48,30 +52,24 @@ const save = () => {
   copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg')
   copy.setAttribute('width', `${width}mm`)
   copy.setAttribute('height', `${height}mm`)
-  const link = document.createElement('a')
-  link.href = URL.createObjectURL(new Blob([copy.outerHTML], { type: 'image/svg+xml' }))
-  link.download = `${props.name.toLowerCase().replace(/\W+/g, '-')}.svg`
-  link.click()
-  URL.revokeObjectURL(link.href)
+  saveFile(
+    new Blob([copy.outerHTML], { type: 'image/svg+xml' }),
+    `${props.name.toLowerCase().replace(/\W+/g, '-')}.svg`,
+  )
 }
 </script>
 
 <template>
   <figure v-if="layout" class="stitch">
     <svg ref="picture" :viewBox="layout.box.join(' ')" role="img" :aria-label="told">
-      <rect
-        class="fabric"
-        :x="0"
-        :y="layout.edge === undefined || layout.edge > 0 ? layout.box[1] : layout.edge"
-        :width="layout.length"
-        :height="
-          layout.edge === undefined
-            ? layout.box[3]
-            : layout.edge > 0
-              ? layout.edge - layout.box[1]
-              : layout.box[1] + layout.box[3] - layout.edge
-        "
-      />
+      <rect class="fabric" :x="0" :y="layout.fabric.top" :width="layout.length" :height="layout.fabric.height" />
+      <g v-for="line in layout.lines" :key="line.name" class="seam-line" :class="line.name">
+        <line :x1="0" :x2="layout.length" :y1="line.at" :y2="line.at" />
+        <text :x="layout.length + 0.6" :y="line.at + 0.4">{{ lineWord(line.name) }}</text>
+      </g>
+      <text v-for="part in layout.parts" :key="part.name" class="part" :x="layout.length + 0.6" :y="part.at + 0.4">
+        {{ partWord(part.name) }}
+      </text>
       <g v-if="layout.plate" class="plate">
         <line v-for="y in layout.plate" :key="y" :x1="0" :x2="layout.length" :y1="y" :y2="y" />
       </g>
@@ -100,10 +98,12 @@ const save = () => {
     <figcaption>
       <span class="soft">
         To scale, {{ layout.length }} mm of seam. Strong: as set<template v-if="layout.given.length > 0"
-          >; faint: as the machine gives it</template
+          >; faint: {{ faint ?? 'as the machine gives it' }}</template
         ><template v-if="layout.foot">; solid lines: the foot’s opening</template
         ><template v-if="layout.plate">; dashed: the needle plate’s</template>.
-        <template v-if="sketch.set.function.family === 'buttonhole'">Gap and length stand for an example.</template>
+        <template v-if="sketch.set.function.family === 'buttonhole' && sketch.set.sewnLength === undefined"
+          >Gap and length stand for an example.</template
+        >
       </span>
       <span class="acts">
         <button
@@ -135,6 +135,27 @@ svg {
   fill: var(--fold);
 }
 
+.seam-line line {
+  stroke: var(--ochre);
+  stroke-width: 0.16;
+}
+
+.seam-line.fold line,
+.seam-line.edge line {
+  stroke: var(--ink);
+  stroke-width: 0.22;
+}
+
+.seam-line text,
+.part {
+  font-size: 1.05px;
+  fill: var(--ink-soft);
+}
+
+.seam-line text {
+  fill: var(--ink);
+}
+
 .thread,
 .given {
   fill: none;
@@ -151,6 +172,11 @@ svg {
 .chainLooper,
 .coverLooper {
   stroke: var(--madder);
+}
+
+.cord {
+  stroke: var(--ink-soft);
+  stroke-width: 0.5;
 }
 
 .upperLooper {

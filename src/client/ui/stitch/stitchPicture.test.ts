@@ -13,7 +13,16 @@ const spec: StitchSpec = {
 }
 const sewn = (more: Partial<StitchSpec> = {}) => sew({ ...spec, ...more }) as SewnStitch
 const lay = (face: 'top' | 'under', more: Partial<Parameters<typeof layStitch>[0]> = {}) =>
-  layStitch({ set: sewn(), given: undefined, face, foot: { left: -3, right: 2 }, plate: 8.6, most: 24, ...more })
+  layStitch({
+    set: sewn(),
+    given: undefined,
+    face,
+    foot: { left: -3, right: 2 },
+    plate: 8.6,
+    fabric: { parts: [], lines: [] },
+    most: 24,
+    ...more,
+  })
 
 describe('a stitch laid out', () => {
   it('runs along the page at one scale both ways, nothing outside its box', () => {
@@ -41,5 +50,25 @@ describe('a stitch laid out', () => {
     expect(given).toHaveLength(1)
     expect(length).toBe(10)
     expect(ticks).toHaveLength(11)
+  })
+
+  it('names the parts of the fabric where they lie, also turned over', () => {
+    const fabric = { parts: [{ name: 'garmentFoldedBack' as const, to: -2 }, { name: 'hemAllowance' as const, from: -2 }], lines: [{ name: 'fold' as const, at: -2 }] } // prettier-ignore
+    const places = (face: 'top' | 'under') => {
+      const { lines, parts } = lay(face, { fabric })
+      return { fold: lines[0]?.at as number, garment: parts[0]?.at as number, hem: parts[1]?.at as number }
+    }
+    const [top, under] = [places('top'), places('under')]
+    expect(top.fold).toBe(-2)
+    expect(top.garment < top.fold && top.hem > top.fold).toBe(true)
+    expect(under.fold).toBe(2)
+    expect(under.garment > under.fold && under.hem < under.fold).toBe(true)
+  })
+
+  it('ends the fabric at the edge', () => {
+    const fabric = { parts: [{ name: 'fabric' as const, to: 1 }, { name: 'noFabric' as const, from: 1 }], lines: [{ name: 'edge' as const, at: 1 }] } // prettier-ignore
+    const { fabric: top } = lay('top', { fabric })
+    expect(top.top + top.height).toBeCloseTo(1)
+    expect(lay('under', { fabric }).fabric.top).toBeCloseTo(-1)
   })
 })

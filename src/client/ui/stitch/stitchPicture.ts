@@ -1,5 +1,6 @@
 /** A sewn stitch laid out to be drawn: everything in mm, the seam running across the page from left to right. */
 import { slotEdges } from '#core/answer/clearance'
+import type { FabricLayout, LineName, PartName } from '#core/card/fabricParts'
 import type { Slot } from '#core/catalogue/types'
 import { extentOf } from '#core/stitch/sew'
 import type { Point, SewnStitch, ThreadPath } from '#core/stitch/types'
@@ -14,8 +15,12 @@ export interface StitchLayout {
   /** Edges of foot and plate slots, places across the seam. */
   foot: [number, number] | undefined
   plate: [number, number] | undefined
-  /** Where the fabric ends. */
-  edge: number | undefined
+  /** The fabric, from where to where across the page. */
+  fabric: { top: number; height: number }
+  /** Parts of the fabric, each with where its name stands. */
+  parts: { name: PartName; at: number }[]
+  /** Fold, edge, guide. */
+  lines: { name: LineName; at: number }[]
   length: number
   /** Every mm, longer at five and ten. */
   ticks: number[]
@@ -27,11 +32,26 @@ export interface LayoutInput {
   face: 'top' | 'under'
   foot: Slot | undefined
   plate: Slot | undefined
+  fabric: FabricLayout
   /** Seam drawn at most, mm. */
   most: number
 }
 
 const ROOM = 1.5
+/** To the right of the seam, for the names of the fabric's parts. */
+const NAMES = 11.5
+
+/** The middle of what is seen of a part, its open side going on to the picture's own. */
+const middleOf = (
+  up: number,
+  from: number | undefined,
+  to: number | undefined,
+  top: number,
+  bottom: number,
+): number => {
+  const ends = [from, to].map((end, i) => (end === undefined ? (up > 0 === (i === 0) ? top : bottom) : up * end))
+  return round(((ends[0] as number) + (ends[1] as number)) / 2)
+}
 
 const round = (value: number) => Math.round(value * 1000) / 1000
 
@@ -39,7 +59,7 @@ const round = (value: number) => Math.round(value * 1000) / 1000
  * Right side: needle right is drawn downward, as if the seam were sewn from left to right. The wrong side is what is
  * seen with the fabric turned over along the seam.
  */
-export const layStitch = ({ set, given, face, foot, plate, most }: LayoutInput): StitchLayout => {
+export const layStitch = ({ set, given, face, foot, plate, fabric, most }: LayoutInput): StitchLayout => {
   const up = face === 'top' ? 1 : -1
   const reach = extentOf(set)
   const base = given && extentOf(given)
@@ -50,21 +70,27 @@ export const layStitch = ({ set, given, face, foot, plate, most }: LayoutInput):
   }
   const [slot, plateSlot] = [edges(foot), edges(plate)]
   const across = [reach.left, reach.right, base?.left ?? 0, base?.right ?? 0].map((x) => up * x)
-  const all = [...across, ...(slot ?? []), ...(plateSlot ?? []), ...(set.edge === undefined ? [] : [up * set.edge])]
+  const all = [...across, ...(slot ?? []), ...(plateSlot ?? []), ...fabric.lines.map(({ at }) => up * at)]
   const top = Math.min(...all) - ROOM
   const bottom = Math.max(...all) + ROOM
-  const length = Math.min(most, Math.max(reach.far, 1))
+  const named = fabric.lines.length + fabric.parts.length > 0
+  const length = Math.round(Math.min(most, Math.max(reach.far, 1)) * 10) / 10
   const pathOf = ({ points }: ThreadPath): string =>
     points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${round(y)} ${round(up * x)}`).join('')
   const onFace = (stitch: SewnStitch) => stitch.paths.filter((path) => path.face === face)
+  const gone = fabric.parts.find(({ name }) => name === 'noFabric')
+  const edge = gone?.from === undefined ? undefined : up * gone.from
+  const cloth = { top: edge !== undefined && up < 0 ? edge : top, bottom: edge !== undefined && up > 0 ? edge : bottom }
   return {
-    box: [-ROOM, round(top), round(length + 2 * ROOM), round(bottom - top)],
+    box: [-ROOM, round(top), round(length + 2 * ROOM + (named ? NAMES : 0)), round(bottom - top)],
     threads: onFace(set).map((path) => ({ thread: path.thread, d: pathOf(path) })),
     given: given ? onFace(given).map(pathOf) : [],
     holes: set.penetrations.map(([x, y]): Point => [round(y), round(up * x)]),
     foot: slot,
     plate: plateSlot,
-    edge: set.edge === undefined ? undefined : up * set.edge,
+    fabric: { top: round(cloth.top), height: round(cloth.bottom - cloth.top) },
+    parts: fabric.parts.map(({ name, from, to }) => ({ name, at: middleOf(up, from, to, top, bottom) })),
+    lines: fabric.lines.map(({ name, at }) => ({ name, at: round(up * at) })),
     length,
     ticks: Array.from({ length: Math.floor(length) + 1 }, (_, i) => i),
   }

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { formatInches, formatNumber } from '#core/units/format'
+import type { Figure } from '#core/workbench/figure'
+import type { Line } from './calculator'
+
+/** What was reckoned, large, each with the way it came about. */
+defineProps<{ lines: Line[] }>()
+
+const shown = ({ value, unit }: Figure): string => {
+  if (unit === 'mm') return `${formatNumber(value, 3)} mm`
+  if (unit === 'm') return `${formatNumber(value, 2)} m`
+  if (unit === 'percent') return `${formatNumber(value, 1)} %`
+  if (unit === 'minutes') return `${formatNumber(value, 1)} min`
+  if (unit === 'radians') return `${formatNumber((value * 180) / Math.PI, 1)}°`
+  return formatNumber(value, 2)
+}
+const inInches = ({ value, unit }: Figure): string =>
+  unit === 'mm' && Math.abs(value) >= 1 ? `≈ ${formatInches(value)}` : ''
+const inputs = ({ from }: Figure): string => Object.entries(from).map(([name, value]) => `${name} = ${formatNumber(value, 3)}`).join(', ') // prettier-ignore
+</script>
+
+<template>
+  <dl>
+    <template v-for="line in lines" :key="line.label">
+      <dt>{{ line.label }}</dt>
+      <dd>
+        <template v-if="line.figure">
+          <strong class="figure">{{ shown(line.figure) }}</strong>
+          <span v-if="inInches(line.figure)" class="soft inches">{{ inInches(line.figure) }}</span>
+        </template>
+        <strong v-else class="words">{{ line.words }}</strong>
+        <span v-if="line.note" class="note" :class="{ caution: line.warn }">{{ line.note }}</span>
+        <details v-if="line.figure">
+          <summary>Why {{ shown(line.figure) }}</summary>
+          {{ line.figure.formula }}; {{ inputs(line.figure) }}.
+        </details>
+      </dd>
+    </template>
+  </dl>
+</template>
+
+<style scoped lang="scss">
+dl {
+  display: grid;
+  grid-template-columns: minmax(0, 12rem) minmax(0, 1fr);
+  margin: 0;
+}
+
+dt,
+dd {
+  border-top: 1px solid var(--rule);
+  padding: 0.35rem 0;
+  margin: 0;
+}
+
+dt {
+  font-weight: 400;
+  padding-right: 1rem;
+}
+
+.figure {
+  font-size: 1.7rem;
+  line-height: 1.1;
+}
+
+.words {
+  font-size: 1.3rem;
+}
+
+.inches {
+  margin-left: 0.7rem;
+}
+
+.note {
+  display: block;
+}
+
+summary {
+  color: var(--teal);
+  font-size: 0.92rem;
+}
+</style>

@@ -1,0 +1,133 @@
+import { beforeAll, describe, expect, it } from 'vitest'
+import { explain } from '#core/answer/explain'
+import { fitLookup } from '#core/answer/fit'
+import { handOf } from '#core/card/hand'
+import { indexCatalogue } from '#core/catalogue/index'
+import { sew } from '#core/stitch/sew'
+import { OutOfReach } from '#core/workbench/figure'
+import { demoBundle } from '#demo/bundle'
+import { benchOf, type Bench, type Calculator, type Values } from './calculator'
+import { calculators } from './calculators'
+import { readField } from './readField'
+
+const shop = demoBundle()
+const index = indexCatalogue(shop)
+const snapshot = { index, fitOf: fitLookup(index), bundle: shop }
+const benchFor = (model: string, technique: string, fabric: string): Bench => {
+  const answer = explain(snapshot, { model, technique, fabric })
+  const found = <T>(map: ReadonlyMap<string, T>, id: string): T => map.get(id) as T
+  return benchOf(handOf(snapshot, { model: found(index.models, model), fabric: found(index.fabrics, fabric), answer }))
+}
+const EMPTY = benchOf({ stages: [], guides: [] })
+
+/** As the page reads a calculator: what was typed, else what lies in hand, else the example. */
+const valuesOf = (calculator: Calculator, bench: Bench, typed: Record<string, string>): Values => {
+  const starts = calculator.start?.(bench, (id) => typed[id]) ?? {}
+  const text = (id: string, start: string) => typed[id] ?? starts[id]?.text ?? start
+  const choice = (id: string) => text(id, calculator.fields(() => '', bench).find((one) => one.id === id)?.start ?? '')
+  const read = (id: string) => {
+    const field = calculator.fields(choice, bench).find((one) => one.id === id)
+    if (!field) throw new Error(`${calculator.id} asks for ${id}, which has no field`)
+    return readField(field, text(id, field.start))
+  }
+  return {
+    choice,
+    number: (id) => {
+      const got = read(id)
+      if (!('value' in got)) throw new Error(`${calculator.id} ${id}: ${JSON.stringify(got)}`)
+      return got.value
+    },
+    text: (id) => text(id, calculator.fields(choice, bench).find((one) => one.id === id)?.start ?? ''),
+    numbers: (id) => (read(id) as { values: number[] }).values,
+  }
+}
+
+describe.each(calculators.map((calculator) => [calculator.id, calculator] as const))('%s', (_, calculator) => {
+  const choices = calculator.fields(() => '', EMPTY).filter((field) => field.is === 'choice')
+  const ways = choices.flatMap((field) => field.of.map(([value]) => ({ [field.id]: value })))
+  it.each(ways.length > 0 ? ways : [{}])('reckons with what it starts from, %o', (typed) => {
+    const values = valuesOf(calculator, EMPTY, typed as Record<string, string>)
+    const lines = calculator.reckon(values, EMPTY)
+    expect(lines.length).toBeGreaterThan(1)
+    expect(new Set(lines.map(({ label }) => label)).size).toBe(lines.length)
+    for (const { figure, words } of lines) expect(figure ? Number.isFinite(figure.value) : words).toBeTruthy()
+    const picture = calculator.picture?.(values, EMPTY)
+    if (picture) expect(sew(picture.sketch.set)?.penetrations.length).toBeGreaterThan(3)
+    const printed = calculator.sheet?.(values, EMPTY)
+    if (printed) expect(printed.sheet.marks.length).toBeGreaterThan(5)
+  })
+
+  it('starts from any card of the shop in values its own fields can read', () => {
+    for (const model of shop.models) {
+      for (const technique of shop.techniques) {
+        const bench = benchFor(model.id, technique.id, 'wool-suiting')
+        const values = valuesOf(calculator, bench, {})
+        for (const field of calculator.fields(values.choice, bench)) {
+          if (field.is === 'length' || field.is === 'number')
+            expect(Number.isFinite(values.number(field.id))).toBe(true)
+          if (field.is === 'choice') expect(field.of.map(([value]) => value)).toContain(values.choice(field.id))
+        }
+        // What a machine cannot reckon with is refused in words, never in a broken figure.
+        try {
+          for (const { figure } of calculator.reckon(values, bench)) if (figure) expect(Number.isFinite(figure.value)).toBe(true) // prettier-ignore
+        } catch (error) {
+          expect(error).toBeInstanceOf(OutOfReach)
+        }
+      }
+    }
+  })
+})
+
+describe('with a card in hand', () => {
+  let hem: Bench
+  beforeAll(() => {
+    hem = benchFor('plover-60', 'blind-hem', 'wool-suiting')
+  })
+  const by = (id: string) => calculators.find((one) => one.id === id) as Calculator
+  const line = (calculator: Calculator, bench: Bench, label: string, typed: Record<string, string> = {}) =>
+    calculator.reckon(valuesOf(calculator, bench, typed), bench).find((one) => one.label === label)
+
+  it('the bite starts from foot, fabric and setting, and the fold is drawn at the guide', () => {
+    const bite = by('blind-hem')
+    expect(bite.start?.(hem, () => undefined)).toMatchObject({
+      guide: { text: '2', from: 'LF·07' },
+      weight: { text: 'medium' },
+    })
+    expect(line(bite, hem, 'Width to set')?.figure?.value).toBe(2.8)
+    expect(bite.picture?.(valuesOf(bite, hem, { guide: '1.5' }), hem)?.sketch.fabric.lines).toEqual([{ name: 'fold', at: -1.5 }]) // prettier-ignore
+  })
+
+  it('the fitter says when the foot cannot measure the button, and hands the opening on', () => {
+    const bench = benchFor('plover-60', 'buttonhole', 'cotton-shirting')
+    const fitter = by('buttonhole')
+    expect(line(fitter, bench, 'By LF·12')).toMatchObject({ warn: false, figure: { value: 27 } })
+    expect(line(fitter, bench, 'By LF·12', { diameter: '30' })).toMatchObject({ warn: true })
+    expect(fitter.back?.(valuesOf(fitter, bench, {}), bench)).toMatchObject({ query: { opening: '23' } })
+  })
+
+  it('the needle stands where this machine can stand it, or other feet are named', () => {
+    const guide = by('needle-guide')
+    const bench = benchFor('plover-60', 'centre-guide', 'wool-suiting')
+    expect(line(guide, bench, 'Row that is sewn', { distance: '1' })).toMatchObject({
+      warn: false,
+      figure: { value: 1 },
+    })
+    expect(line(guide, bench, 'Row that is sewn', { distance: '9' })?.warn).toBe(true)
+    expect(line(guide, bench, 'Row that is sewn', { distance: '9' })?.note).toContain('guided foot')
+  })
+
+  it('a motif starts from the stitch’s own points and is kept for it', () => {
+    const shape = by('motif')
+    const typed = { stitch: 's-motif-401' }
+    const values = valuesOf(shape, hem, typed)
+    expect(values.text('points').split('\n')[0]).toBe('handhold-motif 1')
+    const kept = shape.keeps?.(values, hem)
+    expect(kept).toMatchObject({ model: 'plover-60', stitch: 's-motif-401' })
+    expect(kept?.points).toEqual(index.models.get('plover-60')?.stitches.find(({ id }) => id === 's-motif-401')?.points)
+    expect(shape.keeps?.(valuesOf(shape, hem, {}), hem)).toBeUndefined()
+  })
+
+  it('an unknown differential says what helps without', () => {
+    expect(line(by('differential'), hem, 'On Plover 60')?.note).toContain('lower the pressure')
+  })
+})

@@ -1,0 +1,81 @@
+import { rowAt, twinRows, type NeedleReach, type RowSide } from '#core/workbench/needleGuide'
+import { showValue } from '#core/answer/show'
+import { formatNumber } from '#core/units/format'
+import { choice, length, number, startsAt, type Bench, type Calculator, type Line, type Values } from '../calculator'
+
+const USUAL_TRAVEL = { from: -3.5, to: 3.5 }
+
+const guidedFoot = (bench: Bench) => {
+  const fitted = bench.stage()?.foot
+  return fitted?.guide?.offset !== undefined && fitted.guide.kind !== 'none' ? fitted : bench.hand.guides[0]
+}
+
+const machineOf = ({ hand }: Bench, needleSize: number): NeedleReach => ({
+  scale: hand.model?.scales.needlePosition,
+  travel: hand.model?.travel ?? USUAL_TRAVEL,
+  needleSize,
+})
+const needleOf = (bench: Bench) => bench.stage()?.needleSize ?? bench.hand.fabric?.needleSize
+const slotOf = ({ number: n }: Values) => n('slot')
+
+export const needleGuide: Calculator = {
+  id: 'needle-guide',
+  group: 'Rows',
+  name: 'Needle and guide',
+  does: 'Where to put the needle for a row at a distance from what the guide runs along.',
+  fields: (chosen) => [
+    length('distance', 'Row from the guided line', '2'),
+    choice('side', 'The row lies', 'left', [['left', 'left of it'], ['right', 'right of it']]), // prettier-ignore
+    length('guide', 'Guide from centre, right positive', '0'),
+    length('slot', 'Opening of the foot', '5.5'),
+    number('size', 'Needle, size', '80'),
+    choice('rows', 'Rows at once', 'one', [
+      ['one', 'one'],
+      ['twin', 'two: twin needle'],
+    ]),
+    ...(chosen('rows') === 'twin' ? [length('spacing', 'Spacing of the needles', '4')] : []),
+  ],
+  start: (bench) => {
+    const foot = guidedFoot(bench)
+    const slot = foot?.slot
+    return {
+      guide: startsAt(foot?.guide?.offset, foot?.code),
+      slot: startsAt(slot === undefined ? undefined : typeof slot === 'number' ? slot : 2 * Math.min(-slot.left, slot.right), foot?.code), // prettier-ignore
+      size: startsAt(needleOf(bench), bench.stage() ? 'the card' : bench.hand.fabric?.name),
+    }
+  },
+  reckon: (values, bench) => {
+    const { number: n, choice: c } = values
+    const side = c('side') as RowSide
+    const machine = machineOf(bench, n('size'))
+    const row = rowAt({ guide: n('guide'), slot: slotOf(values) }, machine, side, n('distance'))
+    const others = bench.hand.guides
+      .map((foot) => ({
+        foot,
+        row: rowAt({ guide: foot.guide?.offset ?? 0, slot: foot.slot }, machine, side, n('distance')),
+      })) // prettier-ignore
+      .filter((one) => one.row.exact)
+      .map(({ foot }) => foot.code)
+    const would = others.length > 0 ? ` ${others.join(', ')} would reach it.` : ' No guided foot of this machine reaches it: mark the line, or use a guide on the plate.' // prettier-ignore
+    const shown = row.needle === undefined ? '' : showValue(row.needle, 'needlePosition', bench.hand.model?.scales.needlePosition) // prettier-ignore
+    const lines: Line[] = [
+      { label: 'Needle position wanted', figure: row.wanted, note: 'From centre, right positive.' },
+      row.needle === undefined || row.distance === undefined
+        ? { label: 'Set', words: 'none', warn: true, note: `No needle position of this machine is clear in this opening.${would}` } // prettier-ignore
+        : { label: 'Row that is sewn', figure: row.distance, warn: !row.exact, note: row.exact ? `Set the needle to ${shown}.` : `Nearest: needle at ${shown}.${would}` }, // prettier-ignore
+    ]
+    if (row.reach) lines.push({ label: 'Within reach here', words: `${formatNumber(row.reach.from, 1)} to ${formatNumber(row.reach.to, 1)} mm` }) // prettier-ignore
+    if (!bench.hand.model) lines.push({ label: 'Machine', words: 'none picked', note: 'Reckoned with ±3.5 mm that turns freely. Pick a machine at the top for its own positions.' }) // prettier-ignore
+    if (c('rows') === 'twin') {
+      const twin = twinRows(n('spacing'), bench.hand.model?.twinMax, slotOf(values), n('size'))
+      lines.push({ label: 'Room for both needles', figure: twin.needed, warn: twin.clear === false || twin.taken === false, note: twinNote(twin) }) // prettier-ignore
+    }
+    return lines
+  },
+}
+
+const twinNote = ({ clear, taken }: ReturnType<typeof twinRows>): string => {
+  if (taken === false) return 'Wider than this machine takes.'
+  if (clear === false) return 'The needles would hit this foot.'
+  return taken === undefined ? 'Clear in the foot. How wide a twin needle this machine takes is not stated: ask its book.' : 'Clear, the needle at centre.' // prettier-ignore
+}
