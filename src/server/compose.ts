@@ -7,6 +7,7 @@ import { checkedBundle, importBundle } from './features/bundle/merge'
 import { CatalogueStore } from './features/catalogue/store'
 import { CoverageService } from './features/coverage/service'
 import { SessionService } from './features/session/service'
+import { SettingsService } from './features/settings/service'
 import { createApp } from './http/app'
 import { routes } from './routes'
 import type { Services } from './services'
@@ -21,6 +22,7 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
     catalogue: new CatalogueStore(database),
     coverage: new CoverageService(),
     sessions: new SessionService(database, now),
+    settings: new SettingsService(database),
     now,
     log,
   }

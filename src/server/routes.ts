@@ -10,6 +10,9 @@ import { coverageRoutes } from './features/coverage/routes'
 import { fitRoutes } from './features/fits/routes'
 import { importRoutes } from './features/imports/routes'
 import { sessionRoutes } from './features/session/routes'
+import { labelRoutes } from './features/samples/labelRoutes'
+import { sampleRoutes } from './features/samples/routes'
+import { settingsRoutes } from './features/settings/routes'
 import { translateRoutes } from './features/translate/routes'
 import { workbenchRoutes } from './features/workbench/routes'
 import { openApiDocument } from './http/openapi'
@@ -51,6 +54,9 @@ export const routes: readonly RouteDefinition[] = [
   ...coverageRoutes,
   ...translateRoutes,
   ...workbenchRoutes,
+  ...sampleRoutes,
+  ...labelRoutes,
+  ...settingsRoutes,
   ...bundleRoutes,
 ]
 

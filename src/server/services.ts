@@ -4,6 +4,7 @@ import type { Config } from './config'
 import type { CatalogueStore } from './features/catalogue/store'
 import type { CoverageService } from './features/coverage/service'
 import type { SessionService } from './features/session/service'
+import type { SettingsService } from './features/settings/service'
 
 /** What the routes work with; made once, in compose. */
 export interface Services {
@@ -12,6 +13,7 @@ export interface Services {
   catalogue: CatalogueStore
   coverage: CoverageService
   sessions: SessionService
+  settings: SettingsService
   now: () => Date
   log: Logger
 }

@@ -80,7 +80,7 @@ const nearestMedians = (samples: readonly Sample[], model: Model): Sample | unde
 const usedEntries = (sample: Sample) => Object.entries(sample.used) as [Parameter, number][]
 
 /** Per parameter, over the samples that state it; of an even number the lower middle. */
-const mediansOf = (samples: readonly Sample[]): Map<Parameter, number> => {
+export const mediansOf = (samples: readonly Sample[]): Map<Parameter, number> => {
   const used = new Map<Parameter, number[]>()
   for (const sample of samples) {
     for (const [parameter, value] of usedEntries(sample)) {
@@ -105,5 +105,6 @@ const meanDistance = (sample: Sample, medians: ReadonlyMap<Parameter, number>, m
   return distances.reduce((sum, distance) => sum + distance, 0) / entries.length
 }
 
-const numberOf = (scale: Scale | 'absent' | undefined): number =>
+/** How much a "number" is on a scale. */
+export const numberOf = (scale: Scale | 'absent' | undefined): number =>
   (scale === undefined || scale === 'absent' ? undefined : scale.number) ?? DEFAULT_NUMBER

@@ -1,6 +1,6 @@
 /** What is needed to draw a stage's stitch to scale: as it is set, and as the machine gives it. */
 import type { CatalogueIndex } from '../catalogue/index'
-import type { Fabric, Parameter, Slot, Swing } from '../catalogue/types'
+import type { Fabric, Parameter, Slot, Stitch, StitchFunction, Swing } from '../catalogue/types'
 import type { Setting, StageAnswer } from '../answer/types'
 import { biteFor } from '../workbench/blindHemBite'
 import { fabricUnder, type FabricLayout } from './fabricParts'
@@ -20,45 +20,51 @@ const REPEATS = 2
 /** At least so much of the seam is drawn, mm. */
 const LEAST_LENGTH = 18
 
+/**
+ * The stitch as these values shape it; undefined where one that does is not known as a number: nothing is drawn that
+ * nobody has said.
+ */
+export const specFrom = (
+  told: StitchFunction,
+  stitch: Stitch,
+  value: (parameter: Parameter) => number | undefined,
+): StitchSpec | undefined => {
+  const swing: Swing = stitch.swing ?? told.swing
+  const width = told.family === 'overlock' ? (value('cuttingWidth') ?? value('width')) : value('width')
+  const length = value('length')
+  const needsWidth = swing !== 'none' || told.family === 'overlock' || (told.family === 'cover' && told.id !== 'chain')
+  if (length === undefined || length <= 0 || (needsWidth && (width === undefined || width <= 0))) return undefined
+  const { id, family, repeat, swingAt } = told
+  const pattern = stitch.lengthMeaning === 'pattern' || stitch.points ? length : length * (repeat ?? 1)
+  return {
+    function: {
+      id,
+      family,
+      ...(repeat === undefined ? {} : { repeat }),
+      ...(swingAt === undefined ? {} : { swingAt }),
+    },
+    swing,
+    width: width ?? 0,
+    length,
+    needlePosition: value('needlePosition') ?? 0,
+    repeats: Math.max(REPEATS, Math.min(200, Math.ceil(LEAST_LENGTH / pattern))),
+    ...(stitch.points ? { points: stitch.points } : {}),
+  }
+}
+
 /** Undefined where a value that shapes the stitch is not known as a number: nothing is drawn that nobody has said. */
 export const sketchOf = (index: CatalogueIndex, answer: StageAnswer, sewnOn?: Fabric): CardSketch | undefined => {
   const model = index.models.get(answer.model)
   const stitch = model?.stitches.find(({ id }) => id === answer.stitch)
   const told = index.functions.get(answer.function)
   if (!model || !stitch || !told) return undefined
-  const swing: Swing = stitch.swing ?? told.swing
-  const specOf = (value: (setting: Setting) => unknown): StitchSpec | undefined => {
-    const number = (...parameters: Parameter[]): number | undefined => {
-      for (const parameter of parameters) {
-        const setting = answer.settings[parameter]
-        // Without a control the machine still sews what the book says it gives.
-        const found = setting && (setting.value === 'absent' ? setting.default : value(setting))
-        if (typeof found === 'number') return found
-      }
-      return undefined
-    }
-    const width = told.family === 'overlock' ? number('cuttingWidth', 'width') : number('width')
-    const length = number('length')
-    const needsWidth =
-      swing !== 'none' || told.family === 'overlock' || (told.family === 'cover' && told.id !== 'chain')
-    if (length === undefined || length <= 0 || (needsWidth && (width === undefined || width <= 0))) return undefined
-    const { id, family, repeat, swingAt } = told
-    const pattern = stitch.lengthMeaning === 'pattern' || stitch.points ? length : length * (repeat ?? 1)
-    return {
-      function: {
-        id,
-        family,
-        ...(repeat === undefined ? {} : { repeat }),
-        ...(swingAt === undefined ? {} : { swingAt }),
-      },
-      swing,
-      width: width ?? 0,
-      length,
-      needlePosition: number('needlePosition') ?? 0,
-      repeats: Math.max(REPEATS, Math.min(200, Math.ceil(LEAST_LENGTH / pattern))),
-      ...(stitch.points ? { points: stitch.points } : {}),
-    }
-  }
+  const specOf = (value: (setting: Setting) => unknown): StitchSpec | undefined =>
+    specFrom(told, stitch, (parameter) => {
+      const setting = answer.settings[parameter]
+      // Without a control the machine still sews what the book says it gives.
+      const found = setting && (setting.value === 'absent' ? setting.default : value(setting))
+      return typeof found === 'number' ? found : undefined
+    })
   const set = specOf(({ value }) => value)
   if (!set) return undefined
   const given = specOf(({ default: byBook }) => byBook)

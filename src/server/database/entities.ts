@@ -211,6 +211,58 @@ export class ImportHabitRow {
   facts!: unknown
 }
 
+/** A photo of a sample, as it is shown: turned upright, shrunk, without what the camera wrote into it. */
+@Entity('sample_photo')
+export class SamplePhotoRow {
+  /** Not a foreign key: a sample that comes back by undo finds its photo. */
+  @PrimaryColumn(ID)
+  sample!: string
+
+  @Column({ type: 'datetime', precision: 3 })
+  at!: Date
+
+  @Column({ type: 'int' })
+  width!: number
+
+  @Column({ type: 'int' })
+  height!: number
+
+  @Column({ type: 'longblob' })
+  large!: Buffer
+
+  @Column({ type: 'mediumblob' })
+  small!: Buffer
+}
+
+/** What the label printer was given. */
+@Entity('printed_label')
+export class PrintedLabelRow {
+  @PrimaryGeneratedColumn({ type: 'int' })
+  id!: number
+
+  @Column(ID)
+  sample!: string
+
+  @Column({ type: 'datetime', precision: 3 })
+  at!: Date
+
+  @Column(TEXT)
+  by!: string
+
+  @Column({ type: 'mediumblob' })
+  pdf!: Buffer
+}
+
+/** The shop's own choices, one row each. */
+@Entity('shop_setting')
+export class ShopSettingRow {
+  @PrimaryColumn({ type: 'varchar', length: 60 })
+  name!: string
+
+  @Column({ type: 'json' })
+  facts!: unknown
+}
+
 @Entity('user')
 export class UserRow {
   @PrimaryColumn(ID)
@@ -262,6 +314,9 @@ export const entities = [
   CatalogueRevisionRow,
   HistoryRow,
   ImportHabitRow,
+  SamplePhotoRow,
+  PrintedLabelRow,
+  ShopSettingRow,
   UserRow,
   SessionRow,
 ]

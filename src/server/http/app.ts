@@ -31,7 +31,7 @@ export const createApp = (services: Services, routes: readonly RouteDefinition[]
     app[definition.method](
       expressPath(definition.path),
       ...(definition.rateLimited ? [limiter] : []),
-      express.json({ limit: `${definition.megabytes ?? 1}mb` }),
+      bodyReader(definition),
       handler(definition, services),
     )
   }
@@ -42,6 +42,12 @@ export const createApp = (services: Services, routes: readonly RouteDefinition[]
   app.use(problemHandler(services.log))
   return app
 }
+
+/** A file is taken whatever its sender calls it; the route looks into it. */
+const bodyReader = ({ takes, megabytes = 1 }: RouteDefinition): RequestHandler =>
+  takes === undefined
+    ? express.json({ limit: `${megabytes}mb` })
+    : express.raw({ type: () => true, limit: `${megabytes}mb` })
 
 const securityHeaders = (https: boolean): RequestHandler =>
   helmet({
@@ -93,6 +99,8 @@ const handler =
       params: read(definition.params, request.params, 'address'),
       query: read(definition.query, request.query, 'query'),
       body: read(definition.body, request.body as unknown, 'body'),
+      upload: Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0),
+      origin: `${request.protocol}://${request.get('host') ?? 'localhost'}`,
       services,
       session,
       cookies: cookieJar(response, token, services.config.secureCookies),

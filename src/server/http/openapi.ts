@@ -48,6 +48,7 @@ export const openApiDocument = (routes: readonly RouteDefinition[]) => {
         ...(definition.params ? { params: definition.params as never } : {}),
         ...(definition.query ? { query: definition.query as never } : {}),
         ...(definition.body ? { body: { content: { 'application/json': { schema: definition.body } } } } : {}),
+        ...(definition.takes ? { body: { content: { [definition.takes]: { schema: z.string() } } } } : {}),
       },
       responses: {
         [status]: {
@@ -82,6 +83,7 @@ const refusalsOf = (definition: RouteDefinition): number[] =>
       ...(definition.for === 'everyone' || definition.method === 'get' ? [] : [403]),
       ...(definition.params || definition.query || definition.body ? [422] : []),
       ...(definition.body ? [400, 413] : []),
+      ...(definition.takes ? [413, 422] : []),
       ...(definition.refuses ?? []),
     ]),
   ].sort((a, b) => a - b)

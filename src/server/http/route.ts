@@ -11,6 +11,10 @@ export interface Context<Params, Query, Body> {
   /** Undefined on public routes when nobody is signed in. */
   session: SignedIn | undefined
   cookies: { set: (token: string, expires: Date) => void; clear: () => void; token: string | undefined }
+  /** What was sent to a route that takes a file. */
+  upload: Buffer
+  /** As the browser sees this server: `http://127.0.0.1:8470`. */
+  origin: string
   /** The catalogue revision the answer speaks of, where it speaks of one. */
   revision: (revision: number) => void
 }
@@ -45,6 +49,8 @@ export interface RouteDefinition<
   /** Largest body in megabytes; 1 where left out. */
   megabytes?: number
   rateLimited?: boolean
+  /** Takes a file of these media types as it is, in place of JSON. */
+  takes?: string
   handle: (
     context: Context<z.output<Params>, z.output<Query>, z.output<Body>>,
   ) => Promise<z.input<Result>> | z.input<Result>
@@ -61,4 +67,5 @@ export const route = <
 ): RouteDefinition => definition as unknown as RouteDefinition
 
 export const ANY_ROLE: readonly Role[] = ['lead', 'desk', 'viewer']
+export const STAFF: readonly Role[] = ['lead', 'desk']
 export const LEAD: readonly Role[] = ['lead']

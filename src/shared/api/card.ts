@@ -29,7 +29,7 @@ const CardValue = z.object({
 const CardStep = z.looseObject({ step: z.string() })
 
 /** A stitch to be drawn to scale. */
-const StitchSpec = z.object({
+export const StitchSpec = z.object({
   function: StitchFunction.pick({ id: true, family: true, repeat: true, swingAt: true }),
   swing: Swing,
   width: z.number(),

@@ -1,0 +1,48 @@
+/** The label that is sewn or pinned to a sample: what was chosen, what the machine gives, what was used, a code that opens it. */
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
+import { showValue } from '#core/answer/show'
+import type { CatalogueIndex } from '#core/catalogue/index'
+import type { Parameter, Sample } from '#core/catalogue/types'
+import { parameterWord } from '#shared/messages/words'
+import { pdfOf, POINTS } from '../../print/pdf'
+
+/** mm; a usual roll. */
+const LABEL = { width: 70, height: 40, margin: 3 }
+const CODE = 24
+
+export const labelPdf = (index: CatalogueIndex, sample: Sample, address: string): Promise<Buffer> => {
+  const model = index.models.get(sample.model)
+  const stitch = model?.stitches.find(({ id }) => id === sample.stitch)
+  const foot = sample.foot === undefined ? undefined : index.items.get(sample.foot)
+  const lines = (Object.entries(sample.used) as [Parameter, number][]).map(([parameter, used]): Content => {
+    const scale = model?.scales[parameter]
+    const given = stitch?.defaults?.[parameter]
+    const shown = (value: Parameters<typeof showValue>[0]) => showValue(value, parameter, scale)
+    return { text: [`${parameterWord(parameter)} `, ...(given === undefined ? [] : [`gives ${shown(given)}, used `]), { text: shown(used), bold: true }] } // prettier-ignore
+  })
+  const document: TDocumentDefinitions = {
+    info: { title: `Sample ${sample.id}` },
+    pageSize: { width: LABEL.width * POINTS, height: LABEL.height * POINTS },
+    pageMargins: LABEL.margin * POINTS,
+    defaultStyle: { fontSize: 8, lineHeight: 1.05 },
+    content: [
+      {
+        columns: [
+          {
+            width: '*',
+            stack: [
+              { text: `${stitch?.select ?? sample.stitch}${foot ? ` · ${foot.code}` : ''}`, bold: true, fontSize: 11 },
+              { text: `${model?.name ?? sample.model}, ${index.techniques.get(sample.technique)?.name ?? ''}`, margin: [0, 0, 0, 2] }, // prettier-ignore
+              ...lines,
+              { text: `${index.fabrics.get(sample.fabric)?.name ?? sample.fabric}${sample.needleSize ? `, needle ${sample.needleSize}` : ''}`, margin: [0, 2, 0, 0] }, // prettier-ignore
+              { text: `${sample.on.slice(0, 'yyyy-mm-dd'.length)} · ${sample.by} · ${sample.verdict}` },
+            ],
+          },
+          { width: CODE * POINTS, qr: address, fit: CODE * POINTS },
+        ],
+        columnGap: 4,
+      },
+    ],
+  }
+  return pdfOf(document)
+}

@@ -1,0 +1,76 @@
+/** Labels, and the simulated label printer that ships with Handhold: it keeps what it was given. */
+import { z } from 'zod'
+import { PrintedLabel, PrintedParams, PrintJob, SampleParams } from '#shared/api/samples'
+import { PrintedLabelRow } from '../../database/entities'
+import { NotFound } from '../../http/problems'
+import { ANY_ROLE, STAFF, route } from '../../http/route'
+import type { Services } from '../../services'
+import { actorOf } from '../catalogue/actor'
+import { labelPdf } from './label'
+import { sampleIn } from './routes'
+
+const label = async (services: Services, id: string, origin: string): Promise<Buffer> => {
+  const { snapshot, sample } = await sampleIn(services, id)
+  return labelPdf(snapshot.index, sample, `${origin}/log/${encodeURIComponent(id)}`)
+}
+
+export const labelRoutes = [
+  route({
+    method: 'get',
+    path: '/api/samples/{id}/label.pdf',
+    summary: 'The label of a sample, with a code that opens it',
+    tag: 'Samples',
+    for: ANY_ROLE,
+    params: SampleParams,
+    result: z.string(),
+    type: 'application/pdf',
+    refuses: [404],
+    handle: async ({ params, services, origin }) => (await label(services, params.id, origin)) as never,
+  }),
+  route({
+    method: 'post',
+    path: '/api/label-printer/jobs',
+    summary: 'Print the label of a sample on the simulated label printer',
+    tag: 'Samples',
+    for: STAFF,
+    body: PrintJob,
+    result: PrintedLabel,
+    status: 201,
+    refuses: [404],
+    handle: async (context) => {
+      const { body, services, origin } = context
+      const { name, at } = actorOf(context)
+      const pdf = await label(services, body.sample, origin)
+      const row = await services.database.manager.save(PrintedLabelRow, { sample: body.sample, at, by: name, pdf })
+      return { id: row.id, sample: body.sample, at: at.toISOString(), by: name }
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/api/label-printer/jobs',
+    summary: 'What the label printer was given, latest first',
+    tag: 'Samples',
+    for: ANY_ROLE,
+    result: z.array(PrintedLabel),
+    handle: async ({ services }) => {
+      const rows = await services.database.manager.find(PrintedLabelRow, { select: { id: true, sample: true, at: true, by: true }, order: { id: 'DESC' }, take: 200 }) // prettier-ignore
+      return rows.map(({ id, sample, at, by }) => ({ id, sample, at: at.toISOString(), by }))
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/api/label-printer/jobs/{id}',
+    summary: 'One printed label as it came out',
+    tag: 'Samples',
+    for: ANY_ROLE,
+    params: PrintedParams,
+    result: z.string(),
+    type: 'application/pdf',
+    refuses: [404],
+    handle: async ({ params, services }) => {
+      const row = await services.database.manager.findOneBy(PrintedLabelRow, { id: params.id })
+      if (!row) throw new NotFound(`The printer has no label ${params.id}.`)
+      return row.pdf as never
+    },
+  }),
+]
