@@ -7,6 +7,7 @@ export const rooms = [
   { path: '/coverage', name: 'Coverage', letter: 'v' },
   { path: '/workbench', name: 'Workbench', letter: 'w' },
   { path: '/shelf', name: 'Shelf', letter: 's' },
+  { path: '/log', name: 'Log', letter: 'l' },
   { path: '/shop', name: 'Shop', letter: 'o' },
 ] as const
 
@@ -37,6 +38,10 @@ export const router = createRouter({
         { path: ':shelf', component: () => import('./features/shelf/ShelfView.vue') },
       ],
     },
+    { path: '/log', component: () => import('./features/log/LogView.vue') },
+    { path: '/log/new', component: () => import('./features/log/LogSample.vue') },
+    { path: '/log/printer', component: () => import('./features/log/PrinterView.vue') },
+    { path: '/log/:id', component: () => import('./features/log/LadderView.vue'), props: true },
     { path: '/shop', component: () => import('./features/shop/ShopView.vue') },
     { path: '/:rest(.*)*', component: () => import('./ui/NotHere.vue') },
   ],

@@ -22,7 +22,7 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
     catalogue: new CatalogueStore(database),
     coverage: new CoverageService(),
     sessions: new SessionService(database, now),
-    settings: new SettingsService(database),
+    settings: new SettingsService(database, now),
     now,
     log,
   }

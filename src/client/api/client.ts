@@ -39,15 +39,19 @@ export const whenSignedOut = (callback: () => void): void => {
   signedOut = callback
 }
 
-const send = async (method: string, path: string, accept: string, body?: unknown): Promise<Response> => {
+/** JSON, or a file as it is. */
+type Body = { json: unknown } | { file: Blob } | undefined
+
+const send = async (method: string, path: string, accept: string, body: Body): Promise<Response> => {
+  const type = body === undefined ? undefined : 'json' in body ? 'application/json' : body.file.type || 'application/octet-stream' // prettier-ignore
   const response = await fetch(path, {
     method,
     headers: {
       Accept: accept,
-      ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+      ...(type === undefined ? {} : { 'Content-Type': type }),
       ...(csrf === undefined || method === 'GET' ? {} : { 'X-CSRF-Token': csrf }),
     },
-    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+    ...(body === undefined ? {} : { body: 'json' in body ? JSON.stringify(body.json) : body.file }),
   }).catch(() => {
     throw new ApiProblem(UNREACHABLE)
   })
@@ -58,12 +62,17 @@ const send = async (method: string, path: string, accept: string, body?: unknown
 }
 
 export const call = async <Result>(method: string, path: string, body?: unknown): Promise<Result> => {
-  const response = await send(method, path, 'application/json', body)
+  const response = await send(method, path, 'application/json', body === undefined ? undefined : { json: body })
   return (response.status === 204 ? undefined : await response.json().catch(() => undefined)) as Result
 }
 
-/** A file that is made from what is sent. */
-export const file = async (path: string, body: unknown): Promise<Blob> => (await send('POST', path, '*/*', body)).blob()
+/** A file that is kept, or is made from what is sent. */
+export const file = async (path: string, body?: unknown): Promise<Blob> =>
+  (await send(body === undefined ? 'GET' : 'POST', path, '*/*', body === undefined ? undefined : { json: body })).blob()
+
+export const upload = async (path: string, content: Blob): Promise<void> => {
+  await send('PUT', path, 'application/json', { file: content })
+}
 
 export const get = <Result>(path: string, query: Record<string, string | undefined> = {}): Promise<Result> => {
   const given = Object.entries(query).filter((entry): entry is [string, string] => Boolean(entry[1]))

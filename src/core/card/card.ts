@@ -9,6 +9,7 @@ import { collectNames, type Names } from './names'
 import { sketchOf, type CardSketch } from './sketch'
 import { cardSteps, type CardStep } from './steps'
 import { holds } from '../answer/when'
+import { spreadOf, standing, USUAL_TOLERANCE, type ShopTolerance, type Spread } from '../samples/spread'
 
 export interface Card {
   question: Question
@@ -76,9 +77,16 @@ export interface CardStage {
   faults: Stage['faults']
   minutes?: number | undefined
   sketch?: CardSketch | undefined
+  /** The sample the shop stands by, and where good samples disagree by more than it bears. */
+  house?: { sample: string; disputed: Spread[] } | undefined
 }
 
-export const cardOf = (index: CatalogueIndex, question: Question, answer: Answer): Card => {
+export const cardOf = (
+  index: CatalogueIndex,
+  question: Question,
+  answer: Answer,
+  tolerance: ShopTolerance = USUAL_TOLERANCE,
+): Card => {
   const technique = found(index.techniques.get(question.technique))
   const model = found(index.models.get(question.model))
   const fabric = found(index.fabrics.get(question.fabric))
@@ -112,11 +120,13 @@ export const cardOf = (index: CatalogueIndex, question: Question, answer: Answer
       const stage = found(method?.stages.find(({ id }) => id === given.stage))
       const last = i === answer.stages.length - 1
       const at = { model: found(index.models.get(given.model)), fabric, layers }
-      return cardStage(index, question, given, stage, fabric, {
+      const house = houseSample(index, question, given, tolerance)
+      const told = cardStage(index, question, given, stage, fabric, {
         prepare: i === 0 ? (method?.prepare ?? []).filter((step) => holds(step.when, at)) : [],
         sew: stage.steps.filter((step) => holds(step.when, at)),
         finish: last ? (method?.finish ?? []).filter((step) => holds(step.when, at)) : [],
       })
+      return house ? { ...told, house } : told
     }),
     names: collectNames(index, answer, question),
   }
@@ -175,6 +185,22 @@ const cardStage = (
     minutes: stage.minutes,
     sketch: sketchOf(index, answer, fabric),
   }
+}
+
+const houseSample = (
+  index: CatalogueIndex,
+  { technique, fabric }: Question,
+  { model: id, stage, stitch, foot, settings }: StageAnswer,
+  tolerance: ShopTolerance,
+): CardStage['house'] => {
+  const [reason] = Object.values(settings).flatMap((setting) => setting?.reasons.filter(({ code }) => code === 'houseSetting') ?? []) // prettier-ignore
+  const model = index.models.get(id)
+  if (reason?.code !== 'houseSetting' || !model) return undefined
+  const sewn = [...index.samples.values()].flat()
+  const method = sewn.find((one) => one.id === reason.sample)?.method
+  const cell = sewn.filter((one) => one.model === id && one.technique === technique && one.method === method && one.stage === stage && one.fabric === fabric) // prettier-ignore
+  const spread = spreadOf(standing(cell, model, stitch, foot), model, tolerance)
+  return { sample: reason.sample, disputed: spread.filter(({ disputed }) => disputed) }
 }
 
 /** What its drawing is made from; nothing for a foot of which nothing is stated that could be drawn. */

@@ -78,6 +78,21 @@ const CardStage = z.object({
   faults: Stage.shape.faults,
   minutes: z.number().optional(),
   sketch: CardSketch.optional(),
+  house: z
+    .object({
+      sample: Id,
+      disputed: z.array(
+        z.object({
+          parameter: Parameter,
+          median: z.number(),
+          least: z.number(),
+          most: z.number(),
+          samples: z.int(),
+          disputed: z.boolean(),
+        }),
+      ),
+    })
+    .optional(),
 })
 
 const named = z.record(z.string(), z.string())

@@ -96,7 +96,7 @@ export const positionsWords = (positions: Positions): string =>
 
 /** 2026-10-12 as "12 Oct 2026", kept on one line. */
 export const dateWords = (iso: string): string => {
-  const [year, month, day] = iso.split('-').map(Number)
+  const [year, month, day] = iso.slice(0, 'yyyy-mm-dd'.length).split('-').map(Number)
   const name = MONTHS[(month ?? 0) - 1]
   return name === undefined ? iso : `${day}\u00a0${name}\u00a0${year}`
 }

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Card, CardStage } from '#core/card/card'
 import { positionsInWords } from '#core/answer/show'
 import { evidenceWord, speech } from '#shared/messages/en'
+import { spreadText } from '#shared/messages/samples'
 import { stepText } from '#shared/messages/steps'
 import { list, parameterWord, sideWord } from '#shared/messages/words'
 import FootPicture from '../../ui/FootPicture.vue'
@@ -21,6 +22,7 @@ const changesTitle = computed(() =>
 const unchanged = computed(() => props.stage.unchanged.filter(({ setting }) => setting.value !== 'absent'))
 const missing = computed(() => props.stage.unchanged.filter(({ setting }) => setting.value === 'absent'))
 const leave = computed(() => list(unchanged.value.map(({ parameter }) => parameterWord(parameter).toLowerCase())))
+const scales = computed(() => Object.fromEntries([...props.stage.changes, ...props.stage.unchanged].map(({ parameter, scale }) => [parameter, scale]))) // prettier-ignore
 const costs = computed(() => props.stage.answer.reasons.filter(({ code }) => code === 'tradeOff'))
 const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => code !== 'tradeOff'))
 </script>
@@ -30,6 +32,12 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
     <CardBand :card="card" :stage="stage" />
     <p v-for="cost in costs" :key="say.reason(cost)" class="cost"><strong>The cost:</strong> {{ say.reason(cost) }}</p>
     <p v-for="warning in stage.answer.cautions" :key="say.reason(warning)" class="caution">{{ say.reason(warning) }}</p>
+
+    <p v-if="stage.house?.disputed.length" class="caution">
+      Disputed: good samples disagree.
+      {{ stage.house.disputed.map((one) => `${spreadText(one, scales)}.`).join(' ') }}
+      <RouterLink :to="`/log/${stage.house.sample}`">See the tries</RouterLink>
+    </p>
 
     <div class="columns">
       <section class="values" aria-label="What to set">
@@ -118,6 +126,9 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
         </summary>
         <ul>
           <li v-for="reason in grounds" :key="say.reason(reason)">{{ say.reason(reason) }}</li>
+          <li v-if="stage.house">
+            <RouterLink :to="`/log/${stage.house.sample}`">The tries behind the shop’s own setting</RouterLink>
+          </li>
           <li v-if="stage.answer.needle.system">Needle system: {{ stage.answer.needle.system }}.</li>
           <li v-if="stage.answer.maxSpeed">At most {{ stage.answer.maxSpeed }} stitches a minute.</li>
         </ul>

@@ -24,6 +24,7 @@ watch(
 const say = computed(() => (card.value ? speech(card.value.names) : undefined))
 const aloud = computed(() => route.query.read === '1')
 const setAloud = (on: boolean) => void router.push({ query: { ...route.query, read: on ? '1' : undefined } })
+const logging = computed(() => ({ path: '/log/new', query: { ...query.value, stage: card.value?.stages[at.value]?.stage } })) // prettier-ignore
 const print = () => window.print()
 const missing = computed(() =>
   (['model', 'technique', 'fabric'] as const)
@@ -70,6 +71,7 @@ useKeys([
     does: 'Translate the card to another machine',
     run: () => void router.push({ path: '/translate', query: query.value }),
   },
+  { keys: 't', does: 'Log a sample of this card', run: () => void router.push(logging.value) },
   { keys: 'r', does: 'Read the card aloud, line by line', run: () => card.value && setAloud(true) },
 ])
 </script>
@@ -180,6 +182,7 @@ useKeys([
       </details>
 
       <footer v-if="card.stages.length > 0" class="actions">
+        <RouterLink class="btn btn-link" :to="logging"><kbd>t</kbd> Log a sample</RouterLink>
         <BButton variant="link" @click="setAloud(true)"><kbd>r</kbd> Read aloud</BButton>
         <BButton variant="link" @click="print"><kbd>p</kbd> Print</BButton>
         <RouterLink class="btn btn-link" :to="{ path: '/translate', query }"

@@ -4,6 +4,7 @@ import type { Changed } from '#shared/api/rows'
 import { ApiProblem, call, problemText } from '../../api/client'
 import { usePickLists } from '../../state/picks'
 import { useSession } from '../../state/session'
+import ToleranceForm from './ToleranceForm.vue'
 
 const session = useSession()
 const lists = usePickLists()
@@ -51,6 +52,7 @@ const takeIn = async (event: Event) => {
         <BButton size="sm" variant="outline-primary" @click="session.signOut()">Sign out</BButton>
       </p>
     </section>
+    <ToleranceForm />
     <section>
       <h2>The catalogue as a file</h2>
       <p>One open file holds makes, models, feet, fabrics, techniques and samples.</p>

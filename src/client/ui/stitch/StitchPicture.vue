@@ -7,8 +7,8 @@ import { layStitch } from './stitchPicture'
 import { useSewn } from './useSewn'
 
 /** The stitch as it will lie on the fabric, to scale: as set strong, as the machine gives it faint. */
-/** `faint`: what the faint stitch stands for. */
-const props = defineProps<{ sketch: CardSketch; name: string; most?: number; faint?: string }>()
+/** `faint`: what the faint stitch stands for. `brief`: without words and acts. */
+const props = defineProps<{ sketch: CardSketch; name: string; most?: number; faint?: string; brief?: boolean }>()
 
 const clip = useId()
 const face = ref<'top' | 'under'>('top')
@@ -95,7 +95,7 @@ const save = () => {
         />
       </g>
     </svg>
-    <figcaption>
+    <figcaption v-if="!brief">
       <span class="soft">
         To scale, {{ layout.length }} mm of seam. Strong: as set<template v-if="layout.given.length > 0"
           >; faint: {{ faint ?? 'as the machine gives it' }}</template

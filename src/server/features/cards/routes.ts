@@ -24,7 +24,8 @@ export const cardRoutes = [
       const { needle: needleSize, opening: buttonOpening, radius, ...asked } = query
       const job = Object.fromEntries(Object.entries({ needleSize, buttonOpening, radius }).filter(([, value]) => value !== undefined)) // prettier-ignore
       const question: Question = { ...asked, ...(Object.keys(job).length > 0 ? { job } : {}) }
-      return cardOf(snapshot.index, question, answered(snapshot, question)) as never
+      const { tolerance } = await services.settings.read()
+      return cardOf(snapshot.index, question, answered(snapshot, question), tolerance) as never
     },
   }),
   route({

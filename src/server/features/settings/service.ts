@@ -4,12 +4,25 @@ import { USUAL_TOLERANCE } from '#core/samples/spread'
 import { ShopSettings } from '#shared/api/samples'
 import { ShopSettingRow } from '../../database/entities'
 
+const KEPT_MS = 5000
 const USUAL: ShopSettings = { tolerance: USUAL_TOLERANCE }
 
 export class SettingsService {
-  constructor(private readonly database: DataSource) {}
+  private known: { settings: ShopSettings; until: number } | undefined
 
+  constructor(
+    private readonly database: DataSource,
+    private readonly now: () => Date,
+  ) {}
+
+  /** As they are, or were a moment ago: what another server process wrote is seen within five seconds. */
   async read(): Promise<ShopSettings> {
+    const now = this.now().getTime()
+    if (!this.known || this.known.until < now) this.known = { settings: await this.load(), until: now + KEPT_MS }
+    return this.known.settings
+  }
+
+  private async load(): Promise<ShopSettings> {
     const rows = await this.database.manager.find(ShopSettingRow)
     return ShopSettings.parse({ ...USUAL, ...Object.fromEntries(rows.map(({ name, facts }) => [name, facts])) })
   }
@@ -17,5 +30,6 @@ export class SettingsService {
   async write(settings: ShopSettings): Promise<void> {
     const rows = Object.entries(settings).map(([name, facts]) => ({ name, facts }))
     await this.database.manager.upsert(ShopSettingRow, rows as never, ['name'])
+    this.known = undefined
   }
 }

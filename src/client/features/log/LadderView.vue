@@ -1,0 +1,293 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, ref, toRef } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import type { Parameter } from '#core/catalogue/types'
+import type { Try } from '#core/samples/evidence'
+import { changeText, houseText, measureWord, sampleMark, sampleWord, spreadText } from '#shared/messages/samples'
+import { dateWords, parameterWord } from '#shared/messages/words'
+import { showValue } from '#core/answer/show'
+import { formatNumber } from '#core/units/format'
+import { call, file, problemText } from '../../api/client'
+import { useKeys } from '../../state/keys'
+import { useSession } from '../../state/session'
+import { saveFile } from '../../ui/saveFile'
+import StitchPicture from '../../ui/stitch/StitchPicture.vue'
+import { useEvidence } from './useEvidence'
+
+/** A ladder of tries, side by side: what was changed, how it lay, how good it was; and what the shop stands by. */
+const TriesChart = defineAsyncComponent(() => import('./TriesChart.vue'))
+const props = defineProps<{ id: string }>()
+const route = useRoute()
+const router = useRouter()
+const session = useSession()
+const { cell, problem, load } = useEvidence(toRef(props, 'id'))
+const said = ref(startSaid())
+const refused = ref('')
+
+function startSaid(): string {
+  const logged = String(route.query.logged ?? '')
+  if (logged === 'yes') return 'Logged. The card knows it already.'
+  return logged.startsWith('no-photo') ? `Logged, but without its photo. ${logged.slice('no-photo '.length)}` : ''
+}
+
+const evidence = computed(() => cell.value?.evidence)
+const scales = computed(() => cell.value?.model.scales ?? {})
+const stageName = computed(() => cell.value?.technique.methods.find(({ id }) => id === cell.value?.sample.method)?.stages.find(({ id }) => id === cell.value?.sample.stage)) // prettier-ignore
+const cardQuery = computed(() => {
+  const { model, technique, fabric, method } = cell.value?.sample ?? {}
+  return { m: model, t: technique, f: fabric, way: method }
+})
+const another = () => void router.push({ path: '/log/new', query: { ...cardQuery.value, stage: cell.value?.sample.stage } }) // prettier-ignore
+const shownUsed = (one: Try) => Object.entries(one.sample.used).map(([parameter, value]) => ({ parameter, word: parameterWord(parameter as Parameter), value: showValue(value as number, parameter as Parameter, scales.value[parameter as Parameter]) })) // prettier-ignore
+const faultName = (one: Try) => stageName.value?.faults.find(({ id }) => id === one.sample.fault)?.name ?? one.sample.fault // prettier-ignore
+const plain = { parts: [], lines: [] }
+const photoOf = (id: string, size: 'small' | 'large') => `/api/samples/${id}/photo?size=${size}`
+/** The ones that vary are worth a chart. */
+const varying = computed(() => {
+  const tries = evidence.value?.tries ?? []
+  const parameters = [...new Set(tries.flatMap(({ sample }) => Object.keys(sample.used)))] as Parameter[]
+  return parameters.filter((parameter) => new Set(tries.map(({ sample }) => sample.used[parameter])).size > 1)
+})
+
+const act = async (done: string, work: () => Promise<unknown>) => {
+  refused.value = ''
+  said.value = ''
+  try {
+    await work()
+    said.value = done
+  } catch (error) {
+    refused.value = problemText(error)
+  }
+}
+const pin = (id: string, pinned: boolean) =>
+  act(
+    pinned ? 'Pinned: the card says so from now on.' : 'Let go: the nearest to the medians holds again.',
+    async () => {
+      await call('POST', `/api/samples/${id}/pin`, { pinned })
+      await load()
+    },
+  )
+const print = (id: string) => act('The label printer has it.', () => call('POST', '/api/label-printer/jobs', { sample: id })) // prettier-ignore
+const label = (id: string) => act('', async () => saveFile(await file(`/api/samples/${id}/label.pdf`), `label-${id}.pdf`)) // prettier-ignore
+
+useKeys([{ keys: 't', does: 'Log another try', run: another }])
+</script>
+
+<template>
+  <main class="page wide">
+    <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
+    <template v-if="cell && evidence">
+      <h1>{{ cell.technique.name }} on {{ cell.model.name }} in {{ cell.fabric.name.toLowerCase() }}</h1>
+      <p v-if="stageName" class="soft">
+        {{ stageName.name }}: {{ evidence.tries.length }} {{ evidence.tries.length === 1 ? 'try' : 'tries' }}.
+      </p>
+      <p role="status" class="said">{{ said }}</p>
+      <p v-if="refused" role="alert" class="caution">{{ refused }}</p>
+
+      <section class="house" aria-label="House setting">
+        <h2>{{ evidence.house ? 'The shop’s own setting' : 'No setting of the shop’s own yet' }}</h2>
+        <p v-if="evidence.house">{{ houseText(evidence.house) }}</p>
+        <p v-else>A good sample of this edition, sewn with {{ evidence.names[cell.sample.stitch] }}, makes one.</p>
+        <ul v-if="evidence.spread.length > 0" class="spread">
+          <li v-for="one in evidence.spread" :key="one.parameter" :class="{ caution: one.disputed }">
+            {{ spreadText(one, scales) }}.
+          </li>
+        </ul>
+        <p v-if="evidence.disputed" class="caution">
+          Good samples differ by more than the shop bears ({{ formatNumber(evidence.tolerance.mm) }} mm,
+          {{ formatNumber(evidence.tolerance.numbers) }} on a dial): sew one together, then pin it.
+        </p>
+        <p v-if="evidence.startOffset">
+          Begins {{ formatNumber(Math.abs(evidence.startOffset.mean.value), 1) }} mm
+          {{ evidence.startOffset.mean.value < 0 ? 'before' : 'past' }} the mark, ±{{
+            formatNumber(evidence.startOffset.spread.value, 1)
+          }}, from {{ evidence.startOffset.tries }} {{ evidence.startOffset.tries === 1 ? 'try' : 'tries'
+          }}{{ evidence.startOffset.enough ? '' : ': fewer than three, sew more before you trust it' }}.
+        </p>
+        <p v-if="evidence.quarterInch">
+          Quarter inch: move the needle {{ formatNumber(Math.abs(evidence.quarterInch.move.value), 2) }} mm
+          {{ evidence.quarterInch.move.value >= 0 ? 'right, toward the edge' : 'left, away from the edge' }}, from
+          {{ evidence.quarterInch.tries }} {{ evidence.quarterInch.tries === 1 ? 'try' : 'tries' }}.
+        </p>
+        <p class="acts">
+          <BButton v-if="session.user?.role !== 'viewer'" variant="primary" @click="another"
+            ><kbd>t</kbd> Another try</BButton
+          >
+          <RouterLink class="btn btn-outline-primary" :to="{ path: '/card', query: cardQuery }">The card</RouterLink>
+        </p>
+      </section>
+
+      <ol class="ladder" tabindex="0" aria-label="Tries, in the order they were sewn">
+        <li
+          v-for="one in evidence.tries"
+          :key="one.sample.id"
+          :class="{ here: one.sample.id === id, house: one.sample.id === evidence.house?.sample }"
+        >
+          <p class="verdict" :class="one.sample.verdict">
+            <span aria-hidden="true">{{ sampleMark(one.sample.verdict) }}</span> {{ sampleWord(one.sample.verdict)
+            }}<template v-if="one.sample.id === evidence.house?.sample">
+              · the shop’s own{{ evidence.house.pinned ? ', pinned' : '' }}</template
+            >
+          </p>
+          <p class="soft">
+            {{ dateWords(one.sample.on) }}, {{ one.sample.by }}<template v-if="one.stale"> · older edition</template>
+          </p>
+          <p v-for="change in one.changes" :key="JSON.stringify(change)" class="change">
+            {{ changeText(change, scales, evidence.names) }}
+          </p>
+          <p v-if="one.changes.length > 1" class="soft">Several things changed at once.</p>
+          <dl>
+            <template v-for="value in shownUsed(one)" :key="value.parameter">
+              <dt>{{ value.word }}</dt>
+              <dd>{{ value.value }}</dd>
+            </template>
+            <template v-for="(mm, key) in one.sample.measured" :key="key">
+              <dt class="soft">{{ measureWord(key) }}</dt>
+              <dd class="soft">{{ formatNumber(mm) }} mm</dd>
+            </template>
+          </dl>
+          <StitchPicture
+            v-if="one.spec"
+            :sketch="{ set: one.spec, fabric: plain }"
+            :name="`Try of ${dateWords(one.sample.on)}`"
+            :most="16"
+            brief
+          />
+          <a v-if="evidence.photos.includes(one.sample.id)" :href="photoOf(one.sample.id, 'large')" target="_blank"
+            ><img :src="photoOf(one.sample.id, 'small')" alt="Photo of this sample"
+          /></a>
+          <p v-if="one.sample.fault" class="caution">{{ faultName(one) }}</p>
+          <p v-if="one.sample.note">{{ one.sample.note }}</p>
+          <p class="acts small">
+            <BButton
+              v-if="session.mayWrite && one.sample.verdict === 'good'"
+              size="sm"
+              variant="link"
+              @click="pin(one.sample.id, !one.sample.pinned)"
+              >{{ one.sample.pinned ? 'Unpin' : 'Pin as the shop’s own' }}</BButton
+            >
+            <BButton size="sm" variant="link" @click="label(one.sample.id)">Label</BButton>
+            <BButton v-if="session.user?.role !== 'viewer'" size="sm" variant="link" @click="print(one.sample.id)"
+              >Print label</BButton
+            >
+          </p>
+        </li>
+      </ol>
+      <TriesChart
+        v-if="varying.length > 0 && evidence.tries.length > 2"
+        :tries="evidence.tries"
+        :parameters="varying"
+      />
+    </template>
+  </main>
+</template>
+
+<style scoped lang="scss">
+.said {
+  color: var(--teal);
+  font-weight: 600;
+  min-height: 1.4em;
+  margin: 0;
+}
+
+.house h2 {
+  margin-top: 0.2rem;
+}
+
+.house p {
+  margin-bottom: 0.3rem;
+}
+
+.spread {
+  list-style: none;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 1.6rem;
+  margin-bottom: 0.3rem;
+}
+
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.2rem 0.8rem;
+}
+
+.small .btn {
+  padding: 0;
+}
+
+.ladder {
+  display: grid;
+  grid-auto-flow: column;
+  grid-auto-columns: minmax(14rem, 18rem);
+  gap: 0 1.2rem;
+  overflow-x: auto;
+  padding: 0.6rem 0;
+  margin: 0.6rem 0 0;
+  list-style: none;
+
+  > li {
+    border-top: 4px solid var(--rule);
+    padding-top: 0.4rem;
+  }
+
+  > li.house {
+    border-top-color: var(--teal);
+  }
+
+  > li.here {
+    background: var(--sheet);
+  }
+
+  p {
+    margin-bottom: 0.2rem;
+  }
+}
+
+.verdict {
+  font-size: 1.2rem;
+  font-weight: 650;
+
+  &.redo {
+    color: var(--madder);
+  }
+
+  &.good {
+    color: var(--teal);
+  }
+}
+
+.change {
+  font-weight: 650;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  margin: 0.3rem 0;
+}
+
+dt {
+  font-weight: 400;
+}
+
+dd {
+  margin: 0;
+  font-size: 1.25rem;
+  font-weight: 650;
+  text-align: right;
+}
+
+dd.soft {
+  font-size: 1rem;
+  font-weight: 400;
+}
+
+img {
+  max-width: 100%;
+  max-height: 12rem;
+  display: block;
+  margin: 0.3rem 0;
+}
+</style>

@@ -1,0 +1,333 @@
+<script setup lang="ts">
+import { useSessionStorage } from '@vueuse/core'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import type { Parameter, Sample, Scale } from '#core/catalogue/types'
+import type { CardSketch } from '#core/card/sketch'
+import type { SampleWrite } from '#shared/api/samples'
+import { speech } from '#shared/messages/en'
+import { measuresFor, sampleWord } from '#shared/messages/samples'
+import { parameterWord } from '#shared/messages/words'
+import { call, problemText, upload } from '../../api/client'
+import { usePicks } from '../../state/picks'
+import { useSession } from '../../state/session'
+import StitchPicture from '../../ui/stitch/StitchPicture.vue'
+import { useCard } from '../card/useCard'
+import { isMarked, readUsed, usedText } from './readUsed'
+
+/** What was really sewn: filled in as the card says, changed to what it was, judged. Enter goes on to the verdict. */
+const route = useRoute()
+const router = useRouter()
+const session = useSession()
+const { picked, query } = usePicks()
+const { card, problem } = useCard(picked)
+const mayLog = computed(() => session.user?.role === 'lead' || session.user?.role === 'desk')
+const stage = computed(
+  () => card.value?.stages.find(({ stage: id }) => id === route.query.stage) ?? card.value?.stages[0],
+)
+const say = computed(() => (card.value ? speech(card.value.names) : undefined))
+
+interface Draft {
+  used: Record<string, string>
+  measured: Record<string, string>
+  layers: string
+  needle: string
+  fault: string
+  note: string
+}
+const empty = (): Draft => ({ used: {}, measured: {}, layers: '', needle: '', fault: '', note: '' })
+/** Kept over a reload, for the cell it was begun for. */
+const cell = computed(() => JSON.stringify([picked.value, stage.value?.stage]))
+const drafts = useSessionStorage<Record<string, Draft>>('handhold.sample', {})
+const nothing = empty()
+const draft = computed(() => drafts.value[cell.value] ?? nothing)
+watch(cell, (key) => (drafts.value = { ...drafts.value, [key]: drafts.value[key] ?? empty() }), { immediate: true })
+
+const scaleOf = (parameter: Parameter): Scale | undefined => {
+  const scale = values.value.find((one) => one.parameter === parameter)?.scale
+  return scale === 'absent' ? undefined : scale
+}
+const values = computed(() => [...(stage.value?.changes ?? []), ...(stage.value?.unchanged ?? [])].filter(({ setting }) => setting.value !== 'absent')) // prettier-ignore
+const number = (value: unknown) => (typeof value === 'number' ? value : undefined)
+const startOf = (parameter: Parameter) => usedText(number(values.value.find((one) => one.parameter === parameter)?.setting.value), scaleOf(parameter)) // prettier-ignore
+const textOf = (parameter: Parameter) => draft.value.used[parameter] ?? startOf(parameter)
+const reads = computed(() => new Map(values.value.map(({ parameter }) => [parameter, readUsed(textOf(parameter), scaleOf(parameter))]))) // prettier-ignore
+const faultOf = (parameter: Parameter) => {
+  const read = reads.value.get(parameter)
+  return read && 'fault' in read ? read.fault : undefined
+}
+const valueOf = (parameter: Parameter): number | undefined => {
+  const read = reads.value.get(parameter)
+  return read && 'value' in read ? read.value : undefined
+}
+const used = computed(() => Object.fromEntries([...reads.value].flatMap(([parameter, read]) => ('value' in read && read.value !== undefined ? [[parameter, read.value]] : []))) as Sample['used']) // prettier-ignore
+const measures = computed(() => measuresFor(stage.value?.sketch?.set.function.family ?? 'other'))
+const measured = computed(() => measures.value.map(([key, label]) => ({ key, label, text: draft.value.measured[key] ?? '', read: readUsed(draft.value.measured[key] ?? '', undefined) }))) // prettier-ignore
+const faults = computed(() => [
+  ...values.value.flatMap(({ parameter }) => (faultOf(parameter) ? [parameterWord(parameter)] : [])),
+  ...measured.value.flatMap(({ label, read }) => ('fault' in read ? [label] : [])),
+])
+/** The stitch as it was set, against what the machine gives. */
+const sketch = computed((): CardSketch | undefined => {
+  const drawn = stage.value?.sketch
+  if (!drawn || faults.value.length > 0) return undefined
+  const width = valueOf('width') ?? valueOf('cuttingWidth') ?? drawn.set.width
+  const length = valueOf('length') ?? drawn.set.length
+  if (!(length > 0) || !(width >= 0)) return undefined
+  return { ...drawn, set: { ...drawn.set, width, length, needlePosition: valueOf('needlePosition') ?? drawn.set.needlePosition } } // prettier-ignore
+})
+const given = (parameter: Parameter) => {
+  const one = values.value.find((value) => value.parameter === parameter)
+  const byBook = one?.setting.default
+  if (byBook === undefined) return 'the book is silent'
+  return typeof byBook === 'number' ? `machine gives ${usedText(byBook, scaleOf(parameter))}` : byBook === 'auto' ? 'machine sets it by itself' : `machine gives ${usedText(byBook.from, scaleOf(parameter))} to ${usedText(byBook.to, scaleOf(parameter))}` // prettier-ignore
+}
+
+const photo = ref<File>()
+const busy = ref(false)
+const said = ref('')
+const first = useTemplateRef<HTMLElement>('fields')
+const verdicts = useTemplateRef<HTMLElement>('verdicts')
+watch(
+  () => stage.value?.stage,
+  async (there) => {
+    if (!there) return
+    await nextTick()
+    const field = first.value?.querySelector<HTMLInputElement>('input, select')
+    field?.focus()
+    if (field instanceof HTMLInputElement) field.select()
+  },
+  { immediate: true },
+)
+const toVerdict = () => verdicts.value?.querySelector('button')?.focus()
+const arrows = (event: KeyboardEvent) => {
+  const buttons = [...(verdicts.value?.querySelectorAll('button') ?? [])]
+  const at = buttons.indexOf(event.target as HTMLButtonElement)
+  const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0
+  if (by !== 0) buttons[(at + by + buttons.length) % buttons.length]?.focus()
+}
+const choosePhoto = (event: Event) => (photo.value = (event.target as HTMLInputElement).files?.[0])
+
+const save = async (verdict: Sample['verdict']) => {
+  const [now, of] = [card.value, stage.value]
+  if (!now?.method || !of || faults.value.length > 0 || busy.value) return
+  busy.value = true
+  said.value = ''
+  const { layers, needle, fault, note } = draft.value
+  const body: SampleWrite = {
+    model: of.answer.model,
+    technique: now.technique.id,
+    method: now.method.id,
+    stage: of.stage,
+    fabric: now.fabric.id,
+    stitch: of.answer.stitch,
+    used: used.value,
+    verdict,
+    layers: Number(layers || now.fabric.layers),
+    needleSize: Number(needle || of.answer.needle.size),
+    ...(now.model.id === of.answer.model && now.model.edition ? { edition: now.model.edition } : {}),
+    ...(of.answer.foot ? { foot: of.answer.foot } : {}),
+    ...(of.answer.threads.length > 0 ? { threads: [...new Set(of.answer.threads.map(({ thread }) => thread))] } : {}),
+    ...(fault ? { fault } : {}),
+    ...(note.trim() ? { note: note.trim() } : {}),
+  }
+  const sizes = measured.value.flatMap(({ key, read }) => ('value' in read && read.value !== undefined ? [[key, read.value] as const] : [])) // prettier-ignore
+  if (sizes.length > 0) body.measured = Object.fromEntries(sizes)
+  try {
+    const { id } = await call<{ id: string }>('POST', '/api/samples', body)
+    const { [cell.value]: _, ...rest } = drafts.value
+    drafts.value = rest
+    let lost = ''
+    if (photo.value) await upload(`/api/samples/${id}/photo`, photo.value).catch((error: unknown) => (lost = problemText(error))) // prettier-ignore
+    await router.replace({ path: `/log/${id}`, query: { ...query.value, logged: lost ? `no-photo ${lost}` : 'yes' } })
+  } catch (error) {
+    said.value = `${problemText(error)}\nWhat you typed is kept.`
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <main class="page wide">
+    <h1>Log a sample</h1>
+    <p v-if="!card && !problem">Pick machine, technique and fabric at the top; then what was sewn is logged here.</p>
+    <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
+    <p v-if="card && !stage">
+      {{ card.technique.name }} cannot be done on the {{ card.model.name }}: there is nothing to log.
+    </p>
+    <p v-if="!mayLog" class="caution">You are signed in to look only: the desk and the lead log samples.</p>
+    <form v-if="card && stage && say && mayLog" class="columns" @submit.prevent="toVerdict">
+      <div ref="fields">
+        <p class="cell">
+          <strong>{{ stage.answer.select }}</strong><template v-if="stage.foot">
+            with {{ say.item(stage.foot.id) }}</template
+          >
+          on {{ stage.modelName }}, {{ card.technique.name.toLowerCase()
+          }}<template v-if="card.stages.length > 1">: {{ stage.name.toLowerCase() }}</template> in
+          {{ card.fabric.name.toLowerCase() }}.
+        </p>
+        <div v-for="value in values" :key="value.parameter" class="field">
+          <label :for="`used-${value.parameter}`">{{ parameterWord(value.parameter) }}</label>
+          <select
+            v-if="isMarked(scaleOf(value.parameter))"
+            :id="`used-${value.parameter}`"
+            class="form-select"
+            :value="textOf(value.parameter)"
+            @change="draft.used[value.parameter] = ($event.target as HTMLSelectElement).value"
+          >
+            <option value="">not stated</option>
+            <option v-for="mark in scaleOf(value.parameter)?.marks" :key="mark.mark">{{ mark.mark }}</option>
+          </select>
+          <input
+            v-else
+            :id="`used-${value.parameter}`"
+            class="form-control large"
+            :class="{ 'is-invalid': faultOf(value.parameter) }"
+            inputmode="decimal"
+            :value="textOf(value.parameter)"
+            :aria-describedby="`given-${value.parameter}`"
+            @input="draft.used[value.parameter] = ($event.target as HTMLInputElement).value"
+          />
+          <span :id="`given-${value.parameter}`" :class="faultOf(value.parameter) ? 'caution' : 'soft'">
+            {{
+              faultOf(value.parameter)
+                ? `${parameterWord(value.parameter)} ${faultOf(value.parameter)}.`
+                : given(value.parameter)
+            }}
+          </span>
+        </div>
+        <div v-for="one in measured" :key="one.key" class="field">
+          <label :for="`measured-${one.key}`">{{ one.label }}, mm</label>
+          <input
+            :id="`measured-${one.key}`"
+            class="form-control"
+            inputmode="decimal"
+            :class="{ 'is-invalid': 'fault' in one.read }"
+            :value="one.text"
+            @input="draft.measured[one.key] = ($event.target as HTMLInputElement).value"
+          />
+          <span v-if="'fault' in one.read" class="caution">{{ one.label }} {{ one.read.fault }}.</span>
+          <span v-else class="soft">measured, if you did</span>
+        </div>
+        <div class="field">
+          <label for="needle">Needle</label>
+          <input
+            id="needle"
+            v-model="draft.needle"
+            class="form-control"
+            inputmode="numeric"
+            pattern="\d*"
+            :placeholder="String(stage.answer.needle.size)"
+          />
+          <span class="soft">size</span>
+        </div>
+        <div class="field">
+          <label for="layers">Layers</label>
+          <input
+            id="layers"
+            v-model="draft.layers"
+            class="form-control"
+            inputmode="numeric"
+            pattern="[1-9]\d*"
+            :placeholder="String(card.fabric.layers)"
+          />
+          <span class="soft">sewn through</span>
+        </div>
+        <div class="field">
+          <label for="fault">Fault</label>
+          <select id="fault" v-model="draft.fault" class="form-select">
+            <option value="">none</option>
+            <option v-for="fault in stage.faults" :key="fault.id" :value="fault.id">{{ fault.name }}</option>
+          </select>
+          <span></span>
+        </div>
+        <div class="field note">
+          <label for="note">In words</label>
+          <input id="note" v-model="draft.note" class="form-control" />
+        </div>
+        <div class="field note">
+          <label for="photo">Photo</label>
+          <input
+            id="photo"
+            type="file"
+            accept="image/jpeg,image/png,image/webp"
+            class="form-control"
+            @change="choosePhoto"
+          />
+        </div>
+        <button type="submit" class="visually-hidden" tabindex="-1">To the verdict</button>
+        <div ref="verdicts" class="verdicts" role="group" aria-label="Verdict" @keydown="arrows">
+          <BButton
+            v-for="verdict in ['good', 'usable', 'redo'] as const"
+            :key="verdict"
+            type="button"
+            :variant="verdict === 'good' ? 'primary' : 'outline-primary'"
+            :disabled="busy || faults.length > 0"
+            @click="save(verdict)"
+            >{{ sampleWord(verdict) }}</BButton
+          >
+          <span class="soft"
+            ><kbd>Enter</kbd> comes here, <kbd>←</kbd> <kbd>→</kbd> choose, <kbd>Enter</kbd> logs it.</span
+          >
+        </div>
+        <p role="alert" class="caution lines">{{ said }}</p>
+      </div>
+      <div>
+        <h2>So it would lie</h2>
+        <StitchPicture v-if="sketch" :sketch="sketch" :name="stage.functionName" />
+        <p v-else class="soft">Drawn once width and length are numbers.</p>
+        <h2>Look for</h2>
+        <p v-for="mark in stage.inspect" :key="mark.good" class="look">{{ mark.good }}.</p>
+      </div>
+    </form>
+  </main>
+</template>
+
+<style scoped lang="scss">
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 34rem) minmax(0, 1fr);
+  gap: 0 3rem;
+}
+
+.field {
+  display: grid;
+  grid-template-columns: 11rem 8rem 1fr;
+  gap: 0 0.8rem;
+  align-items: center;
+  padding: 0.15rem 0;
+}
+
+.note {
+  grid-template-columns: 11rem 1fr;
+}
+
+.large {
+  font-size: 1.35rem;
+  font-weight: 650;
+  padding-block: 0.1rem;
+}
+
+.verdicts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.6rem;
+  align-items: center;
+  padding: 0.9rem 0 0.4rem;
+}
+
+.lines {
+  white-space: pre-line;
+}
+
+.look {
+  margin-bottom: 0.2rem;
+}
+
+@media (max-width: 1000px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

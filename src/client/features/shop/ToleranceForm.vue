@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { ShopSettings } from '#shared/api/samples'
+import { parseNumber } from '#core/units/parse'
+import { call, get, problemText } from '../../api/client'
+import { useSession } from '../../state/session'
+
+/** What good samples may differ by before the shop calls them disputed. */
+const session = useSession()
+const mm = ref('')
+const numbers = ref('')
+const said = ref('')
+const problem = ref('')
+const show = ({ tolerance }: ShopSettings) => {
+  mm.value = String(tolerance.mm)
+  numbers.value = String(tolerance.numbers)
+}
+get<ShopSettings>('/api/settings')
+  .then(show)
+  .catch((error: unknown) => (problem.value = problemText(error)))
+const save = async () => {
+  said.value = ''
+  problem.value = ''
+  const tolerance = { mm: parseNumber(mm.value) ?? NaN, numbers: parseNumber(numbers.value) ?? NaN }
+  if (!Object.values(tolerance).every((value) => value >= 0 && value <= 20)) {
+    problem.value = 'Both are numbers from 0 to 20. Nothing was changed.'
+    return
+  }
+  try {
+    show(await call<ShopSettings>('PUT', '/api/settings', { tolerance }))
+    said.value = 'Kept.'
+  } catch (error) {
+    problem.value = problemText(error)
+  }
+}
+</script>
+
+<template>
+  <section>
+    <h2>When good samples disagree</h2>
+    <p>Good samples that differ by more than this are shown as disputed until one is pinned.</p>
+    <form class="fields" @submit.prevent="save">
+      <label for="tolerance-mm">Width, length, needle position: mm</label>
+      <input id="tolerance-mm" v-model="mm" class="form-control" inputmode="decimal" :disabled="!session.mayWrite" />
+      <label for="tolerance-numbers">Tension and other dials: numbers</label>
+      <input
+        id="tolerance-numbers"
+        v-model="numbers"
+        class="form-control"
+        inputmode="decimal"
+        :disabled="!session.mayWrite"
+      />
+      <BButton v-if="session.mayWrite" type="submit" size="sm" variant="outline-primary">Keep</BButton>
+    </form>
+    <p role="status">{{ said }}</p>
+    <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
+  </section>
+</template>
+
+<style scoped lang="scss">
+.fields {
+  display: grid;
+  grid-template-columns: 18rem 7rem;
+  gap: 0.4rem 1rem;
+  align-items: center;
+}
+</style>
