@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref, toRef } from 'vue'
+import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { Parameter } from '#core/catalogue/types'
 import type { Try } from '#core/samples/evidence'
@@ -37,6 +37,8 @@ const cardQuery = computed(() => {
   const { model, technique, fabric, method } = cell.value?.sample ?? {}
   return { m: model, t: technique, f: fabric, way: method }
 })
+/** The picks at the top are those of the tries. */
+watch(cell, (read) => read && !route.query.m && void router.replace({ query: { ...route.query, ...cardQuery.value } }))
 const another = () => void router.push({ path: '/log/new', query: { ...cardQuery.value, stage: cell.value?.sample.stage } }) // prettier-ignore
 const shownUsed = (one: Try) => Object.entries(one.sample.used).map(([parameter, value]) => ({ parameter, word: parameterWord(parameter as Parameter), value: showValue(value as number, parameter as Parameter, scales.value[parameter as Parameter]) })) // prettier-ignore
 const faultName = (one: Try) => stageName.value?.faults.find(({ id }) => id === one.sample.fault)?.name ?? one.sample.fault // prettier-ignore

@@ -7,7 +7,7 @@ import type { CardSketch } from '#core/card/sketch'
 import type { SampleWrite } from '#shared/api/samples'
 import { speech } from '#shared/messages/en'
 import { measuresFor, sampleWord } from '#shared/messages/samples'
-import { parameterWord } from '#shared/messages/words'
+import { capital, parameterWord } from '#shared/messages/words'
 import { call, problemText, upload } from '../../api/client'
 import { usePicks } from '../../state/picks'
 import { useSession } from '../../state/session'
@@ -278,7 +278,7 @@ const save = async (verdict: Sample['verdict']) => {
         <StitchPicture v-if="sketch" :sketch="sketch" :name="stage.functionName" />
         <p v-else class="soft">Drawn once width and length are numbers.</p>
         <h2>Look for</h2>
-        <p v-for="mark in stage.inspect" :key="mark.good" class="look">{{ mark.good }}.</p>
+        <p v-for="mark in stage.inspect" :key="mark.good" class="look">{{ capital(mark.good) }}.</p>
       </div>
     </form>
   </main>
