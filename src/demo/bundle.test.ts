@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { explain } from '#core/answer/explain'
 import { fitLookup } from '#core/answer/fit'
+import { isStale } from '#core/answer/house'
+import { spreadOf, standing } from '#core/samples/spread'
 import { SLOTS } from '#core/card/slots'
 import { checkBundle } from '#core/catalogue/check'
 import { indexCatalogue } from '#core/catalogue/index'
@@ -20,11 +22,39 @@ describe('the demo', () => {
   it('holds what it should', () => {
     expect(bundle.makes).toHaveLength(4)
     expect(new Set(bundle.models.map(({ kind }) => kind)).size).toBe(7)
-    expect(bundle.models.length).toBeGreaterThanOrEqual(8)
-    expect(bundle.items.filter(({ what }) => what === 'foot').length).toBeGreaterThanOrEqual(25)
-    expect(bundle.fabrics).toHaveLength(8)
-    expect(bundle.threads).toHaveLength(8)
-    expect(bundle.techniques).toHaveLength(8)
+    expect(bundle.models.length).toBeGreaterThanOrEqual(16)
+    expect(bundle.items.filter(({ what }) => what === 'foot').length).toBeGreaterThanOrEqual(60)
+    expect(bundle.fabrics).toHaveLength(14)
+    expect(bundle.threads).toHaveLength(12)
+    expect(bundle.techniques.length).toBeGreaterThanOrEqual(30)
+    expect(bundle.techniques.flatMap(({ methods }) => methods).length).toBeGreaterThanOrEqual(42)
+    for (const { stitches, kind } of bundle.models)
+      if (kind !== 'embroidery' && kind !== 'straightStitch') expect(stitches.length).toBeGreaterThanOrEqual(5)
+  })
+
+  it('has samples of every standing: settled, pinned, stale, disputed, and cards that follow them', () => {
+    expect(bundle.samples.length).toBeGreaterThanOrEqual(60)
+    const standings = new Set<string>()
+    let followed = 0
+    for (const sample of bundle.samples) {
+      const { model: id, technique, method, fabric, stage: stageId } = sample
+      const card = explain(answering, { model: id, technique, method, fabric })
+      const stage = card.stages.find((one) => one.stage === stageId)
+      const model = index.models.get(id)
+      if (!stage || !model) throw new Error(`${sample.id} was sewn where nothing can be sewn`)
+      // Nobody logs a stitch that the stage does not take.
+      const stitch = model.stitches.find((one) => one.id === sample.stitch)
+      expect([stitch?.function, stage.function], sample.id).toEqual([stage.function, stage.function])
+      if (isStale(sample, model)) standings.add('stale')
+      if (stage.proved?.pinned) standings.add('pinned')
+      else if (stage.proved) standings.add('settled')
+      const cell = bundle.samples.filter((one) => one.model === id && one.technique === technique && one.method === method && one.stage === stageId && one.fabric === fabric) // prettier-ignore
+      const good = standing(cell, model, stage.stitch, stage.foot)
+      if (spreadOf(good, model).some(({ disputed }) => disputed)) standings.add('disputed')
+      if (Object.values(stage.settings).some((setting) => setting?.from === 'house')) followed++
+    }
+    expect([...standings].sort()).toEqual(['disputed', 'pinned', 'settled', 'stale'])
+    expect(followed).toBeGreaterThan(50)
   })
 
   it('has steps whose slots the card can fill', () => {

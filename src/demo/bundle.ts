@@ -4,13 +4,30 @@ import { fits, items } from './items'
 import { fabrics, functions, makes, threads } from './makes'
 import { dunmarrowModels } from './models/dunmarrow'
 import { larkfenModels } from './models/larkfen'
+import { moreModels } from './models/more'
 import { ostrelModels } from './models/ostrel'
 import { tidewickModels } from './models/tidewick'
+import { moreSamples } from './moreSamples'
 import { samples } from './samples'
+import { applique, barTacks, bobbinWork, borders, chainRows, circles, rings } from './techniques/decorating'
 import { overcast, rolledEdge } from './techniques/edges'
 import { buttonSew, buttonhole } from './techniques/fastenings'
 import { blindHem, coverHem } from './techniques/hems'
 import { centreGuide, walkingFootQuilting } from './techniques/joining'
+import { mitredHem, narrowHem, ribbing, topstitchedHem, twinHem } from './techniques/moreHems'
+import { binding, freeMotion, quarterInch, waves } from './techniques/quilting'
+import {
+  elastic,
+  flatlock,
+  gathering,
+  heavySeam,
+  invisibleZip,
+  mending,
+  overlockSeam,
+  piping,
+  stretchSeam,
+  zip,
+} from './techniques/seams'
 
 export const demoBundle = (): Bundle => ({
   format: 'handhold-catalogue',
@@ -18,10 +35,45 @@ export const demoBundle = (): Bundle => ({
   makes,
   functions,
   threads,
-  models: [...larkfenModels, ...ostrelModels, ...dunmarrowModels, ...tidewickModels],
+  models: [...larkfenModels, ...ostrelModels, ...dunmarrowModels, ...tidewickModels, ...moreModels],
   items,
   fits,
   fabrics,
-  techniques: [blindHem, buttonhole, rolledEdge, overcast, buttonSew, walkingFootQuilting, centreGuide, coverHem],
-  samples,
+  techniques: [
+    blindHem,
+    buttonhole,
+    rolledEdge,
+    overcast,
+    buttonSew,
+    walkingFootQuilting,
+    centreGuide,
+    coverHem,
+    narrowHem,
+    topstitchedHem,
+    twinHem,
+    mitredHem,
+    ribbing,
+    overlockSeam,
+    flatlock,
+    stretchSeam,
+    gathering,
+    elastic,
+    piping,
+    zip,
+    invisibleZip,
+    heavySeam,
+    mending,
+    freeMotion,
+    quarterInch,
+    waves,
+    binding,
+    applique,
+    borders,
+    bobbinWork,
+    circles,
+    barTacks,
+    rings,
+    chainRows,
+  ],
+  samples: [...samples, ...moreSamples],
 })

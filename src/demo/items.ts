@@ -1,4 +1,5 @@
 import type { FitStatement, Id, Item } from '#core/catalogue/types'
+import { moreAccessories, moreFeet } from './moreItems'
 
 type Rest = Partial<Omit<Item, 'id' | 'code' | 'name' | 'what'>>
 
@@ -260,7 +261,7 @@ const accessories: Item[] = [
   },
 ]
 
-export const items: Item[] = [...feet, ...adapters, ...plates, ...accessories]
+export const items: Item[] = [...feet, ...adapters, ...plates, ...accessories, ...moreFeet, ...moreAccessories]
 
 export const fits: FitStatement[] = [
   {

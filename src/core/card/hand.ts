@@ -55,7 +55,7 @@ export interface Hand {
   /** `thickness` of all layers together, pressed. */
   fabric?: Pick<Fabric, 'name' | 'structure' | 'weight' | 'behaviours'> & { thickness: Mm; needleSize: NeedleSize }
   stages: HandStage[]
-  /** Feet that fit the model, have a guide at a stated place and let a straight stitch through. */
+  /** Feet that fit the model, have a guide at a stated place and let a straight stitch through; a blade in the middle first. */
   guides: HandFoot[]
 }
 
@@ -150,3 +150,4 @@ const guidesOn = (index: CatalogueIndex, fitOf: FitLookup, model: Model): HandFo
     ) // prettier-ignore
     .filter((item) => fitOf(item, model).fits === 'yes')
     .map(handFoot)
+    .sort((a, b) => Number(b.guide?.kind === 'centre') - Number(a.guide?.kind === 'centre'))

@@ -35,13 +35,20 @@ describe('a row beside a guide', () => {
     expect(rowAt({ guide: 0, slot: 1 }, machine(), 'left', 2)).toMatchObject({ needle: undefined, reach: undefined })
   })
 
+  it('never sews on the other side of the guide', () => {
+    const foot = { guide: -2, slot: { left: -4.2, right: 2 } }
+    expect(rowAt(foot, machine(), 'left', 1)).toMatchObject({ needle: -3, distance: { value: 1 } })
+    expect(rowAt({ guide: -2, slot: 4 }, machine(), 'left', 1)).toMatchObject({ needle: undefined })
+    expect(rowAt(foot, machine(), 'right', 0.5)).toMatchObject({ needle: -1.5, reach: { from: 0, to: 3.4 } })
+  })
+
   it('never puts the needle into the foot, and no clear place of the scale is nearer', () => {
     const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true })
     fc.assert(
       fc.property(mm(-10, 10), mm(1.4, 9), mm(0, 12), fc.constantFrom('left', 'right'), fc.constantFrom(60, 80, 110), (guide, slot, distance, side, needleSize) => {
           const row = rowAt({ guide, slot }, machine({ needleSize }), side as 'left', distance)
           const half = slot / 2 - needleMargin(needleSize)
-          const clear = Array.from({ length: 71 }, (_, i) => (i - 35) / 10).filter((p) => Math.abs(p) <= half + 1e-6)
+          const clear = Array.from({ length: 71 }, (_, i) => (i - 35) / 10).filter((p) => Math.abs(p) <= half + 1e-6 && (side === 'left' ? p <= guide + 1e-6 : p >= guide - 1e-6))
           if (row.needle === undefined) {
             expect(clear).toEqual([])
             return

@@ -53,7 +53,9 @@ export const rowAt = (foot: GuidedFoot, machine: NeedleReach, side: RowSide, dis
   const D = within('distance', distance, 0, 60)
   const g = within('guide', foot.guide, -MOST_OFFSET, MOST_OFFSET)
   const wanted = figure('mm', side === 'left' ? 'g − D' : 'D + g', { D, g }, positionFor(g, side, D))
-  const clear = clearSpan(foot, machine)
+  const span = clearSpan(foot, machine)
+  // Beyond the guide it would be a row on its other side.
+  const clear = side === 'left' ? { from: span.from, to: Math.min(span.to, g) } : { from: Math.max(span.from, g), to: span.to } // prettier-ignore
   const places = reachOf(machine.scale)
   const ends = [clear.from, clear.to].flatMap((end) => standing(places, end, clear) ?? [])
   const needle = clear.from > clear.to + TOLERANCE ? undefined : standing(places, wanted.value, clear)

@@ -75,6 +75,7 @@ export const dunmarrowModels: Model[] = [
     name: 'Ketch',
     aliases: ['the dial one'],
     kind: 'mechanical',
+    groups: ['dunmarrow-front'],
     shank: 'own:dunmarrow',
     attachment: 'own:bayonet',
     maxWidth: 5,

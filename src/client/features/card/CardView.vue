@@ -129,7 +129,7 @@ useKeys([
       <section
         v-if="card.toGet.length > 0 || picked.owned.length > 0 || jobs.length > 0"
         class="getting"
-        aria-label="Asked with"
+        aria-label="To get"
       >
         <p v-for="{ job, words } in jobs" :key="job">
           <strong>{{ words }}</strong>

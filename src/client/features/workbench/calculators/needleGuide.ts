@@ -1,4 +1,5 @@
 import { rowAt, twinRows, type NeedleReach, type RowSide } from '#core/workbench/needleGuide'
+import { slotEdges } from '#core/answer/clearance'
 import { showValue } from '#core/answer/show'
 import { formatNumber } from '#core/units/format'
 import { choice, length, number, startsAt, type Bench, type Calculator, type Line, type Values } from '../calculator'
@@ -16,7 +17,7 @@ const machineOf = ({ hand }: Bench, needleSize: number): NeedleReach => ({
   needleSize,
 })
 const needleOf = (bench: Bench) => bench.stage()?.needleSize ?? bench.hand.fabric?.needleSize
-const slotOf = ({ number: n }: Values) => n('slot')
+const slotOf = ({ number: n }: Values) => ({ left: -n('left'), right: n('right') })
 
 export const needleGuide: Calculator = {
   id: 'needle-guide',
@@ -27,7 +28,8 @@ export const needleGuide: Calculator = {
     length('distance', 'Row from the guided line', '2'),
     choice('side', 'The row lies', 'left', [['left', 'left of it'], ['right', 'right of it']]), // prettier-ignore
     length('guide', 'Guide from centre, right positive', '0'),
-    length('slot', 'Opening of the foot', '5.5'),
+    length('left', 'Opening, left of centre', '2.75'),
+    length('right', 'Opening, right of centre', '2.75'),
     number('size', 'Needle, size', '80'),
     choice('rows', 'Rows at once', 'one', [
       ['one', 'one'],
@@ -37,10 +39,11 @@ export const needleGuide: Calculator = {
   ],
   start: (bench) => {
     const foot = guidedFoot(bench)
-    const slot = foot?.slot
+    const slot = foot?.slot === undefined ? undefined : slotEdges(foot.slot)
     return {
       guide: startsAt(foot?.guide?.offset, foot?.code),
-      slot: startsAt(slot === undefined ? undefined : typeof slot === 'number' ? slot : 2 * Math.min(-slot.left, slot.right), foot?.code), // prettier-ignore
+      left: startsAt(slot && -slot.left, foot?.code),
+      right: startsAt(slot?.right, foot?.code),
       size: startsAt(needleOf(bench), bench.stage() ? 'the card' : bench.hand.fabric?.name),
     }
   },
