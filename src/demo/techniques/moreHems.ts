@@ -44,8 +44,7 @@ export const topstitchedHem = technique('topstitched-hem', 'Overlocked and topst
 export const twinHem = technique('twin-needle-hem', 'Twin-needle hem', 'hems', 2, 'two rows above and a stretching zigzag beneath, on knits', ['double row hem', 'twin hem'], [
   method('twin', 'With a stretch twin needle', 'two rows at once, parallel, with some give', [
     stage('hem', 'Sew the hem', ZIGZAG_MACHINES, ['straight'], ['standard', 'openToe'], [
-      step('Fit the twin needle, flat side back. Two spools, one thread left and one right of the tension disc.', { check: 'threader and cutter are off: they do not pass two needles' }),
-      step('Turn the handwheel by hand through one stitch.', { check: 'both needles clear foot and plate', caution: 'Never widen a stitch with a twin needle fitted.' }),
+      step('Two spools, turning opposite ways; one thread left and one right of the tension disc, threaded by hand.', { check: 'threader and cutter are off: they do not pass two needles', caution: 'Never widen a stitch with a twin needle fitted.' }),
       step('Right side up, the hem’s edge beneath just inside the left row. Do not pull.'),
     ], { twinSpacing: 4, needle: [{ point: 'stretch twin', size: 75 }], targets: [set('length', between(2.8, 3.5, 3), 'longer: two rows tunnel less'), set('tension', { numbers: -1 }, 'a looser top lets the rows lie flat'), set('pressure', { numbers: -1 }, 'less pressure, less wave')], features: { avoid: ['dualFeed'] }, maxSpeed: 500, minutes: 10,
       inspect: [see('right', 'two even rows'), see('wrong', 'the bobbin’s zigzag reaches both rows')],

@@ -68,8 +68,8 @@ export const piping = technique('piping', 'Piping', 'edges and seams', 2, 'cords
 
 export const zip = technique('zip', 'Zip, lapped or centred', 'edges and seams', 2, 'skirts, bags, costumes', ['zipper'], [
   method('zip-foot', 'With a zip foot', 'the foot runs on one side of the teeth only', [
-    stage('sew', 'Sew the zip in', SEWING_MACHINES, ['straight'], ['zip'], [step('Baste the seam shut, centre the zip, tape or baste it.'), step('Needle clear of the teeth on the side the foot leaves open; slider down, past the foot.', { check: 'turn the handwheel once: the needle clears foot and teeth' }), step('Needle down before the slider, foot up, slider past, on.')], { targets: [set('needlePosition', { abs: -2.5 }, 'to the side that the foot leaves open'), set('length', between(2.2, 2.8, 2.5), 'a firm, even row')], minutes: 15, inspect: [see('right', 'rows straight, equally far from the seam')], faults: [fault('bump', 'A bump at the slider', 'slider moved out of the way, needle down'), fault('needle-hits', 'Needle touches the teeth', 'needle further from the zip')] }),
-  ]),
+    stage('sew', 'Sew the zip in', SEWING_MACHINES, ['straight'], ['zip'], [step('Needle clear of the teeth on the side the foot leaves open; slider down, past the foot.', { check: 'turn the handwheel once: the needle clears foot and teeth' }), step('Needle down before the slider, foot up, slider past, on.')], { targets: [set('needlePosition', { abs: -2.5 }, 'to the side that the foot leaves open'), set('length', between(2.2, 2.8, 2.5), 'a firm, even row')], minutes: 15, inspect: [see('right', 'rows straight, equally far from the seam')], faults: [fault('bump', 'A bump at the slider', 'slider moved out of the way, needle down'), fault('needle-hits', 'Needle touches the teeth', 'needle further from the zip')] }),
+  ], { prepare: [step('Baste the seam shut, press it open; centre the zip under it, tape or baste it.')] }),
 ]) // prettier-ignore
 
 export const invisibleZip = technique('invisible-zip', 'Invisible zip', 'edges and seams', 3, 'a zip that looks like a seam', ['concealed zip'], [
@@ -86,8 +86,8 @@ export const heavySeam = technique('heavy-seam', 'Heavy seams and humps', 'edges
 
 export const mending = technique('mending', 'Mending a tear', 'edges and seams', 1, 'tears and worn places', ['patch', 'tear'], [
   method('three-step', 'Three-step zigzag over a patch', 'quick, flexible, strong', [
-    stage('mend', 'Sew over the tear', ZIGZAG_MACHINES, ['zigzag.threeStep', ['zigzag', 'the tear shows more']], 'any', [step('Patch under the tear, fused or basted; the middle of the stitch along the tear.'), step('Rows beside each other, overlapping by a third.')], { targets: [set('width', between(4, 6, 5), 'reaches sound fabric on both sides'), set('length', between(0.6, 1.2, 0.8), 'close enough to close the tear')], minutes: 8, inspect: [see('right', 'flat, edges do not lift')], faults: [fault('stiff', 'Stiff as a board', ['length up', 'length', 'low'])] }),
-  ]),
+    stage('mend', 'Sew over the tear', ZIGZAG_MACHINES, ['zigzag.threeStep', ['zigzag', 'the tear shows more']], 'any', [step('The middle of the stitch along the tear.'), step('Rows beside each other, overlapping by a third.')], { targets: [set('width', between(4, 6, 5), 'reaches sound fabric on both sides'), set('length', between(0.6, 1.2, 0.8), 'close enough to close the tear')], minutes: 8, inspect: [see('right', 'flat, edges do not lift')], faults: [fault('stiff', 'Stiff as a board', ['length up', 'length', 'low'])] }),
+  ], { prepare: [step('A patch under the tear, fused or basted.')] }),
   method('darning', 'Darned with the feed dogs down', 'fills a hole, in any direction', [
     stage('mend', 'Darn', SEWING_MACHINES, ['straight'], ['freeMotion'], [step('In a frame, patch beneath; rows to and fro, then across.', { caution: 'Fingers outside the frame.' })], { features: { need: ['feedDogsDown'] }, targets: [set('tension', { numbers: -1 }, 'a soft darn'), set('pressure', { numbers: -2 }, 'the fabric must glide')], maxSpeed: 600, minutes: 15, inspect: [see('right', 'even weave, no ridge')], faults: [fault('breaks', 'Thread breaks', 'hands slower or pedal faster: keep both even')] }),
   ]),

@@ -37,7 +37,7 @@ interface Draft {
 }
 const empty = (): Draft => ({ used: {}, measured: {}, layers: '', needle: '', fault: '', note: '' })
 /** Kept over a reload, for the cell it was begun for. */
-const cell = computed(() => JSON.stringify([picked.value, stage.value?.stage]))
+const cell = computed(() => JSON.stringify([picked.value, stage.value?.stage, route.query.set]))
 const drafts = useSessionStorage<Record<string, Draft>>('handhold.sample', {})
 const nothing = empty()
 const draft = computed(() => drafts.value[cell.value] ?? nothing)
@@ -49,7 +49,22 @@ const scaleOf = (parameter: Parameter): Scale | undefined => {
 }
 const values = computed(() => [...(stage.value?.changes ?? []), ...(stage.value?.unchanged ?? [])].filter(({ setting }) => setting.value !== 'absent')) // prettier-ignore
 const number = (value: unknown) => (typeof value === 'number' ? value : undefined)
-const startOf = (parameter: Parameter) => usedText(number(values.value.find((one) => one.parameter === parameter)?.setting.value), scaleOf(parameter)) // prettier-ignore
+/** Handed over by the workbench: `width:2.8,length:2`. */
+const handed = computed(() =>
+  Object.fromEntries(
+    String(route.query.set ?? '')
+      .split(',')
+      .map((part): [string, number] => [
+        part.slice(0, part.lastIndexOf(':')),
+        Number(part.slice(part.lastIndexOf(':') + 1) || NaN),
+      ]),
+  ),
+)
+const startOf = (parameter: Parameter) => {
+  const value = handed.value[parameter]
+  if (value !== undefined && Number.isFinite(value)) return usedText(value, scaleOf(parameter))
+  return usedText(number(values.value.find((one) => one.parameter === parameter)?.setting.value), scaleOf(parameter))
+}
 const textOf = (parameter: Parameter) => draft.value.used[parameter] ?? startOf(parameter)
 const reads = computed(() => new Map(values.value.map(({ parameter }) => [parameter, readUsed(textOf(parameter), scaleOf(parameter))]))) // prettier-ignore
 const faultOf = (parameter: Parameter) => {

@@ -37,6 +37,16 @@ const from = <T,>(make: ((values: Values, at: Bench) => T) | undefined): T | und
 const picture = computed(() => from(current.value.picture))
 const sheet = computed(() => from(current.value.sheet))
 const back = computed(() => (picked.value.model && picked.value.technique && picked.value.fabric ? from(current.value.back) : undefined)) // prettier-ignore
+const tries = computed(() => {
+  const found =
+    picked.value.model && picked.value.technique && picked.value.fabric ? from(current.value.tries) : undefined
+  return (
+    found &&
+    Object.entries(found)
+      .map(([parameter, value]) => `${parameter}:${value}`)
+      .join(',')
+  )
+})
 const inHand = computed(() => {
   const { model, fabric, stages } = bench.value.hand
   const card = stages[0] && `${stages[0].select}${stages[0].foot ? ` with ${stages[0].foot.code}` : ''}`
@@ -124,6 +134,12 @@ const inHand = computed(() => {
             <p v-else-if="'reach' in result" class="caution">{{ result.reach }}</p>
             <FigureList v-else :lines="result.lines" />
           </section>
+          <RouterLink
+            v-if="tries"
+            class="btn btn-outline-primary btn-sm"
+            :to="{ path: '/log/new', query: { ...query, set: tries } }"
+            >Sew it and log it</RouterLink
+          >
           <RouterLink
             v-if="back"
             class="btn btn-outline-primary btn-sm"

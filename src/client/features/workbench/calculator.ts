@@ -1,6 +1,7 @@
 /** What a calculator is to the page: fields to fill in, figures to read off, and what can be drawn, printed or handed back. */
 import type { Hand, HandStage } from '#core/card/hand'
 import type { CardSketch } from '#core/card/sketch'
+import type { Parameter } from '#core/catalogue/types'
 import type { Point } from '#core/stitch/types'
 import type { Figure } from '#core/workbench/figure'
 import type { Sheet } from '#core/workbench/sheet'
@@ -61,6 +62,8 @@ export interface Calculator {
   sheet?: (values: Values, bench: Bench) => { words: string; sheet: Sheet }
   /** A file of one's own that is kept in the catalogue: points of a stitch. */
   keeps?: (values: Values, bench: Bench) => { model: string; stitch: string; points: Point[] } | undefined
+  /** What is to be set, for the next sample. */
+  tries?: (values: Values, bench: Bench) => Partial<Record<Parameter, number>> | undefined
   /** What the card is asked with from here on. */
   back?: (values: Values, bench: Bench) => { words: string; query: Record<string, string> }
 }

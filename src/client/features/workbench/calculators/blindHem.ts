@@ -54,6 +54,7 @@ export const blindHem: Calculator = {
       { label: 'Find the swing', words: `Stitch ${formatNumber(n('swingAt'))} of ${formatNumber(n('repeat'))}`, note: `Where the machine does not show it: turn the handwheel to the swing, then place the fold under it. From the first straight stitch that is ${formatNumber(n('swingAt') - 1)} more.` }, // prettier-ignore
     ]
   },
+  tries: (values) => ({ width: widthForBite(values.number('guide'), biteAsked(values)).value }),
   picture: (values, bench) => {
     const { number: n } = values
     const stage = stageOf(bench)

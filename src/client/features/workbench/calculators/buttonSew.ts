@@ -54,6 +54,10 @@ export const buttonSew: Calculator = {
       { label: 'Shank', figure: shankHeight(n('layers'), n('ease')), note: 'By the foot’s bar, or a pin laid across the button. Wind the threads around it and tie off.' }, // prettier-ignore
     ]
   },
+  tries: (values, bench) => {
+    const { set, verdict } = widthOf(values, bench)
+    return set === undefined || verdict !== 'good' ? undefined : { width: set }
+  },
   picture: (values, bench) => {
     const made = widthOf(values, bench)
     const here = stageOf(bench)

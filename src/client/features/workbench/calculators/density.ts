@@ -63,6 +63,10 @@ export const differential: Calculator = {
   name: 'Differential feed',
   does: `Sew ${TEST_LENGTH} mm along an edge and measure what it became.`,
   fields: () => [number('now', 'Set now', '1'), length('measured', `${TEST_LENGTH} mm became`, '108')],
+  tries: ({ number: n }, bench) => {
+    const { set } = nextRatio(n('now'), n('measured'), bench.hand.model?.scales.differential)
+    return set === undefined ? undefined : { differential: set }
+  },
   reckon: ({ number: n }, bench) => {
     const scale = bench.hand.model?.scales.differential
     const { next, set, verdict, held } = nextRatio(n('now'), n('measured'), scale)

@@ -47,6 +47,11 @@ export const needleGuide: Calculator = {
       size: startsAt(needleOf(bench), bench.stage() ? 'the card' : bench.hand.fabric?.name),
     }
   },
+  tries: (values, bench) => {
+    const { number: n, choice: c } = values
+    const { needle } = rowAt({ guide: n('guide'), slot: slotOf(values) }, machineOf(bench, n('size')), c('side') as RowSide, n('distance')) // prettier-ignore
+    return needle === undefined ? undefined : { needlePosition: needle }
+  },
   reckon: (values, bench) => {
     const { number: n, choice: c } = values
     const side = c('side') as RowSide
