@@ -3,7 +3,18 @@ import { needleTravel } from '../answer/clearance'
 import type { FitLookup } from '../answer/fit'
 import type { Answer, Setting } from '../answer/types'
 import type { CatalogueIndex } from '../catalogue/index'
-import type { Fabric, Item, Model, Parameter, Range, Scale, Slot, StitchFunction, Thread } from '../catalogue/types'
+import type {
+  Fabric,
+  Item,
+  Model,
+  Parameter,
+  Range,
+  Scale,
+  Slot,
+  Stitch,
+  StitchFunction,
+  Thread,
+} from '../catalogue/types'
 import type { Mm, NeedleSize } from '../units/quantities'
 import type { FootShape } from './footPlan'
 import { sketchOf, type CardSketch } from './sketch'
@@ -46,6 +57,9 @@ export interface HandStage {
   needleSize: NeedleSize
   threads: (Pick<Thread, 'name' | 'tex' | 'fibre'> & { place: string })[]
   circular?: Item['circular'] | undefined
+  /** Of a buttonhole: the mark it starts at, and which way it sews first. */
+  startsAt?: Stitch['startsAt'] | undefined
+  sews?: Stitch['sews'] | undefined
   /** Values that are known as numbers. */
   settings: Partial<Record<Parameter, number>>
 }
@@ -110,6 +124,7 @@ const handStage = (
 ): HandStage | undefined => {
   const told = index.functions.get(answer.function)
   if (!told) return undefined
+  const stitch = index.models.get(answer.model)?.stitches.find(({ id }) => id === answer.stitch)
   const item = (id: string | undefined) => (id === undefined ? undefined : index.items.get(id))
   const [foot, plate] = [item(answer.foot), item(answer.plate)]
   const settings: HandStage['settings'] = {}
@@ -131,6 +146,8 @@ const handStage = (
       const found = index.threads.get(thread)
       return found ? [{ place, name: found.name, tex: found.tex, fibre: found.fibre }] : []
     }),
+    startsAt: stitch?.startsAt,
+    sews: stitch?.sews,
     circular: answer.accessories.map((id) => item(id)?.circular).find(Boolean),
     settings,
   }

@@ -40,7 +40,7 @@ const buttonholes: Row[] = [
 const manyMotifs = (count: number, first: number): Row[] =>
   Array.from({ length: count }, (_, i): Row => {
     const names = ['Tern', 'Marram', 'Kelp', 'Skerry', 'Cairn', 'Swell', 'Thrift', 'Oyster', 'Curlew']
-    return [`Motif ${first + i}`, 'decorative', `${names[i % names.length]} ${1 + Math.floor(i / names.length)}`, 4 + (i % 6) * 0.5, 1.8 + (i % 5) * 0.4, 4, 'LF·28', 70 + Math.floor(i / 20), { motion: i % 6 === 0 ? 'sideMotion' : 'forwardReverse', attributes: [i % 3 === 0 ? 'dense' : 'open'] }] // prettier-ignore
+    return [`Motif ${first + i}`, 'decorative', `${names[i % names.length]} ${1 + Math.floor(i / names.length)}`, 4 + (i % 6) * 0.5, (9 + (i % 5) * 2) / 5, 4, 'LF·28', 70 + Math.floor(i / 20), { motion: i % 6 === 0 ? 'sideMotion' : 'forwardReverse', attributes: [i % 3 === 0 ? 'dense' : 'open'] }] // prettier-ignore
   })
 
 export const moreModels: Model[] = [

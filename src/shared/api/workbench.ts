@@ -3,7 +3,7 @@ import { z } from 'zod'
 import type * as core from '#core/card/hand'
 import type * as sheet from '#core/workbench/sheet'
 import { CardSketch, FootShape, idList } from './card'
-import { Id, Kind, Range, Scale, Slot, StitchFunction, Thread, byParameter } from './catalogue'
+import { Id, Kind, Range, Scale, Slot, Stitch, StitchFunction, Thread, byParameter } from './catalogue'
 
 /** As a card is asked for, but that anything may still be open. */
 export const HandQuery = z.strictObject({
@@ -60,6 +60,8 @@ export const HandView = z.object({
       needleSize: z.number(),
       threads: z.array(Thread.pick({ name: true, tex: true, fibre: true }).extend({ place: z.string() })),
       circular: z.looseObject({ minRadius: z.number(), maxRadius: z.number() }).optional(),
+      startsAt: Stitch.shape.startsAt,
+      sews: Stitch.shape.sews,
       settings: byParameter(z.number()),
     }),
   ),

@@ -28,9 +28,10 @@ const everySaid = () => {
     }
   }
   const steps: string[] = []
-  for (const technique of bundle.techniques) {
-    for (const model of bundle.models) {
-      for (const fabric of bundle.fabrics) {
+  // Every technique meets every model and every fabric, but not every pair of them.
+  for (const [i, technique] of bundle.techniques.entries()) {
+    for (const [j, model] of bundle.models.entries()) {
+      for (const fabric of bundle.fabrics.filter((_, k) => (i + j + k) % 3 === 0)) {
         const question = { technique: technique.id, model: model.id, fabric: fabric.id }
         const answer = explain(answering, question)
         const card = cardOf(index, question, answer)
@@ -55,7 +56,7 @@ describe('sentences', () => {
     for (const [code, sentences] of said) {
       for (const text of new Set(sentences)) {
         expect(text, code).not.toMatch(UNSAID)
-        expect(text, code).toMatch(/^[A-Z“0-9].*[.]$/s)
+        expect(text, code).toMatch(/^[A-Z“0-9−].*[.]$/s)
       }
     }
   })

@@ -2,7 +2,7 @@
 import type { Hand, HandStage } from '#core/card/hand'
 import type { CardSketch } from '#core/card/sketch'
 import type { Parameter } from '#core/catalogue/types'
-import type { Point } from '#core/stitch/types'
+import type { Point, StitchSpec } from '#core/stitch/types'
 import type { Figure } from '#core/workbench/figure'
 import type { Sheet } from '#core/workbench/sheet'
 
@@ -77,6 +77,14 @@ export const FIBRES = ['polyester', 'cotton', 'rayon', 'nylon', 'metallic'].map(
 /** A start where there is something to start from. */
 export const startsAt = (value: number | string | undefined, from: string | undefined): Start | undefined =>
   value === undefined || from === undefined ? undefined : { text: String(value), from }
+
+/** A stitch on plain fabric, under the foot and plate in hand. */
+export const plainly = (set: StitchSpec, stage?: HandStage): CardSketch => ({
+  set,
+  ...(stage?.foot?.slot === undefined ? {} : { foot: stage.foot.slot }),
+  ...(stage?.plateSlot === undefined ? {} : { plate: stage.plateSlot }),
+  fabric: { parts: [], lines: [] },
+})
 
 export const benchOf = (hand: Hand): Bench => ({
   hand,

@@ -44,7 +44,11 @@ const rimOf = ({ number: n, choice: c }: Values) => (c('shape') === 'measured' ?
 /** Which mark to begin at, and which way it goes, from how the stitch sews. */
 const beginning = (bench: Bench): string | undefined => {
   const stage = stageOf(bench)
-  return stage && `On this machine: ${stage.select}${stage.foot ? ` with ${stage.foot.code}` : ''}.`
+  if (!stage) return undefined
+  const mark = stage.startsAt && `start at the ${stage.startsAt === 'nearEnd' ? 'near' : 'far'} mark`
+  const way = stage.sews && `it sews ${stage.sews === 'towardYou' ? 'toward you' : 'away from you'} first`
+  const how = [mark, way].filter(Boolean).join('; ')
+  return `On this machine, ${stage.select}${stage.foot ? ` with ${stage.foot.code}` : ''}: ${how || 'where it starts is not stated, sew one and note it'}.` // prettier-ignore
 }
 
 export const buttonhole: Calculator = {

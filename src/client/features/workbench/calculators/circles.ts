@@ -5,7 +5,17 @@ import { circleGuide } from '#core/workbench/templates'
 import { bobbinHolds } from '#core/workbench/thread'
 import { formatNumber } from '#core/units/format'
 import type { Thread } from '#core/catalogue/types'
-import { choice, length, number, startsAt, type Bench, type Calculator, type Line, type Values } from '../calculator'
+import {
+  choice,
+  length,
+  number,
+  plainly,
+  startsAt,
+  type Bench,
+  type Calculator,
+  type Line,
+  type Values,
+} from '../calculator'
 
 const MOST_FITS = 4
 const attachmentOf = (bench: Bench) => bench.hand.stages.find(({ circular }) => circular)?.circular
@@ -113,6 +123,10 @@ export const stages: Calculator = {
       { label: 'Bobbin thread for all', figure: thread, warn: short, note: short ? `The bobbin holds ${formatNumber(held.value, 1)} m: not enough, and the attachment covers it.` : `The bobbin holds ${formatNumber(held.value, 1)} m. Put in a full one first: the attachment covers it.` }, // prettier-ignore
       { label: 'Circles from a bobbin', figure: figure('count', '⌊held / thread⌋', { held: held.value, thread: thread.value }, Math.floor(held.value / thread.value)) }, // prettier-ignore
     ]
+  },
+  picture: ({ number: n }) => {
+    const satin = { function: { id: 'satin', family: 'zigzag' }, swing: 'centred' as const, width: n('width'), length: n('length'), needlePosition: 0, repeats: Math.min(2000, Math.ceil(12 / n('length'))) } // prettier-ignore
+    return { name: 'Satin of the circle, laid straight', sketch: plainly(satin) }
   },
   back,
 }

@@ -4,7 +4,7 @@ import { minutesFor, perforation, stitchesIn } from '#core/workbench/density'
 import { nextRatio, TEST_LENGTH } from '#core/workbench/differential'
 import { diameterOf } from '#core/workbench/thread'
 import { formatNumber } from '#core/units/format'
-import { FIBRES, choice, length, number, startsAt, type Bench, type Calculator } from '../calculator'
+import { FIBRES, choice, length, number, plainly, startsAt, type Bench, type Calculator } from '../calculator'
 
 const HOLES = {
   good: 'The fabric keeps its strength.',
@@ -52,6 +52,10 @@ export const density: Calculator = {
       { label: 'Needle to stitch length', figure: holes.share, warn: holes.verdict !== 'good' && !heals, note: heals ? `${bench.hand.fabric?.name}: a woven or knit closes around the needle.` : HOLES[holes.verdict] }, // prettier-ignore
       { label: 'Strong from a stitch length of', figure: holes.safeFeed, note: 'For coated and non-woven fabric.' },
     ]
+  },
+  picture: ({ number: n }, bench) => {
+    const satin = { function: { id: 'satin', family: 'zigzag' }, swing: 'centred' as const, width: 4, length: n('feed'), needlePosition: 0, repeats: Math.min(2000, Math.ceil(12 / n('feed'))) } // prettier-ignore
+    return { name: 'Cover at this stitch length', sketch: plainly(satin, bench.stage()) }
   },
 }
 

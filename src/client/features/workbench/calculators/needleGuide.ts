@@ -2,7 +2,17 @@ import { rowAt, twinRows, type NeedleReach, type RowSide } from '#core/workbench
 import { slotEdges } from '#core/answer/clearance'
 import { showValue } from '#core/answer/show'
 import { formatNumber } from '#core/units/format'
-import { choice, length, number, startsAt, type Bench, type Calculator, type Line, type Values } from '../calculator'
+import {
+  choice,
+  length,
+  number,
+  plainly,
+  startsAt,
+  type Bench,
+  type Calculator,
+  type Line,
+  type Values,
+} from '../calculator'
 
 const USUAL_TRAVEL = { from: -3.5, to: 3.5 }
 
@@ -46,6 +56,13 @@ export const needleGuide: Calculator = {
       right: startsAt(slot?.right, foot?.code),
       size: startsAt(needleOf(bench), bench.stage() ? 'the card' : bench.hand.fabric?.name),
     }
+  },
+  picture: (values, bench) => {
+    const { number: n, choice: c } = values
+    const { needle } = rowAt({ guide: n('guide'), slot: slotOf(values) }, machineOf(bench, n('size')), c('side') as RowSide, n('distance')) // prettier-ignore
+    if (needle === undefined) return undefined
+    const set = { function: { id: 'straight', family: 'straight' }, swing: 'none' as const, width: 0, length: bench.stage()?.settings.length ?? 2.5, needlePosition: needle, repeats: 12 } // prettier-ignore
+    return { name: 'Row beside the guide', sketch: { ...plainly(set), foot: slotOf(values), fabric: { parts: [], lines: [{ name: 'guide', at: n('guide') }] } } } // prettier-ignore
   },
   tries: (values, bench) => {
     const { number: n, choice: c } = values

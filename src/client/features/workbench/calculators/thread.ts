@@ -1,8 +1,9 @@
 import type { Thread } from '#core/catalogue/types'
+import { fabricUnder } from '#core/card/fabricParts'
 import { figure } from '#core/workbench/figure'
 import { bobbinHolds, diameterOf, perMetre, perStitch } from '#core/workbench/thread'
 import { RATIO_SOURCE, THREAD_RATIOS, threadByRatio } from '#core/workbench/threadRatios'
-import { FIBRES, choice, length, number, startsAt, type Bench, type Calculator } from '../calculator'
+import { FIBRES, choice, length, number, plainly, startsAt, type Bench, type Calculator } from '../calculator'
 
 const bobbinThread = (bench: Bench) => {
   const threads = bench.stage()?.threads ?? []
@@ -53,6 +54,22 @@ export const thread: Calculator = {
       { label: 'Bobbins to wind', figure: bobbins },
     ]
   },
+  picture: ({ number: n }, bench) => {
+    const straight = n('width') === 0
+    const set = { function: straight ? { id: 'straight', family: 'straight' } : { id: 'zigzag', family: 'zigzag' }, swing: straight ? ('none' as const) : ('centred' as const), width: n('width'), length: n('length'), needlePosition: 0, repeats: 12 } // prettier-ignore
+    return { name: straight ? 'Straight stitch' : 'Zigzag', sketch: plainly(set, bench.stage()) }
+  },
+}
+
+/** A stitch of each class, to look at. */
+const DRAWN: Record<string, { id: string; family: string }> = {
+  '401': { id: 'chain', family: 'cover' },
+  '503': { id: 'rolled2', family: 'overlock' },
+  '504': { id: 'overlock3.wide', family: 'overlock' },
+  '505': { id: 'flatlock3', family: 'overlock' },
+  '514': { id: 'overlock4', family: 'overlock' },
+  '406': { id: 'cover2.wide', family: 'cover' },
+  '407': { id: 'cover3', family: 'cover' },
 }
 
 export const loopers: Calculator = {
@@ -81,5 +98,11 @@ export const loopers: Calculator = {
       { label: 'Needles', figure: needles },
       { label: 'Loopers', figure: under },
     ]
+  },
+  picture: ({ choice: c }) => {
+    const told = DRAWN[c('stitch')]
+    if (!told) return undefined
+    const set = { function: told, swing: 'none' as const, width: 5, length: 2.5, needlePosition: 0, repeats: 8 }
+    return { name: THREAD_RATIOS.find(({ stitch }) => stitch === c('stitch'))?.name ?? '', sketch: { ...plainly(set), fabric: fabricUnder(set, undefined, 0) } } // prettier-ignore
   },
 }
