@@ -153,6 +153,15 @@ describe('the label of a sample', () => {
     expect(jsQR(colours, width, height)?.data).toMatch(/^http:\/\/127\.0\.0\.1:\d+\/log\/smp-003$/)
   })
 
+  it('stays on one label, however many values were set', async () => {
+    const used = { width: 3, length: 2, needlePosition: 0, tension: 4, pressure: 3, differential: 1, balance: 0 }
+    const id = await log({ used, fabric: 'wool-suiting', verdict: 'usable' })
+    const { body } = await viewer.get(`/api/samples/${id}/label.pdf`).buffer(true).expect(200)
+    const pages = wordsOf(body as Buffer)
+    expect(pages).toHaveLength(1)
+    for (const said of ['Balance', 'Needle position', 'Usable']) expect(pages[0]).toContain(said)
+  })
+
   it('is kept by the printer that ships with Handhold', async () => {
     const printed = await desk.post('/api/label-printer/jobs').send({ sample: 'smp-003' })
     expect(printed.status).toBe(201)

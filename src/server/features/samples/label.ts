@@ -3,12 +3,15 @@ import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { showValue } from '#core/answer/show'
 import type { CatalogueIndex } from '#core/catalogue/index'
 import type { Parameter, Sample } from '#core/catalogue/types'
+import { sampleWord } from '#shared/messages/samples'
 import { parameterWord } from '#shared/messages/words'
 import { pdfOf, POINTS } from '../../print/pdf'
 
 /** mm; a usual roll. */
 const LABEL = { width: 70, height: 40, margin: 3 }
 const CODE = 24
+/** Values that have a line each; more than that are set one after the other. */
+const MOST_LINES = 4
 
 export const labelPdf = (index: CatalogueIndex, sample: Sample, address: string): Promise<Buffer> => {
   const model = index.models.get(sample.model)
@@ -33,9 +36,10 @@ export const labelPdf = (index: CatalogueIndex, sample: Sample, address: string)
             stack: [
               { text: `${stitch?.select ?? sample.stitch}${foot ? ` · ${foot.code}` : ''}`, bold: true, fontSize: 11 },
               { text: `${model?.name ?? sample.model}, ${index.techniques.get(sample.technique)?.name ?? ''}`, margin: [0, 0, 0, 2] }, // prettier-ignore
-              ...lines,
+              ...(lines.length > MOST_LINES ? [{ text: lines.flatMap((line, i) => (i > 0 ? ['; ', line] : [line])), fontSize: 6 }] : lines), // prettier-ignore
               { text: `${index.fabrics.get(sample.fabric)?.name ?? sample.fabric}${sample.needleSize ? `, needle ${sample.needleSize}` : ''}`, margin: [0, 2, 0, 0] }, // prettier-ignore
-              { text: `${sample.on.slice(0, 'yyyy-mm-dd'.length)} · ${sample.by} · ${sample.verdict}` },
+              { text: `${sample.on.slice(0, 'yyyy-mm-dd'.length)} · ${sample.by}` },
+              { text: sampleWord(sample.verdict) },
             ],
           },
           { width: CODE * POINTS, qr: address, fit: CODE * POINTS },
