@@ -29,7 +29,7 @@ describe('the demo', () => {
     expect(bundle.techniques.length).toBeGreaterThanOrEqual(30)
     expect(bundle.techniques.flatMap(({ methods }) => methods).length).toBeGreaterThanOrEqual(42)
     for (const { stitches, kind } of bundle.models)
-      if (kind !== 'embroidery' && kind !== 'straightStitch') expect(stitches.length).toBeGreaterThanOrEqual(5)
+      if (kind !== 'embroidery' && kind !== 'straightStitch') expect(stitches.length).toBeGreaterThanOrEqual(8)
   })
 
   it('has samples of every standing: settled, pinned, stale, disputed, and cards that follow them', () => {

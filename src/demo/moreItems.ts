@@ -68,5 +68,6 @@ export const moreAccessories: Item[] = [
   accessory('os-circle', 'KR', 'circular attachment', ['circular'], 7900, { make: 'ostrel', circular: { minRadius: 30, maxRadius: 150, mountGroup: 'ostrel-bed', pivotSide: 'left' } }),
   accessory('tw-binder', 'T-B', 'binder for tape', ['binder'], 5200, { make: 'tidewick', forGroups: ['tidewick-cover-bed'] }),
   accessory('hump-shim', 'U·SHIM', 'levelling shim', ['level'], 600),
+  accessory('spare-pin', 'U·PIN', 'button shank pin', ['shankPin'], 300),
   accessory('tw-seam-lamp', 'T-L', 'seam lamp', ['lamp'], 1900, { make: 'tidewick' }),
 ] // prettier-ignore

@@ -37,6 +37,15 @@ const buttonholes: Row[] = [
   ['Buttonhole 205', 'buttonhole.corded', 'Corded, stretch', 5.5, 0.5, 4, 'LF·29', 56, { startsAt: 'nearEnd', sews: 'awayFromYou' }],
 ] // prettier-ignore
 
+const childs: Row[] = [
+  ['Inner ring, fourth picture', 'straight.basting', 'Long stitch', undefined, 3.3, undefined, 'STD', 3],
+  ['Inner ring, fifth picture', 'zigzag', 'Narrow zigzag', 2, 1.9, undefined, 'STD', 3],
+]
+const olderCovers: Row[] = [
+  ['Cover 9', 'cover2.narrow', 'Two needles, firm cloth', 2.8, 3.5, undefined, 'C', 11],
+  ['Chain 3', 'chain', 'Chain, basting', undefined, 4, undefined, 'C', 11],
+]
+
 const manyMotifs = (count: number, first: number): Row[] =>
   Array.from({ length: count }, (_, i): Row => {
     const names = ['Tern', 'Marram', 'Kelp', 'Skerry', 'Cairn', 'Swell', 'Thrift', 'Oyster', 'Curlew']
@@ -49,7 +58,7 @@ export const moreModels: Model[] = [
   { ...halyard, id: 'halyard-7', name: 'Halyard 7', edition: 'A', aliases: ['halyard seven'], groups: ['ostrel-narrow'], maxWidth: 7, needleTravel: { from: -3.5, to: 3.5 }, maxSpeed: 850, twinMax: 4, supplied: ['os-plate-9', 'os-k1', 'os-k3', 'os-k6'], features: halyard.features.filter((feature) => !['dualFeed', 'kneeLifter', 'defaultTensionOffset:2'].includes(feature)), scales: { ...halyard.scales, width: { shows: 'mm', from: 0, to: 7, step: 0.1, kept: false }, needlePosition: { shows: 'mm', from: -3.5, to: 3.5, step: 0.5, kept: false } }, stitches: halyard.stitches.filter(({ function: told }) => told !== 'decorative').map((stitch) => ({ ...stitch, ...(stitch.foot === 'K4w' ? { foot: 'K4' } : {}) })), source: { evidence: 'book', where: 'p. 58' } },
   { ...halyard, id: 'capstan-11', name: 'Capstan 11', series: 'Capstan', edition: 'A', aliases: ['capstan'], maxSpeed: 1100, twinMax: 8, features: [...halyard.features, 'circularMount:ostrel-bed', 'tapering'], supplied: [...halyard.supplied, 'os-k4w', 'os-k9', 'os-k10', 'os-k16'], source: { evidence: 'book', where: 'p. 96' } },
   { ...ketch, id: 'yawl', name: 'Yawl', aliases: ['the red dial'], groups: ['dunmarrow-front'], maxWidth: 6, needleTravel: { from: -3, to: 3 }, supplied: ['dm-plate', 'dm-std', 'dm-bhf', 'dm-zip'], scales: { ...ketch.scales, width: { shows: 'marks', from: 0, to: 6, step: 0.5, marks: [0, 1, 2, 3, 4, 5, 6].map((value) => ({ mark: String(value), value })), kept: true }, needlePosition: { shows: 'marks', from: -3, to: 3, marks: [{ mark: 'left', value: -3 }, { mark: 'centre', value: 0 }, { mark: 'right', value: 3 }], kept: true } }, features: ['feedDogsDown', 'feedDogs:lever'], source: { evidence: 'book', where: 'booklet, p. 3' } },
-  { ...ketch, id: 'dinghy', name: 'Dinghy', aliases: ['the child’s one'], supplied: ['dm-plate', 'dm-std'], scales: { ...ketch.scales, needlePosition: 'absent' }, stitches: ketch.stitches.filter(({ function: told }) => !['satin', 'overcast.heavy'].includes(told)), source: { evidence: 'book', where: 'leaflet' } },
+  { ...ketch, id: 'dinghy', name: 'Dinghy', aliases: ['the child’s one'], supplied: ['dm-plate', 'dm-std'], scales: { ...ketch.scales, needlePosition: 'absent' }, stitches: [...ketch.stitches.filter(({ function: told }) => !['satin', 'overcast.heavy'].includes(told)), ...stitchesOf(childs)], source: { evidence: 'book', where: 'leaflet' } },
   { ...eddy, id: 'eddy-self', name: 'Eddy Self', series: 'Eddy', edition: '2024', aliases: ['the one without tension dials'], scales: Object.fromEntries(Object.entries(eddy.scales).filter(([parameter]) => !parameter.startsWith('tension')).concat(Object.keys(eddy.scales).filter((parameter) => parameter.startsWith('tension')).map((parameter) => [parameter, 'absent'] as never))), features: [...eddy.features, 'selfTension'], stitches: eddy.stitches.map(({ defaults = {}, ...stitch }) => ({ ...stitch, defaults: Object.fromEntries(Object.entries(defaults).filter(([parameter]) => !parameter.startsWith('tension'))) })), source: { evidence: 'book', where: 'p. 30' } },
-  { ...shoal, id: 'shoal-2', name: 'Shoal 2', series: 'Shoal', edition: '2016', aliases: ['old cover machine'], supplied: shoal.supplied.filter((id) => id !== 'tw-x'), stitches: shoal.stitches.filter(({ function: told }) => told !== 'cover3'), source: { evidence: 'book', where: 'p. 12' } },
+  { ...shoal, id: 'shoal-2', name: 'Shoal 2', series: 'Shoal', edition: '2016', aliases: ['old cover machine'], supplied: shoal.supplied.filter((id) => id !== 'tw-x'), stitches: [...shoal.stitches.filter(({ function: told }) => told !== 'cover3'), ...stitchesOf(olderCovers)], source: { evidence: 'book', where: 'p. 12' } },
 ] // prettier-ignore

@@ -3,15 +3,13 @@ import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { Parameter } from '#core/catalogue/types'
 import type { Try } from '#core/samples/evidence'
-import { changeText, houseText, measureWord, sampleMark, sampleWord, spreadText } from '#shared/messages/samples'
-import { dateWords, parameterWord } from '#shared/messages/words'
-import { showValue } from '#core/answer/show'
+import { houseText, spreadText } from '#shared/messages/samples'
 import { formatNumber } from '#core/units/format'
 import { call, file, problemText } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { useSession } from '../../state/session'
 import { saveFile } from '../../ui/saveFile'
-import StitchPicture from '../../ui/stitch/StitchPicture.vue'
+import TryRung from './TryRung.vue'
 import { useEvidence } from './useEvidence'
 
 /** A ladder of tries, side by side: what was changed, how it lay, how good it was; and what the shop stands by. */
@@ -40,10 +38,7 @@ const cardQuery = computed(() => {
 /** The picks at the top are those of the tries. */
 watch(cell, (read) => read && !route.query.m && void router.replace({ query: { ...route.query, ...cardQuery.value } }))
 const another = () => void router.push({ path: '/log/new', query: { ...cardQuery.value, stage: cell.value?.sample.stage } }) // prettier-ignore
-const shownUsed = (one: Try) => Object.entries(one.sample.used).map(([parameter, value]) => ({ parameter, word: parameterWord(parameter as Parameter), value: showValue(value as number, parameter as Parameter, scales.value[parameter as Parameter]) })) // prettier-ignore
 const faultName = (one: Try) => stageName.value?.faults.find(({ id }) => id === one.sample.fault)?.name ?? one.sample.fault // prettier-ignore
-const plain = { parts: [], lines: [] }
-const photoOf = (id: string, size: 'small' | 'large') => `/api/samples/${id}/photo?size=${size}`
 /** The ones that vary are worth a chart. */
 const varying = computed(() => {
   const tries = evidence.value?.tries ?? []
@@ -125,54 +120,17 @@ useKeys([{ keys: 't', does: 'Log another try', run: another }])
           :key="one.sample.id"
           :class="{ here: one.sample.id === id, house: one.sample.id === evidence.house?.sample }"
         >
-          <p class="verdict" :class="one.sample.verdict">
-            <span aria-hidden="true">{{ sampleMark(one.sample.verdict) }}</span> {{ sampleWord(one.sample.verdict)
-            }}<template v-if="one.sample.id === evidence.house?.sample">
-              · the shop’s own{{ evidence.house.pinned ? ', pinned' : '' }}</template
-            >
-          </p>
-          <p class="soft">
-            {{ dateWords(one.sample.on) }}, {{ one.sample.by }}<template v-if="one.stale"> · older edition</template>
-          </p>
-          <p v-for="change in one.changes" :key="JSON.stringify(change)" class="change">
-            {{ changeText(change, scales, evidence.names) }}
-          </p>
-          <p v-if="one.changes.length > 1" class="soft">Several things changed at once.</p>
-          <dl>
-            <template v-for="value in shownUsed(one)" :key="value.parameter">
-              <dt>{{ value.word }}</dt>
-              <dd>{{ value.value }}</dd>
-            </template>
-            <template v-for="(mm, key) in one.sample.measured" :key="key">
-              <dt class="soft">{{ measureWord(key) }}</dt>
-              <dd class="soft">{{ formatNumber(mm) }} mm</dd>
-            </template>
-          </dl>
-          <StitchPicture
-            v-if="one.spec"
-            :sketch="{ set: one.spec, fabric: plain }"
-            :name="`Try of ${dateWords(one.sample.on)}`"
-            :most="16"
-            brief
+          <TryRung
+            :one="one"
+            :scales="scales"
+            :names="evidence.names"
+            :house="one.sample.id === evidence.house?.sample ? evidence.house : undefined"
+            :photo="evidence.photos.includes(one.sample.id)"
+            :fault="faultName(one)"
+            @pin="pin(one.sample.id, !one.sample.pinned)"
+            @label="label(one.sample.id)"
+            @print="print(one.sample.id)"
           />
-          <a v-if="evidence.photos.includes(one.sample.id)" :href="photoOf(one.sample.id, 'large')" target="_blank"
-            ><img :src="photoOf(one.sample.id, 'small')" alt="Photo of this sample"
-          /></a>
-          <p v-if="one.sample.fault" class="caution">{{ faultName(one) }}</p>
-          <p v-if="one.sample.note">{{ one.sample.note }}</p>
-          <p class="acts small">
-            <BButton
-              v-if="session.mayWrite && one.sample.verdict === 'good'"
-              size="sm"
-              variant="link"
-              @click="pin(one.sample.id, !one.sample.pinned)"
-              >{{ one.sample.pinned ? 'Unpin' : 'Pin as the shop’s own' }}</BButton
-            >
-            <BButton size="sm" variant="link" @click="label(one.sample.id)">Label</BButton>
-            <BButton v-if="session.user?.role !== 'viewer'" size="sm" variant="link" @click="print(one.sample.id)"
-              >Print label</BButton
-            >
-          </p>
         </li>
       </ol>
       <TriesChart
@@ -215,10 +173,6 @@ useKeys([{ keys: 't', does: 'Log another try', run: another }])
   gap: 0.2rem 0.8rem;
 }
 
-.small .btn {
-  padding: 0;
-}
-
 .ladder {
   display: grid;
   grid-auto-flow: column;
@@ -241,55 +195,5 @@ useKeys([{ keys: 't', does: 'Log another try', run: another }])
   > li.here {
     background: var(--sheet);
   }
-
-  p {
-    margin-bottom: 0.2rem;
-  }
-}
-
-.verdict {
-  font-size: 1.2rem;
-  font-weight: 650;
-
-  &.redo {
-    color: var(--madder);
-  }
-
-  &.good {
-    color: var(--teal);
-  }
-}
-
-.change {
-  font-weight: 650;
-}
-
-dl {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  margin: 0.3rem 0;
-}
-
-dt {
-  font-weight: 400;
-}
-
-dd {
-  margin: 0;
-  font-size: 1.25rem;
-  font-weight: 650;
-  text-align: right;
-}
-
-dd.soft {
-  font-size: 1rem;
-  font-weight: 400;
-}
-
-img {
-  max-width: 100%;
-  max-height: 12rem;
-  display: block;
-  margin: 0.3rem 0;
 }
 </style>

@@ -1,19 +1,17 @@
 <script setup lang="ts">
-import { useSessionStorage } from '@vueuse/core'
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { Parameter, Sample, Scale } from '#core/catalogue/types'
-import type { CardSketch } from '#core/card/sketch'
-import type { SampleWrite } from '#shared/api/samples'
+import type { Sample } from '#core/catalogue/types'
 import { speech } from '#shared/messages/en'
-import { measuresFor, sampleWord } from '#shared/messages/samples'
+import { sampleWord } from '#shared/messages/samples'
 import { capital, parameterWord } from '#shared/messages/words'
 import { call, problemText, upload } from '../../api/client'
 import { usePicks } from '../../state/picks'
 import { useSession } from '../../state/session'
 import StitchPicture from '../../ui/stitch/StitchPicture.vue'
 import { useCard } from '../card/useCard'
-import { isMarked, readUsed, usedText } from './readUsed'
+import { isMarked } from './readUsed'
+import { useSampleDraft } from './useSampleDraft'
 
 /** What was really sewn: filled in as the card says, changed to what it was, judged. Enter goes on to the verdict. */
 const route = useRoute()
@@ -27,76 +25,8 @@ const stage = computed(
 )
 const say = computed(() => (card.value ? speech(card.value.names) : undefined))
 
-interface Draft {
-  used: Record<string, string>
-  measured: Record<string, string>
-  layers: string
-  needle: string
-  fault: string
-  note: string
-}
-const empty = (): Draft => ({ used: {}, measured: {}, layers: '', needle: '', fault: '', note: '' })
-/** Kept over a reload, for the cell it was begun for. */
-const cell = computed(() => JSON.stringify([picked.value, stage.value?.stage, route.query.set]))
-const drafts = useSessionStorage<Record<string, Draft>>('handhold.sample', {})
-const nothing = empty()
-const draft = computed(() => drafts.value[cell.value] ?? nothing)
-watch(cell, (key) => (drafts.value = { ...drafts.value, [key]: drafts.value[key] ?? empty() }), { immediate: true })
-
-const scaleOf = (parameter: Parameter): Scale | undefined => {
-  const scale = values.value.find((one) => one.parameter === parameter)?.scale
-  return scale === 'absent' ? undefined : scale
-}
-const values = computed(() => [...(stage.value?.changes ?? []), ...(stage.value?.unchanged ?? [])].filter(({ setting }) => setting.value !== 'absent')) // prettier-ignore
-const number = (value: unknown) => (typeof value === 'number' ? value : undefined)
-/** Handed over by the workbench: `width:2.8,length:2`. */
-const handed = computed(() =>
-  Object.fromEntries(
-    String(route.query.set ?? '')
-      .split(',')
-      .map((part): [string, number] => [
-        part.slice(0, part.lastIndexOf(':')),
-        Number(part.slice(part.lastIndexOf(':') + 1) || NaN),
-      ]),
-  ),
-)
-const startOf = (parameter: Parameter) => {
-  const value = handed.value[parameter]
-  if (value !== undefined && Number.isFinite(value)) return usedText(value, scaleOf(parameter))
-  return usedText(number(values.value.find((one) => one.parameter === parameter)?.setting.value), scaleOf(parameter))
-}
-const textOf = (parameter: Parameter) => draft.value.used[parameter] ?? startOf(parameter)
-const reads = computed(() => new Map(values.value.map(({ parameter }) => [parameter, readUsed(textOf(parameter), scaleOf(parameter))]))) // prettier-ignore
-const faultOf = (parameter: Parameter) => {
-  const read = reads.value.get(parameter)
-  return read && 'fault' in read ? read.fault : undefined
-}
-const valueOf = (parameter: Parameter): number | undefined => {
-  const read = reads.value.get(parameter)
-  return read && 'value' in read ? read.value : undefined
-}
-const used = computed(() => Object.fromEntries([...reads.value].flatMap(([parameter, read]) => ('value' in read && read.value !== undefined ? [[parameter, read.value]] : []))) as Sample['used']) // prettier-ignore
-const measures = computed(() => measuresFor(stage.value?.sketch?.set.function.family ?? 'other'))
-const measured = computed(() => measures.value.map(([key, label]) => ({ key, label, text: draft.value.measured[key] ?? '', read: readUsed(draft.value.measured[key] ?? '', undefined) }))) // prettier-ignore
-const faults = computed(() => [
-  ...values.value.flatMap(({ parameter }) => (faultOf(parameter) ? [parameterWord(parameter)] : [])),
-  ...measured.value.flatMap(({ label, read }) => ('fault' in read ? [label] : [])),
-])
-/** The stitch as it was set, against what the machine gives. */
-const sketch = computed((): CardSketch | undefined => {
-  const drawn = stage.value?.sketch
-  if (!drawn || faults.value.length > 0) return undefined
-  const width = valueOf('width') ?? valueOf('cuttingWidth') ?? drawn.set.width
-  const length = valueOf('length') ?? drawn.set.length
-  if (!(length > 0) || !(width >= 0)) return undefined
-  return { ...drawn, set: { ...drawn.set, width, length, needlePosition: valueOf('needlePosition') ?? drawn.set.needlePosition } } // prettier-ignore
-})
-const given = (parameter: Parameter) => {
-  const one = values.value.find((value) => value.parameter === parameter)
-  const byBook = one?.setting.default
-  if (byBook === undefined) return 'the book is silent'
-  return typeof byBook === 'number' ? `machine gives ${usedText(byBook, scaleOf(parameter))}` : byBook === 'auto' ? 'machine sets it by itself' : `machine gives ${usedText(byBook.from, scaleOf(parameter))} to ${usedText(byBook.to, scaleOf(parameter))}` // prettier-ignore
-}
+const draftFor = useSampleDraft(picked, stage, () => route.query.set)
+const { draft, values, measured, scaleOf, textOf, faultOf, given, faults, sketch } = draftFor
 
 const photo = ref<File>()
 const busy = ref(false)
@@ -128,30 +58,10 @@ const save = async (verdict: Sample['verdict']) => {
   if (!now?.method || !of || faults.value.length > 0 || busy.value) return
   busy.value = true
   said.value = ''
-  const { layers, needle, fault, note } = draft.value
-  const body: SampleWrite = {
-    model: of.answer.model,
-    technique: now.technique.id,
-    method: now.method.id,
-    stage: of.stage,
-    fabric: now.fabric.id,
-    stitch: of.answer.stitch,
-    used: used.value,
-    verdict,
-    layers: Number(layers || now.fabric.layers),
-    needleSize: Number(needle || of.answer.needle.size),
-    ...(now.model.id === of.answer.model && now.model.edition ? { edition: now.model.edition } : {}),
-    ...(of.answer.foot ? { foot: of.answer.foot } : {}),
-    ...(of.answer.threads.length > 0 ? { threads: [...new Set(of.answer.threads.map(({ thread }) => thread))] } : {}),
-    ...(fault ? { fault } : {}),
-    ...(note.trim() ? { note: note.trim() } : {}),
-  }
-  const sizes = measured.value.flatMap(({ key, read }) => ('value' in read && read.value !== undefined ? [[key, read.value] as const] : [])) // prettier-ignore
-  if (sizes.length > 0) body.measured = Object.fromEntries(sizes)
+  const body = draftFor.sampleOf(now, now.method.id, of, verdict)
   try {
     const { id } = await call<{ id: string }>('POST', '/api/samples', body)
-    const { [cell.value]: _, ...rest } = drafts.value
-    drafts.value = rest
+    draftFor.forget()
     let lost = ''
     if (photo.value) await upload(`/api/samples/${id}/photo`, photo.value).catch((error: unknown) => (lost = problemText(error))) // prettier-ignore
     await router.replace({ path: `/log/${id}`, query: { ...query.value, logged: lost ? `no-photo ${lost}` : 'yes' } })
@@ -235,7 +145,9 @@ const save = async (verdict: Sample['verdict']) => {
             pattern="\d*"
             :placeholder="String(stage.answer.needle.size)"
           />
-          <span class="soft">size</span>
+          <span :class="faults.includes('Needle') ? 'caution' : 'soft'">{{
+            faults.includes('Needle') ? 'A size is a whole number, as 80.' : 'size'
+          }}</span>
         </div>
         <div class="field">
           <label for="layers">Layers</label>
@@ -247,7 +159,9 @@ const save = async (verdict: Sample['verdict']) => {
             pattern="[1-9]\d*"
             :placeholder="String(card.fabric.layers)"
           />
-          <span class="soft">sewn through</span>
+          <span :class="faults.includes('Layers') ? 'caution' : 'soft'">{{
+            faults.includes('Layers') ? 'Layers are a whole number.' : 'sewn through'
+          }}</span>
         </div>
         <div class="field">
           <label for="fault">Fault</label>
