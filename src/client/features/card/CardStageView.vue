@@ -50,7 +50,7 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
             v-if="stage.foot?.shape"
             :shape="stage.foot.shape"
             :code="say.item(stage.foot.id)"
-            :fabric="stage.sketch?.fabric"
+            :fabric="stage.sketch?.set.function.family === 'overlock' ? undefined : stage.sketch?.fabric"
           />
         </div>
         <details v-if="unchanged.length > 0" class="rest" :open="stage.changes.length === 0">
