@@ -89,7 +89,10 @@ export const layStitch = ({ set, given, face, foot, plate, fabric, most }: Layou
     foot: slot,
     plate: plateSlot,
     fabric: { top: round(cloth.top), height: round(cloth.bottom - cloth.top) },
-    parts: fabric.parts.map(({ name, from, to }) => ({ name, at: middleOf(up, from, to, top, bottom) })),
+    // Where the fabric ends its edge is named already.
+    parts: fabric.parts
+      .filter(({ name }) => name !== 'noFabric')
+      .map(({ name, from, to }) => ({ name, at: middleOf(up, from, to, top, bottom) })),
     lines: fabric.lines.map(({ name, at }) => ({ name, at: round(up * at) })),
     length,
     ticks: Array.from({ length: Math.floor(length) + 1 }, (_, i) => i),
