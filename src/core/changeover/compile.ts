@@ -1,0 +1,164 @@
+/** A planning question in numbers: only the controls that matter, each with the places it may come to. */
+import type { Controls, Positions } from '../catalogue/types'
+import { ANY, UNKNOWN, standsAt, type Defaults, type NeedsRule, type ResetsRule } from './rules'
+
+export interface Compiled {
+  /** The controls that matter, in the order of habit. */
+  controls: string[]
+  /** Words of each control's places; the number of a place is where it stands here. */
+  words: string[][]
+  start: number[]
+  /** −1: it may stand anywhere. */
+  goal: number[]
+  seconds: number[]
+  /** All moves, in the order of habit. */
+  moves: CompiledMove[]
+  /** The number of each control’s unknown place. */
+  unknown: number[]
+  /** For each control, what a bound on the effort asks of the others before it can move. */
+  demands: Demand[][]
+  /** Places that a reset may bring about, by control. */
+  resetTo: Set<number>[]
+}
+
+export interface CompiledMove {
+  control: number
+  to: number
+  /** `from`: the place the rule speaks of leaving, or `ANYWHERE`; an unknown place may be that one. */
+  needs: { from: number; control: number; allowed: boolean[] }[]
+  resets: { control: number; to: number }[]
+}
+
+/** "Whenever this control comes to `to` (−1: moves at all), that one stands at one of these." */
+export interface Demand {
+  to: number
+  control: number
+  allowed: boolean[]
+}
+
+const LEAST_SECONDS = 0.001
+
+export const compile = (input: {
+  controls: Controls
+  from: Readonly<Positions>
+  goal: Readonly<Positions>
+  defaults: Defaults
+}): Compiled => {
+  const { from, goal, defaults } = input
+  const known = input.controls.controls
+  const needs = input.controls.rules.filter((rule): rule is NeedsRule => 'needs' in rule && rule.for.control in known)
+  const resets = input.controls.rules.filter((rule): rule is ResetsRule => 'resets' in rule && rule.after.control in known) // prettier-ignore
+  const given = (rule: ResetsRule): [string, string][] =>
+    Object.entries(rule.resets === 'stitchDefaults' ? defaults : rule.resets).filter(([id]) => id in known)
+
+  const matters = relevant({ from, goal, needs, resets, known, given })
+  const order = Object.keys(known)
+  const controls = [...matters].sort((a, b) => (known[a]?.habit ?? 0) - (known[b]?.habit ?? 0) || order.indexOf(a) - order.indexOf(b)) // prettier-ignore
+  const numberOf = new Map(controls.map((id, i) => [id, i]))
+
+  const asked = (id: string): string[] => [
+    ...(goal[id] === undefined ? [] : [goal[id]]),
+    ...needs.flatMap((rule) => (matters.has(rule.for.control) ? (rule.needs[id] ?? []) : [])),
+  ]
+  const reachable = controls.map((id) => {
+    const listed = known[id]?.positions ?? []
+    return [...new Set([...listed.filter((word) => word !== ANY), ...(listed.includes(ANY) ? asked(id) : [])])]
+  })
+  const reset = new Map(controls.map((id) => [id, new Set<string>()]))
+  for (const rule of resets) for (const [id, to] of given(rule)) reset.get(id)?.add(to)
+  // Where a move may not have moved, what it resets may stand as before: it is not known.
+  const words = controls.map((id, i) => [...new Set([...(reachable[i] as string[]), standsAt(from, id), ...(goal[id] === undefined ? [] : [goal[id]]), ...(reset.get(id) as Set<string>), UNKNOWN])]) // prettier-ignore
+  const wordNumber = words.map((list) => new Map(list.map((word, i) => [word, i])))
+  const place = (control: number, word: string): number => wordNumber[control]?.get(word) ?? -1
+
+  const allowedAt = (control: number, allowed: readonly string[]): boolean[] => {
+    const listed = known[controls[control] as string]?.positions ?? []
+    const all = !listed.includes(ANY) && listed.every((word) => allowed.includes(word))
+    return (words[control] as string[]).map((word) => (word === UNKNOWN ? all : allowed.includes(word)))
+  }
+  const needsOf = (control: number, to: string) =>
+    needs
+      .filter((rule) => rule.for.control === controls[control] && (rule.for.to === undefined || rule.for.to === to))
+      .filter((rule) => rule.for.from !== to)
+      .flatMap((rule) =>
+        Object.entries(rule.needs).flatMap(([id, allowed]) => {
+          const other = numberOf.get(id)
+          if (other === undefined) return []
+          const left = rule.for.from
+          const at = left === undefined ? ANYWHERE : place(control, left)
+          return [{ from: at, control: other, allowed: allowedAt(other, allowed) }]
+        }),
+      )
+  const resetsOf = (control: number, to: string) => {
+    const after = new Map<number, number>()
+    for (const rule of resets) {
+      if (rule.after.control !== controls[control] || (rule.after.to !== undefined && rule.after.to !== to)) continue
+      for (const [id, word] of given(rule)) {
+        const other = numberOf.get(id)
+        if (other !== undefined && other !== control) after.set(other, place(other, word))
+      }
+    }
+    return [...after].map(([other, at]) => ({ control: other, to: at }))
+  }
+
+  const moves = controls.flatMap((_, control) =>
+    (reachable[control] as string[]).map((word): CompiledMove => ({
+      control,
+      to: place(control, word),
+      needs: needsOf(control, word),
+      resets: resetsOf(control, word),
+    })),
+  )
+  const demands = controls.map((id, control) =>
+    needs.flatMap((rule): Demand[] => {
+      if (rule.for.control !== id || rule.for.from !== undefined) return []
+      const to = rule.for.to === undefined ? -1 : place(control, rule.for.to)
+      if (rule.for.to !== undefined && to < 0) return []
+      return Object.entries(rule.needs).flatMap(([otherId, allowed]) => {
+        const other = numberOf.get(otherId)
+        return other === undefined ? [] : [{ to, control: other, allowed: allowedAt(other, allowed) }]
+      })
+    }),
+  )
+  return {
+    controls,
+    words,
+    start: controls.map((id, i) => place(i, standsAt(from, id))),
+    goal: controls.map((id, i) => (goal[id] === undefined ? -1 : place(i, goal[id]))),
+    // No move is free, or going in circles would cost nothing.
+    seconds: controls.map((id) => known[id]?.seconds || LEAST_SECONDS),
+    moves,
+    unknown: controls.map((_, i) => place(i, UNKNOWN)),
+    demands,
+    resetTo: controls.map((id, i) => new Set([...(reset.get(id) as Set<string>)].map((word) => place(i, word)))),
+  }
+}
+
+/** Of a need: wherever the control comes from. */
+export const ANYWHERE = -2
+
+/** What is to be moved, what its moves need, and what of the wanted a move may take back. */
+const relevant = (input: {
+  from: Readonly<Positions>
+  goal: Readonly<Positions>
+  needs: NeedsRule[]
+  resets: ResetsRule[]
+  known: Controls['controls']
+  given: (rule: ResetsRule) => [string, string][]
+}): Set<string> => {
+  const { from, goal, needs, resets, known, given } = input
+  const found = new Set(Object.keys(goal).filter((id) => standsAt(from, id) !== goal[id]))
+  const addKnown = (ids: readonly string[]) => {
+    for (const id of ids) if (id in known) found.add(id)
+  }
+  for (const id of found) {
+    for (const rule of needs) if (rule.for.control === id) addKnown(Object.keys(rule.needs))
+    for (const rule of resets) {
+      const others = given(rule).map(([other]) => other)
+      // What a move takes back matters where it is wanted or needed, and a reset may also be what helps.
+      if (rule.after.control === id) addKnown(others.filter((other) => goal[other] !== undefined))
+      else if (others.includes(id)) found.add(rule.after.control)
+    }
+  }
+  return found
+}

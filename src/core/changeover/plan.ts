@@ -1,0 +1,136 @@
+/**
+ * The legal sequence of moves with the least effort from where a machine stands to what a stage needs; among equals the
+ * one that follows the trade's habit. Exact (A*). An unknown position counts as all it may be, so a plan holds from every state consistent
+ * with what is known. (changeover.md)
+ */
+import type { ControlRule, Controls, Positions } from '../catalogue/types'
+import { compile } from './compile'
+import { searchLeast, type Taken } from './search'
+import { ABSENT, ANY, dutiesOf, hazardsOf, UNKNOWN, type Defaults } from './rules'
+import { moveOnce } from './simulate'
+
+export interface PlanStep {
+  control: string
+  /** `?` where nobody said how it stood: "make sure". */
+  from: string
+  to: string
+  seconds: number
+  hazards: string[]
+  /** What it leaves to do, told with this step. */
+  duties: string[]
+  /** What it takes back, where that stood otherwise. */
+  reset: Positions
+}
+
+export type Plan =
+  | { outcome: 'plan'; steps: PlanStep[]; seconds: number; end: Positions }
+  /** Nothing is legal from every state it may be in: look at these first. */
+  | { outcome: 'look'; controls: string[] }
+  /** There is no legal way: the control that cannot come to its place, and the rules that forbid it. */
+  | { outcome: 'blocked'; control: string; to: string; rules: ControlRule[] }
+
+export interface PlanInput {
+  controls: Controls
+  /** How it stands; a control left out is unknown. */
+  from: Readonly<Positions>
+  /** How it must stand; a control left out may stand anywhere. */
+  goal: Readonly<Positions>
+  /** What the values come back to when the wanted stitch is chosen. */
+  defaults?: Defaults
+}
+
+export const planChangeover = (input: PlanInput): Plan => {
+  const wanted = withinReach(input)
+  const taken = searchAll(wanted)
+  if (taken) return told(wanted, taken)
+  const controls = whatToLookAt(wanted)
+  if (controls) return { outcome: 'look', controls }
+  return blocked(wanted)
+}
+
+/** What the machine has no control for cannot be asked of it. */
+const withinReach = (input: PlanInput): Required<PlanInput> => ({
+  controls: input.controls,
+  from: input.from,
+  defaults: input.defaults ?? {},
+  goal: Object.fromEntries(
+    Object.entries(input.goal).filter(([control]) => {
+      const known = input.controls.controls[control]
+      return known !== undefined && !known.positions.includes(ABSENT)
+    }),
+  ),
+})
+
+const searchAll = (input: Required<PlanInput>): Taken[] | undefined => searchLeast(compile(input))
+
+const told = ({ controls, from, defaults }: Required<PlanInput>, taken: Taken[]): Plan => {
+  let state: Positions = { ...from }
+  const steps = taken.map(({ control, to }): PlanStep => {
+    const moved = moveOnce(controls, state, { control, to }, defaults)
+    if (!moved.done) throw new Error(`the plan moves ${control} to ${to} against ${moved.forbidden[0]?.id}`)
+    const step: PlanStep = {
+      control,
+      from: state[control] ?? UNKNOWN,
+      to,
+      seconds: controls.controls[control]?.seconds ?? 0,
+      hazards: hazardsOf(controls, { control, to }).map(({ hazard }) => hazard),
+      duties: [],
+      reset: moved.reset,
+    }
+    state = moved.state
+    return step
+  })
+  placeDuties(controls, steps)
+  return { outcome: 'plan', steps, seconds: steps.reduce((sum, { seconds }) => sum + seconds, 0), end: state }
+}
+
+/** A duty is told with the step that leaves it; one of the power switch waits until what is set with power on is set. */
+const placeDuties = (controls: Controls, steps: PlanStep[]): void =>
+  steps.forEach(({ control, to }, i) => {
+    const duties = dutiesOf(controls, { control, to }).map(({ duty }) => duty)
+    if (duties.length === 0) return
+    const last = control === 'power' ? steps.findIndex((step, j) => j > i && step.control === 'power') : i + 1
+    const at = control === 'power' ? (last < 0 ? steps.length : last) - 1 : i
+    steps[at]?.duties.push(...duties)
+  })
+
+/**
+ * Fewest unknown controls whose place, once known, always leaves a way; failing that the first that leaves one in some
+ * place at least. Undefined where looking would not help.
+ */
+const whatToLookAt = (input: Required<PlanInput>): string[] | undefined => {
+  const { controls, from } = input
+  const unknown = compile(input).controls.filter((id) => (from[id] ?? UNKNOWN) === UNKNOWN && isListed(controls, id))
+  const ways = (looked: readonly string[]): boolean[] =>
+    everyPlace(controls, looked).map((places) => searchAll({ ...input, from: { ...from, ...places } }) !== undefined)
+  const sets = [
+    ...unknown.map((one) => [one]),
+    ...unknown.flatMap((one, i) => unknown.slice(i + 1).map((other) => [one, other])),
+  ]
+  const found = sets.map((looked) => ({ looked, ways: ways(looked) }))
+  return (found.find((one) => one.ways.every(Boolean)) ?? found.find((one) => one.ways.some(Boolean)))?.looked
+}
+
+const isListed = ({ controls }: Controls, id: string): boolean => !controls[id]?.positions.includes(ANY)
+
+const everyPlace = ({ controls }: Controls, looked: readonly string[]): Positions[] =>
+  looked.reduce<Positions[]>(
+    (told, id) => told.flatMap((places) => (controls[id]?.positions ?? []).map((at) => ({ ...places, [id]: at }))),
+    [{}],
+  )
+
+/** The first thing wanted that cannot be had, alone or with the rest, and the rules without one of which it could. */
+const blocked = (input: Required<PlanInput>): Plan => {
+  const wanted = Object.entries(input.goal)
+  const alone = wanted.find(([control, to]) => searchAll({ ...input, goal: { [control]: to } }) === undefined)
+  const [control, to] = alone ?? wanted.find((_, i) => searchAll({ ...input, goal: Object.fromEntries(wanted.slice(0, i + 1)) }) === undefined) ?? (wanted[0] as [string, string]) // prettier-ignore
+  const goal = alone ? { [control]: to } : input.goal
+  const binding = input.controls.rules.filter((rule) => 'needs' in rule || 'resets' in rule)
+  const without = (dropped: ControlRule): Controls => ({ ...input.controls, rules: input.controls.rules.filter((rule) => rule !== dropped) }) // prettier-ignore
+  const freeing = binding.filter((rule) => searchAll({ ...input, goal, controls: without(rule) }) !== undefined)
+  const rules = freeing.length > 0 ? freeing : binding.filter((rule) => speaksOf(rule, control))
+  return { outcome: 'blocked', control, to, rules: rules.length > 0 ? rules : binding }
+}
+
+const speaksOf = (rule: ControlRule, control: string): boolean =>
+  'needs' in rule ? rule.for.control === control : 'resets' in rule && rule.resets !== 'stitchDefaults' && control in rule.resets // prettier-ignore
