@@ -2,6 +2,7 @@
 import type { Bundle } from '#core/catalogue/types'
 import { fits, items } from './items'
 import { fabrics, functions, makes, threads } from './makes'
+import { withControls } from './models/controls'
 import { dunmarrowModels } from './models/dunmarrow'
 import { larkfenModels } from './models/larkfen'
 import { moreModels } from './models/more'
@@ -35,7 +36,7 @@ export const demoBundle = (): Bundle => ({
   makes,
   functions,
   threads,
-  models: [...larkfenModels, ...ostrelModels, ...dunmarrowModels, ...tidewickModels, ...moreModels],
+  models: [...larkfenModels, ...ostrelModels, ...dunmarrowModels, ...tidewickModels, ...moreModels].map(withControls),
   items,
   fits,
   fabrics,

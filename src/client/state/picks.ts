@@ -15,6 +15,8 @@ const KEYS = {
   also: 'also',
   opening: 'opening',
   radius: 'radius',
+  now: 'now',
+  after: 'after',
 } as const
 /** What a job asks for beyond the three picks, mm. */
 export type Job = 'opening' | 'radius'
@@ -54,6 +56,8 @@ export const usePicks = () => {
     also: one(route.query[KEYS.also]),
     opening: one(route.query[KEYS.opening]),
     radius: one(route.query[KEYS.radius]),
+    now: one(route.query[KEYS.now]),
+    after: one(route.query[KEYS.after]),
     owned: (one(route.query[KEYS.owned]) ?? '').split(',').filter(Boolean),
   }))
   /** The picks as they go into a link. */
@@ -72,11 +76,17 @@ export const usePicks = () => {
       if (pending === asked) pending = undefined
     }
   }
-  /** A new technique has other methods, so a named one is let go. */
+  /** A new technique has other methods, so a named one is let go; how one machine stands says nothing of another. */
   const pick = (what: Pick, id: string) =>
-    change({ [KEYS[what]]: id, ...(what === 'technique' ? { [KEYS.method]: undefined } : {}) })
+    change({
+      [KEYS[what]]: id,
+      ...(what === 'technique' ? { [KEYS.method]: undefined } : {}),
+      ...(what === 'model' ? { [KEYS.now]: undefined, [KEYS.after]: undefined } : {}),
+    })
   const setMethod = (id: string | undefined) => change({ [KEYS.method]: id })
   const setOwned = (ids: readonly string[]) => change({ [KEYS.owned]: ids.length > 0 ? ids.join(',') : undefined })
+  /** How the machine stands before the card begins: `leftNeedle:out,upperKnife:?`, or as a technique left it. */
+  const setStand = (stand: { now?: string | undefined; after?: string | undefined }) => change(stand)
   const dropJob = (job: Job) => change({ [KEYS[job]]: undefined })
   /** The next or previous in a list, for the same other picks. */
   const step = async (what: 'model' | 'technique', by: 1 | -1) => {
@@ -87,5 +97,5 @@ export const usePicks = () => {
     const next = list[(at + by + list.length) % list.length]
     if (next) await pick(what, next.id)
   }
-  return { picked, query, pick, setMethod, setOwned, dropJob, step }
+  return { picked, query, pick, setMethod, setOwned, setStand, dropJob, step }
 }

@@ -29,17 +29,20 @@ const cardWith = (more: Partial<Stage>, model: Partial<Model> = {}) => {
 
 const width = { parameter: 'width' as const, to: { abs: 3 }, because: 'narrower' }
 const order = (card: ReturnType<typeof cardWith>) =>
-  card.stages[0]?.steps.map((step) => (step.step === 'authored' ? step.text : step.step))
+  card.stages[0]?.steps.map((step) => {
+    if (step.step === 'authored') return step.text
+    return step.step === 'moves' ? step.moves.map(({ control, to }) => `${control} ${to}`).join(', ') : step.step
+  })
 
 describe('the steps of a card', () => {
   it('come in the trade’s order, power off before anything is fitted', () => {
     const steps = [{ text: 'Sew with {foot.code} at width {width}.' }]
     expect(order(cardWith({ targets: [width], steps }))).toEqual([
-      'stop',
-      'needle',
-      'foot',
-      'choose',
-      'handwheel',
+      'needleHeight up, footLift up, power off',
+      'needle universal 80',
+      'foot standard',
+      'power on, stitch zigzag, width 3.0',
+      'handwheel turned',
       'scrap',
       'Sew with standard at width 3.0.',
     ])
@@ -47,12 +50,12 @@ describe('the steps of a card', () => {
 
   it('are set by hand before the power comes on where the machine keeps them', () => {
     expect(order(cardWith({ targets: [width] }, { kind: 'mechanical' }))).toEqual([
-      'stop',
-      'needle',
-      'foot',
-      'choose',
-      'handwheel',
-      'start',
+      'needleHeight up, footLift up, power off',
+      'needle universal 80',
+      'foot standard',
+      'stitch zigzag, width 3.0',
+      'handwheel turned',
+      'power on',
       'scrap',
     ])
   })
@@ -60,9 +63,8 @@ describe('the steps of a card', () => {
   it('let a stage place fitting and setting among its own', () => {
     const steps = [{ text: '{fit}' }, { text: 'Retract the knife.' }, { text: '{set}' }, { text: 'Sew.' }]
     const said = order(cardWith({ steps, setup: { knife: 'back' } })) ?? []
-    expect(said.indexOf('Retract the knife.')).toBe(said.indexOf('foot') + 1)
+    expect(said.indexOf('Retract the knife.')).toBe(said.indexOf('foot standard') + 1)
     expect(said.at(-1)).toBe('Sew.')
-    expect(said).not.toContain('controls')
   })
 
   it('leave out what the fabric or machine does not ask for', () => {
@@ -72,7 +74,7 @@ describe('the steps of a card', () => {
 
   it('name a changed plate', () => {
     const changed = cardWith({}, { supplied: [plates.straight.id, plates.zigzag.id, 'standard'] })
-    expect(order(changed)).toContain('plate')
+    expect(order(changed)).toContain('plate plate-zigzag')
     expect(changed.stages[0]?.plate).toMatchObject({ id: 'plate-zigzag', change: true, source: 'supplied' })
   })
 })

@@ -1,5 +1,5 @@
 /** A card: the answer put together with what is needed to read it, still without sentences. */
-import type { Fabric, Parameter, Positions, Range, Scale, Stage } from '../catalogue/types'
+import type { Fabric, Model, Parameter, Positions, Range, Scale, Stage } from '../catalogue/types'
 import type { CatalogueIndex } from '../catalogue/index'
 import { withContents } from '../catalogue/index'
 import type { Reason } from '../answer/reasons'
@@ -7,7 +7,9 @@ import type { Answer, Question, Setting, StageAnswer, Verdict } from '../answer/
 import type { FootShape } from './footPlan'
 import { collectNames, type Names } from './names'
 import { sketchOf, type CardSketch } from './sketch'
-import { cardSteps, type CardStep } from './steps'
+import { changeoverOf, afterSewing, type Changeover } from '../changeover/changeover'
+import { ANY } from '../changeover/rules'
+import { cardSteps, planSteps, type CardStep } from './steps'
 import { holds } from '../answer/when'
 import { spreadOf, standing, USUAL_TOLERANCE, type ShopTolerance, type Spread } from '../samples/spread'
 
@@ -66,13 +68,12 @@ export interface CardStage {
   plate?: (CardItem & { change: boolean }) | undefined
   accessories: CardItem[]
   feedAids: string[]
-  /** What the stage asks of the controls, beyond what its own steps say. */
-  setup: Positions
   changes: CardValue[]
   unchanged: CardValue[]
   /** Choosing another stitch takes these changes back. */
   resets: boolean
   steps: CardStep[]
+  changeover: CardChangeover
   inspect: Stage['inspect']
   faults: Stage['faults']
   minutes?: number | undefined
@@ -81,11 +82,31 @@ export interface CardStage {
   house?: { sample: string; disputed: Spread[] } | undefined
 }
 
+/** How the machine is brought to a stage, and back. */
+export interface CardChangeover {
+  /** Seconds of the moves there; undefined where no order of them is legal or known to be. */
+  seconds?: number | undefined
+  /** How it stands at the start, as far as anybody has said. */
+  from: Positions
+  /** How it must stand. */
+  goal: Positions
+  back: CardStep[]
+  backSeconds?: number | undefined
+  /** What can be asked about: how it stands, where it sits. */
+  controls: { control: string; positions: string[]; normal?: string | undefined; where?: string | undefined }[]
+}
+
+export interface CardOptions {
+  tolerance?: ShopTolerance
+  /** How the asked model stands before the first stage; what it does not say, as for normal sewing. `?`: not known. */
+  now?: Positions
+}
+
 export const cardOf = (
   index: CatalogueIndex,
   question: Question,
   answer: Answer,
-  tolerance: ShopTolerance = USUAL_TOLERANCE,
+  { tolerance = USUAL_TOLERANCE, now }: CardOptions = {},
 ): Card => {
   const technique = found(index.techniques.get(question.technique))
   const model = found(index.models.get(question.model))
@@ -93,6 +114,7 @@ export const cardOf = (
   const method = technique.methods.find(({ id }) => id === answer.method)
   const others = new Map(answer.methods.map((other) => [other.method, other]))
   const layers = question.layers ?? fabric.layers
+  const changeovers = changeoversOf(index, answer, method?.stages ?? [], question.model, now)
   return {
     question,
     verdict: answer.verdict,
@@ -121,15 +143,39 @@ export const cardOf = (
       const last = i === answer.stages.length - 1
       const at = { model: found(index.models.get(given.model)), fabric, layers }
       const house = houseSample(index, question, given, tolerance)
-      const told = cardStage(index, question, given, stage, fabric, {
+      const told = cardStage(index, question, given, stage, fabric, found(changeovers[i]), {
         prepare: i === 0 ? (method?.prepare ?? []).filter((step) => holds(step.when, at)) : [],
         sew: stage.steps.filter((step) => holds(step.when, at)),
         finish: last ? (method?.finish ?? []).filter((step) => holds(step.when, at)) : [],
       })
       return house ? { ...told, house } : told
     }),
-    names: collectNames(index, answer, question),
+    names: collectNames(
+      index,
+      answer,
+      question,
+      changeovers.map(({ plan, back }) => [plan, back]),
+    ),
   }
+}
+
+/** Each stage from where the one before left its machine. */
+export const changeoversOf = (
+  index: CatalogueIndex,
+  answer: Answer,
+  stages: readonly Stage[],
+  asked: string,
+  now?: Positions,
+): Changeover[] => {
+  const left = new Map<string, Positions>()
+  return answer.stages.map((given) => {
+    const model = found(index.models.get(given.model))
+    const stage = found(stages.find(({ id }) => id === given.stage))
+    const stands = left.get(model.id)
+    const changeover = changeoverOf(index, given, stage, model, stands ? { stands } : { now: model.id === asked ? now : undefined }) // prettier-ignore
+    if (changeover.plan.outcome === 'plan') left.set(model.id, afterSewing(changeover.plan.end))
+    return changeover
+  })
 }
 
 const cardStage = (
@@ -138,6 +184,7 @@ const cardStage = (
   answer: StageAnswer,
   stage: Stage,
   fabric: Fabric,
+  changeover: Changeover,
   authored: { prepare: Stage['steps']; sew: Stage['steps']; finish: Stage['steps'] },
 ): CardStage => {
   const model = found(index.models.get(answer.model))
@@ -156,9 +203,6 @@ const cardStage = (
     return { parameter, setting, scale, hits: hitsOn(scale, setting.clear) }
   })
   const changes = values.filter(({ setting }) => setting.changed)
-  const setup = Object.fromEntries(
-    Object.entries(answer.setup).filter(([control, position]) => stage.setup?.[control] !== position),
-  )
   const change = answer.reasons.some(({ code }) => code === 'changePlate')
   return {
     stage: stage.id,
@@ -175,17 +219,30 @@ const cardStage = (
     plate: answer.plate === undefined ? undefined : { ...item(answer.plate), change },
     accessories: answer.accessories.map(item),
     feedAids: stage.features?.need ?? [],
-    setup,
     changes,
     unchanged: values.filter(({ setting }) => !setting.changed),
     resets: changes.some(({ setting }) => setting.setAgain !== 'no'),
-    steps: cardSteps({ index, answer, model, stage, setup, plateChanges: change, authored }),
+    steps: cardSteps({ index, answer, model, changeover, authored }),
+    changeover: cardChangeover(changeover, model),
     inspect: stage.inspect,
     faults: stage.faults,
     minutes: stage.minutes,
     sketch: sketchOf(index, answer, fabric),
   }
 }
+
+const cardChangeover = ({ plan, back, from, goal, controls }: Changeover, model: Model): CardChangeover => ({
+  seconds: plan.outcome === 'plan' ? plan.seconds : undefined,
+  from,
+  goal,
+  back: back ? planSteps(back, controls, model) : [],
+  backSeconds: back?.outcome === 'plan' ? back.seconds : undefined,
+  controls: Object.entries(controls.controls).flatMap(([control, { positions, where }]) =>
+    positions.includes(ANY) && where === undefined
+      ? []
+      : [{ control, positions: positions.filter((word) => word !== ANY), normal: controls.normal[control], where }],
+  ),
+})
 
 const houseSample = (
   index: CatalogueIndex,

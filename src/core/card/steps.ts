@@ -1,12 +1,22 @@
 /**
- * The steps of a stage in the order of the trade: prepare, fit, power and stitch, values, sew, finish.
- * A stage that places `{fit}` itself tells in its own steps, in a legal order, how the controls are set; one that does
- * not gets a step naming them, with the order left to the machine’s book.
+ * The steps of a stage in the order of the trade: prepare, the planned moves with the technique's own steps where it
+ * places `{fit}` and `{set}`, sew, finish.
  */
 import type { CatalogueIndex } from '../catalogue/index'
-import type { Kind, Model, Parameter, Positions, Stage, Step } from '../catalogue/types'
+import type { ControlRule, Controls, Model, Step } from '../catalogue/types'
 import type { StageAnswer } from '../answer/types'
+import type { Changeover } from '../changeover/changeover'
+import type { Plan, PlanStep } from '../changeover/plan'
 import { fillSlots, slotValues } from './slots'
+
+/** One move of a control, with what its model says of it. */
+export interface CardMove extends Pick<PlanStep, 'control' | 'from' | 'to' | 'hazards' | 'duties'> {
+  /** What kind of word `to` is. */
+  means: 'item' | 'needle' | 'thread' | 'stitch' | 'value' | 'position'
+  /** How to say "put it there", and where it sits, where the model says so. */
+  say?: string | undefined
+  where?: string | undefined
+}
 
 export type CardStep =
   | {
@@ -17,43 +27,23 @@ export type CardStep =
       caution?: string | undefined
       ifWrong?: string | undefined
     }
-  | { step: 'stop'; needles: boolean }
-  | { step: 'plate'; item: string }
-  | { step: 'needle'; size: number; point: string; system?: string | undefined; twin?: number | undefined }
-  | { step: 'adapter'; item: string }
-  | { step: 'foot'; item: string }
-  | { step: 'accessory'; item: string }
-  | { step: 'controls'; setup: Positions }
-  | { step: 'feedAid'; feature: string }
-  | { step: 'start' }
-  /** `powered`: switching on comes with it. */
-  | { step: 'choose'; powered: boolean; select: string; values: { parameter: Parameter; shown: string }[] }
-  | { step: 'handwheel'; unknown: boolean }
+  /** Moves told in one breath. `unknown`: something about foot, plate or width is not stated. */
+  | { step: 'moves'; moves: CardMove[]; unknown: boolean }
+  /** No order of moves is legal from all it may be: look at these. */
+  | { step: 'look'; controls: { control: string; where?: string | undefined }[] }
+  | { step: 'blocked'; control: string; to: string; rules: ControlRule[] }
   | { step: 'scrap' }
 
 export interface StepsInput {
   index: CatalogueIndex
   answer: StageAnswer
   model: Model
-  stage: Stage
-  /** What the controls must stand at, beyond what the stage's own steps say. */
-  setup: Positions
-  plateChanges: boolean
+  changeover: Changeover
   authored: { prepare: readonly Step[]; sew: readonly Step[]; finish: readonly Step[] }
 }
 
-/** Machines whose values are set by hand stay set with the power off. */
-const SET_BY_HAND: ReadonlySet<Kind> = new Set([
-  'mechanical',
-  'straightStitch',
-  'overlocker',
-  'coverstitch',
-  'overlockCover',
-])
-const SEVERAL_NEEDLES: ReadonlySet<Kind> = new Set(['overlocker', 'coverstitch', 'overlockCover'])
-
 export const cardSteps = (input: StepsInput): CardStep[] => {
-  const { authored } = input
+  const { authored, changeover, model } = input
   const values = slotValues(input)
   const told =
     (phase: 'prepare' | 'sew' | 'finish') =>
@@ -65,43 +55,97 @@ export const cardSteps = (input: StepsInput): CardStep[] => {
       ...(step.caution === undefined ? {} : { caution: step.caution }),
       ...(step.ifWrong === undefined ? {} : { ifWrong: fillSlots(step.ifWrong, values) }),
     })
-  const blocks: Record<string, CardStep[]> = { '{fit}': fitSteps(input), '{set}': setSteps(input) }
+  const { fit, set } = fitAndSet(changeover, model, input.answer.cautions.length > 0)
+  const blocks: Record<string, CardStep[]> = { '{fit}': fit, '{set}': [...set, { step: 'scrap' }] }
   const placed = (slot: string) => authored.sew.some(({ text }) => text === slot)
   const sew = authored.sew.flatMap((step) => blocks[step.text] ?? [told('sew')(step)])
-  return [
+  return placedOnce([
     ...authored.prepare.map(told('prepare')),
     ...(placed('{fit}') ? [] : (blocks['{fit}'] as CardStep[])),
     ...(placed('{set}') ? [] : (blocks['{set}'] as CardStep[])),
     ...sew,
     ...authored.finish.map(told('finish')),
-  ]
+  ])
 }
 
-const fitSteps = ({ answer, model, plateChanges, setup, stage, authored }: StepsInput): CardStep[] => [
-  { step: 'stop', needles: SEVERAL_NEEDLES.has(model.kind) },
-  ...(plateChanges && answer.plate !== undefined ? [{ step: 'plate' as const, item: answer.plate }] : []),
-  { step: 'needle', ...answer.needle, twin: stage.twinSpacing },
-  ...answer.chain.map((item) => ({ step: 'adapter' as const, item })),
-  ...(answer.foot === undefined ? [] : [{ step: 'foot' as const, item: answer.foot }]),
-  ...answer.accessories.map((item) => ({ step: 'accessory' as const, item })),
-  ...(Object.keys(setup).length > 0 && !authored.sew.some(({ text }) => text === '{fit}')
-    ? [{ step: 'controls' as const, setup }]
-    : []),
-]
+/** Where a control sits is said when it is first moved. */
+const placedOnce = (steps: readonly CardStep[]): CardStep[] => {
+  const placed = new Set<string>()
+  const once = ({ where, ...move }: CardMove): CardMove => {
+    if (where === undefined || placed.has(move.control)) return move
+    placed.add(move.control)
+    return { ...move, where }
+  }
+  return steps.map((step) => (step.step === 'moves' ? { ...step, moves: step.moves.map(once) } : step))
+}
 
-const setSteps = ({ answer, model, stage }: StepsInput): CardStep[] => {
-  const byHand = SET_BY_HAND.has(model.kind)
-  const changed = Object.entries(answer.settings).flatMap(([parameter, setting]) =>
-    setting?.changed ? [{ parameter: parameter as Parameter, shown: setting.shown }] : [],
+/** A plan as steps of a card; where there is none, what to look at or what forbids it. */
+export const planSteps = (plan: Plan, { controls }: Controls, model: Model, unknown = false): CardStep[] => {
+  if (plan.outcome === 'look')
+    return [{ step: 'look', controls: plan.controls.map((control) => ({ control, where: controls[control]?.where })) }]
+  if (plan.outcome === 'blocked') return [{ step: 'blocked', control: plan.control, to: plan.to, rules: plan.rules }]
+  const breaths = inBreaths(plan.steps.map((step) => cardMove(step, controls, model)))
+  return placedOnce(
+    breaths.map((moves) => ({
+      step: 'moves',
+      moves,
+      unknown: unknown && moves.some(({ control }) => control === 'handwheel'),
+    })),
   )
-  const brought = new Set(answer.reasons.flatMap((reason) => (reason.code === 'bringsFeature' ? [reason.feature] : [])))
-  const set: CardStep[] = [
-    { step: 'choose', powered: !byHand, select: answer.select, values: changed },
-    ...(stage.features?.need ?? [])
-      .filter((feature) => !brought.has(feature))
-      .map((feature): CardStep => ({ step: 'feedAid', feature })),
-  ]
-  const handwheel: CardStep = { step: 'handwheel', unknown: answer.cautions.length > 0 }
-  const scrap: CardStep = { step: 'scrap' }
-  return byHand ? [...set, handwheel, { step: 'start' }, scrap] : [...set, handwheel, scrap]
 }
+
+/** Set once all is fitted: from the first thing chosen or set, with the switching on just before it. */
+const fitAndSet = (changeover: Changeover, model: Model, unknown: boolean): { fit: CardStep[]; set: CardStep[] } => {
+  const { plan, controls } = changeover
+  if (plan.outcome !== 'plan') return { fit: planSteps(plan, controls, model), set: [] }
+  const first = plan.steps.findIndex(({ control }) => SET_LAST.has(control) || control in model.scales)
+  const before = plan.steps[first - 1]
+  const at = first < 0 ? plan.steps.length : before?.control === 'power' && before.to === 'on' ? first - 1 : first
+  const part = (from: number, to: number) =>
+    planSteps({ ...plan, steps: plan.steps.slice(from, to) }, controls, model, unknown)
+  return { fit: part(0, at), set: part(at, plan.steps.length) }
+}
+
+const SET_LAST: ReadonlySet<string> = new Set(['stitch', 'handwheel', 'feedDogs', 'dualFeed', 'buttonholeLever', 'buttonholeStep']) // prettier-ignore
+
+const cardMove = (step: PlanStep, controls: Controls['controls'], model: Model): CardMove => {
+  const { control, from, to, hazards, duties } = step
+  const known = controls[control]
+  return {
+    control,
+    from,
+    to,
+    hazards,
+    duties,
+    means: meaning(control, model),
+    ...(known?.say?.[to] === undefined ? {} : { say: known.say[to] }),
+    ...(known?.where === undefined ? {} : { where: known.where }),
+  }
+}
+
+const ITEMS: ReadonlySet<string> = new Set(['foot', 'plate', 'ankle', 'adapter', 'accessory'])
+
+export const meaning = (control: string, model: Model): CardMove['means'] => {
+  if (ITEMS.has(control)) return 'item'
+  if (control.startsWith('thread:')) return 'thread'
+  if (control === 'needle' || control === 'stitch') return control
+  return control in model.scales ? 'value' : 'position'
+}
+
+/** Short moves that are told together: getting clear, and choosing with its values. One with a duty ends its breath. */
+const inBreaths = (moves: CardMove[]): CardMove[][] => {
+  const told: CardMove[][] = []
+  for (const move of moves) {
+    const breath = told.at(-1)
+    const last = breath?.at(-1)
+    if (breath && last && last.duties.length + last.hazards.length === 0 && goTogether(last, move)) breath.push(move)
+    else told.push([move])
+  }
+  return told
+}
+
+const CLEARING: ReadonlySet<string> = new Set(['needleHeight', 'footLift', 'power'])
+const goTogether = (one: CardMove, next: CardMove): boolean =>
+  (CLEARING.has(one.control) && CLEARING.has(next.control)) ||
+  ((one.means === 'stitch' || one.means === 'value') && next.means === 'value') ||
+  (one.control === 'power' && one.to === 'on' && next.means === 'stitch')

@@ -19,6 +19,8 @@ export interface Compiled {
   demands: Demand[][]
   /** Places that a reset may bring about, by control. */
   resetTo: Set<number>[]
+  /** What a move to a place resets, by control and place. */
+  resetsAt: CompiledMove['resets'][][]
 }
 
 export interface CompiledMove {
@@ -36,6 +38,14 @@ export interface Demand {
   allowed: boolean[]
 }
 
+/** Each control's place in the trade's order; of equal habit, as listed. */
+export const orderOf = ({ controls }: Controls): Map<string, number> =>
+  new Map(
+    Object.entries(controls)
+      .sort(([, a], [, b]) => a.habit - b.habit)
+      .map(([id], i) => [id, i]),
+  )
+
 const LEAST_SECONDS = 0.001
 
 export const compile = (input: {
@@ -52,17 +62,23 @@ export const compile = (input: {
     Object.entries(rule.resets === 'stitchDefaults' ? defaults : rule.resets).filter(([id]) => id in known)
 
   const matters = relevant({ from, goal, needs, resets, known, given })
-  const order = Object.keys(known)
-  const controls = [...matters].sort((a, b) => (known[a]?.habit ?? 0) - (known[b]?.habit ?? 0) || order.indexOf(a) - order.indexOf(b)) // prettier-ignore
+  const order = orderOf(input.controls)
+  const controls = [...matters].sort((a, b) => (order.get(a) as number) - (order.get(b) as number))
   const numberOf = new Map(controls.map((id, i) => [id, i]))
 
   const asked = (id: string): string[] => [
     ...(goal[id] === undefined ? [] : [goal[id]]),
     ...needs.flatMap((rule) => (matters.has(rule.for.control) ? (rule.needs[id] ?? []) : [])),
   ]
+  /** Worth moving to only where somebody asks for it, a reset follows, or the way from one place to another counts. */
+  const worthAll = (id: string): boolean =>
+    needs.some((rule) => rule.for.control === id && rule.for.from !== undefined) ||
+    resets.some((rule) => rule.after.control === id)
   const reachable = controls.map((id) => {
     const listed = known[id]?.positions ?? []
-    return [...new Set([...listed.filter((word) => word !== ANY), ...(listed.includes(ANY) ? asked(id) : [])])]
+    const wanted = asked(id)
+    const worth = worthAll(id) ? listed : listed.filter((word) => wanted.includes(word))
+    return [...new Set([...worth.filter((word) => word !== ANY), ...(listed.includes(ANY) ? wanted : [])])]
   })
   const reset = new Map(controls.map((id) => [id, new Set<string>()]))
   for (const rule of resets) for (const [id, to] of given(rule)) reset.get(id)?.add(to)
@@ -129,6 +145,7 @@ export const compile = (input: {
     seconds: controls.map((id) => known[id]?.seconds || LEAST_SECONDS),
     moves,
     unknown: controls.map((_, i) => place(i, UNKNOWN)),
+    resetsAt: words.map((list, control) => list.map((word) => resetsOf(control, word))),
     demands,
     resetTo: controls.map((id, i) => new Set([...(reset.get(id) as Set<string>)].map((word) => place(i, word)))),
   }

@@ -4,7 +4,7 @@
  * with what is known. (changeover.md)
  */
 import type { ControlRule, Controls, Positions } from '../catalogue/types'
-import { compile } from './compile'
+import { compile, orderOf } from './compile'
 import { searchLeast, type Taken } from './search'
 import { ABSENT, ANY, dutiesOf, hazardsOf, UNKNOWN, type Defaults } from './rules'
 import { moveOnce } from './simulate'
@@ -61,7 +61,39 @@ const withinReach = (input: PlanInput): Required<PlanInput> => ({
   ),
 })
 
-const searchAll = (input: Required<PlanInput>): Taken[] | undefined => searchLeast(compile(input))
+/** Searches what hangs together; what no rule speaks of is one move each, put in where habit has it. */
+const searchAll = (input: Required<PlanInput>): Taken[] | undefined => {
+  const { controls, from, goal } = input
+  const loose = Object.keys(goal).filter((id) => goal[id] !== (from[id] ?? UNKNOWN) && isLoose(input, id))
+  const bound = Object.fromEntries(Object.entries(goal).filter(([id]) => !loose.includes(id)))
+  const taken = searchLeast(compile({ ...input, goal: bound }))
+  if (!taken || loose.length === 0) return taken
+  const order = orderOf(controls)
+  const late = (id: string): number => order.get(id) as number
+  const left = [...loose].sort((a, b) => late(a) - late(b))
+  const merged: Taken[] = []
+  // From the end, as the search does: whatever comes later in the trade's order is done later.
+  for (const step of [...taken].reverse()) {
+    while (left.length > 0 && late(left.at(-1) as string) > late(step.control)) {
+      const control = left.pop() as string
+      merged.push({ control, to: goal[control] as string })
+    }
+    merged.push(step)
+  }
+  merged.push(...left.reverse().map((control) => ({ control, to: goal[control] as string })))
+  return merged.reverse()
+}
+
+/** No rule speaks of it, and one move brings it there. */
+const isLoose = ({ controls: { controls, rules }, defaults, goal }: Required<PlanInput>, id: string): boolean => {
+  const positions = controls[id]?.positions ?? []
+  if (id in defaults || !(positions.includes(ANY) || positions.includes(goal[id] as string))) return false
+  return !rules.some((rule) => {
+    if ('needs' in rule) return rule.for.control === id || id in rule.needs
+    if ('resets' in rule) return rule.after.control === id || (rule.resets !== 'stitchDefaults' && id in rule.resets)
+    return false
+  })
+}
 
 const told = ({ controls, from, defaults }: Required<PlanInput>, taken: Taken[]): Plan => {
   let state: Positions = { ...from }

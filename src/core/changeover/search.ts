@@ -129,7 +129,7 @@ const moved = ({ unknown }: Compiled, places: Places, move: CompiledMove): Place
  * for a while and come back. What a reset may bring about is not counted, but what a sure move resets is.
  */
 const surelyToSpend = (compiled: Compiled, places: Places): number => {
-  const { controls, goal, seconds, demands, resetTo, moves } = compiled
+  const { controls, goal, seconds, demands, resetTo, resetsAt } = compiled
   const times = new Array<number>(controls.length).fill(0)
   const waiting: number[] = []
   const must = (control: number, count: number) => {
@@ -141,8 +141,7 @@ const surelyToSpend = (compiled: Compiled, places: Places): number => {
   const byItself = (control: number): boolean =>
     (goal[control] as number) >= 0 && !resetTo[control]?.has(goal[control] as number)
   const surelyComesTo = (control: number, to: number) => {
-    const move = moves.find((one) => one.control === control && one.to === to)
-    for (const reset of move?.resets ?? [])
+    for (const reset of resetsAt[control]?.[to] ?? [])
       if (reset.to !== goal[reset.control] && byItself(reset.control)) must(reset.control, 1)
   }
   goal.forEach((wanted, control) => {

@@ -83,7 +83,7 @@ export const dunmarrowModels: Model[] = [
     maxSpeed: 750,
     needle: { system: 'household, flat shank', maxSize: 100 },
     supplied: ['dm-plate', 'dm-std', 'dm-blh', 'dm-bhf'],
-    features: [],
+    features: ['buttonholeDial'],
     scales: {
       width: {
         shows: 'marks',

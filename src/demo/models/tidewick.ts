@@ -249,7 +249,18 @@ const confluenceRows: Row[] = [
     undefined,
     'C',
     40,
-    { setup: { mode: 'cover', upperKnife: 'disengaged' } },
+    {
+      setup: {
+        mode: 'cover',
+        upperKnife: 'disengaged',
+        table: 'cover table',
+        leftNeedle: 'out',
+        rightNeedle: 'out',
+        leftCover: 'in',
+        middleCover: 'out',
+        rightCover: 'in',
+      },
+    },
   ],
   [
     'Chart letter Q',
@@ -260,7 +271,18 @@ const confluenceRows: Row[] = [
     undefined,
     'C',
     40,
-    { setup: { mode: 'cover', upperKnife: 'disengaged' } },
+    {
+      setup: {
+        mode: 'cover',
+        upperKnife: 'disengaged',
+        table: 'cover table',
+        leftNeedle: 'out',
+        rightNeedle: 'out',
+        leftCover: 'in',
+        middleCover: 'in',
+        rightCover: 'out',
+      },
+    },
   ],
   [
     'Chart letter R',
@@ -271,7 +293,18 @@ const confluenceRows: Row[] = [
     undefined,
     'C',
     41,
-    { setup: { mode: 'cover', upperKnife: 'disengaged' } },
+    {
+      setup: {
+        mode: 'cover',
+        upperKnife: 'disengaged',
+        table: 'cover table',
+        leftNeedle: 'out',
+        rightNeedle: 'out',
+        leftCover: 'in',
+        middleCover: 'in',
+        rightCover: 'in',
+      },
+    },
   ],
   [
     'Chart letter S',
@@ -282,9 +315,30 @@ const confluenceRows: Row[] = [
     undefined,
     'C',
     42,
-    { setup: { mode: 'cover', upperKnife: 'disengaged' } },
+    {
+      setup: {
+        mode: 'cover',
+        upperKnife: 'disengaged',
+        table: 'cover table',
+        leftNeedle: 'out',
+        rightNeedle: 'out',
+        leftCover: 'out',
+        middleCover: 'in',
+        rightCover: 'out',
+      },
+    },
   ],
-  ['Chart letter F', 'flatlock3', 'Flatlock', undefined, 3, undefined, 'A', 34, { setup: { mode: 'overlock' } }],
+  [
+    'Chart letter F',
+    'flatlock3',
+    'Flatlock',
+    undefined,
+    3,
+    undefined,
+    'A',
+    34,
+    { setup: { mode: 'overlock', rightNeedle: 'out' } },
+  ],
 ]
 
 const rippleRows: Row[] = [

@@ -60,24 +60,6 @@ export const rolledEdge: Technique = {
           maxSpeed: 900,
           minutes: 15,
           steps: [
-            { text: '{fit}' },
-            {
-              text: 'Take the left needle out, its thread too. Tighten its clamp screw.',
-              ifWrong: 'A loose clamp screw shakes out while sewing.',
-            },
-            {
-              when: { feature: ['lowerKnife:retracts'] },
-              text: 'Disengage the upper knife, then retract the lower knife.',
-              caution: 'Blades: move them by their levers, never by the edge.',
-            },
-            {
-              when: { feature: ['stitchFinger:lever'] },
-              text: 'Slide the stitch finger off. Bring the lower knife forward, engage the upper knife.',
-              check: 'both knives are back before you sew',
-            },
-            { when: { feature: ['hemSelector'] }, text: 'Turn the hem selector to rolled.' },
-            { text: 'Thread loopers first, the needle last, with the foot up.' },
-            { text: '{set}' },
             {
               text: 'Hold the chain taut behind the foot; start slowly and steadily.',
               caution: 'The knives are open: fingers well in front of the foot.',
@@ -139,7 +121,7 @@ export const rolledEdge: Technique = {
           setup: { leftNeedle: 'out' },
           targets: [{ parameter: 'length', to: { from: 1, to: 1.5, prefer: 1.2 }, because: 'close enough to cover' }],
           maxSpeed: 900,
-          steps: [{ text: 'Close the upper looper with the converter. Hold the chain taut; start slowly.' }],
+          steps: [{ text: 'Hold the chain taut; start slowly.' }],
           inspect: [{ side: 'right', good: 'a light, closed edge' }],
           faults: [],
         },

@@ -69,11 +69,25 @@ const CardStage = z.object({
   plate: CardItem.extend({ change: z.boolean() }).optional(),
   accessories: z.array(CardItem),
   feedAids: z.array(z.string()),
-  setup: Positions,
   changes: z.array(CardValue),
   unchanged: z.array(CardValue),
   resets: z.boolean(),
   steps: z.array(CardStep),
+  changeover: z.object({
+    seconds: z.number().optional(),
+    from: Positions,
+    goal: Positions,
+    back: z.array(CardStep),
+    backSeconds: z.number().optional(),
+    controls: z.array(
+      z.object({
+        control: z.string(),
+        positions: z.array(z.string()),
+        normal: z.string().optional(),
+        where: z.string().optional(),
+      }),
+    ),
+  }),
   inspect: Stage.shape.inspect,
   faults: Stage.shape.faults,
   minutes: z.number().optional(),
@@ -143,6 +157,21 @@ export const idList = z
   .transform((list) => list.split(',').filter(Boolean))
   .pipe(z.array(Id))
 
+/** Controls and where they stand in an address: `leftNeedle:out,upperKnife:?`. */
+const positionList = z.string().transform((list, context) => {
+  const positions: Record<string, string> = {}
+  for (const part of list.split(',').filter(Boolean)) {
+    // A control may have a colon in its name (thread:needle); its position has none.
+    const at = part.lastIndexOf(':')
+    if (at <= 0 || at === part.length - 1) {
+      context.addIssue({ code: 'custom', message: `“${part}” is not a control and its position, as in leftNeedle:out` })
+      return z.NEVER
+    }
+    positions[part.slice(0, at)] = part.slice(at + 1)
+  }
+  return positions
+})
+
 export const CardQuery = z.strictObject({
   technique: Id,
   model: Id,
@@ -155,6 +184,10 @@ export const CardQuery = z.strictObject({
   /** Longest buttonhole slit the job asks for, and a circle's radius, mm. */
   opening: z.coerce.number().positive().max(300).optional(),
   radius: z.coerce.number().positive().max(2000).optional(),
+  /** How the machine stands now, where it does not stand as for normal sewing; `?` for what is not known. */
+  now: positionList.optional(),
+  /** A technique that was sewn before on this machine: it starts from how that left it. */
+  after: Id.optional(),
 })
 
 /** A card of a technique that is not saved yet: what it would say. */

@@ -1,15 +1,19 @@
 /** The card in the order it is read out on the phone, one line at a time. */
 import type { Card, CardStage } from '#core/card/card'
+import type { CardMove, CardStep } from '#core/card/steps'
 import { showValue } from '#core/answer/show'
 import { speech } from './en'
-import { stepText } from './steps'
-import { featureWord, kindWord, parameterWord, sideWord, threadPlaceWord } from './words'
+import { moveText, stepText } from './steps'
+import { kindWord, parameterWord, sideWord, threadPlaceWord } from './words'
 
 export interface AloudLine {
   about: string
   text: string
   caution?: boolean
 }
+
+/** Told at their own place in the order of the phone. */
+const NOT_LEVERS: ReadonlySet<string> = new Set(['power', 'needleHeight', 'footLift', 'feedDogs', 'dualFeed', 'handwheel']) // prettier-ignore
 
 export const aloudLines = (card: Card, stage: CardStage): AloudLine[] => {
   const say = speech(card.names)
@@ -24,8 +28,22 @@ export const aloudLines = (card: Card, stage: CardStage): AloudLine[] => {
           ]
         : [],
     )
-  const one = (kind: string, about: string): AloudLine[] =>
-    steps.flatMap(({ step, told }) => (step.step === kind ? [{ about, text: told.text }] : []))
+  const moves = stage.steps.flatMap((step) => (step.step === 'moves' ? step.moves : []))
+  const moving = (about: string, which: (move: CardMove) => boolean): AloudLine[] =>
+    moves
+      .filter(which)
+      .flatMap((move) => [
+        ...move.hazards.map((text) => ({ about: 'Caution', text, caution: true })),
+        { about, text: `${moveText(move, say)}.` },
+        ...move.duties.map((text) => ({ about, text: `${text}.` })),
+      ])
+  const off = moves.some(({ control, to }) => control === 'power' && to === 'off')
+  const on = moves.findLastIndex(({ control, to }) => control === 'power' && to === 'on')
+  const isLever = (move: CardMove): boolean => move.means === 'position' && !NOT_LEVERS.has(move.control)
+  const fromSteps = (kind: CardStep['step'], about: string): AloudLine[] =>
+    steps.flatMap(({ step, told }) =>
+      step.step === kind ? [{ about, text: told.text, caution: kind !== 'scrap' }] : [],
+    )
   return [
     { about: 'Machine', text: `Is it the ${card.model.make} ${card.model.name}, ${kindWord(card.model.kind)}?` },
     {
@@ -33,7 +51,9 @@ export const aloudLines = (card: Card, stage: CardStage): AloudLine[] => {
       text: `${card.fabric.name}, ${card.fabric.layers === 1 ? 'one layer' : `${card.fabric.layers} layers`}.`,
     },
     ...authored('prepare'),
-    { about: 'Power', text: 'Needle up, foot up. Switch off.', caution: true },
+    ...fromSteps('look', 'Look first'),
+    ...fromSteps('blocked', 'Stop'),
+    ...(off ? [{ about: 'Power', text: 'Needle up, foot up. Switch off.', caution: true }] : []),
     { about: 'Needle', text: `Needle: ${answer.needle.point}, size ${answer.needle.size}.` },
     ...answer.threads.map(({ place, thread }) => ({
       about: 'Thread',
@@ -47,7 +67,7 @@ export const aloudLines = (card: Card, stage: CardStage): AloudLine[] => {
           },
         ]
       : []),
-    ...one('adapter', 'Adapter'),
+    ...moving('Adapter', ({ control }) => control === 'adapter' || control === 'ankle'),
     ...(stage.foot
       ? [
           {
@@ -56,10 +76,10 @@ export const aloudLines = (card: Card, stage: CardStage): AloudLine[] => {
           },
         ]
       : []),
-    ...one('accessory', 'Accessory'),
-    ...one('controls', 'Levers'),
-    ...stage.feedAids.map((feature) => ({ about: 'Feed', text: `Use ${featureWord(feature)}.` })),
-    { about: 'Power', text: 'Switch on.' },
+    ...moving('Accessory', ({ control }) => control === 'accessory'),
+    ...moving('Levers', (move) => isLever(move) && moves.indexOf(move) < on),
+    ...moving('Feed', ({ control }) => control === 'feedDogs' || control === 'dualFeed'),
+    ...(off ? [{ about: 'Power', text: 'Switch on.' }] : []),
     { about: 'Stitch', text: `Choose ${answer.select}.` },
     { about: 'What it shows', text: 'What does it show now?' },
     ...stage.changes.map(({ parameter, setting, scale }) => ({
@@ -71,8 +91,9 @@ export const aloudLines = (card: Card, stage: CardStage): AloudLine[] => {
       }`,
     })),
     ...(stage.changes.length === 0 ? [{ about: 'Change', text: 'Leave everything as the machine gives it.' }] : []),
-    ...one('handwheel', 'Handwheel'),
-    ...one('scrap', 'Scrap'),
+    ...moving('Levers', (move) => isLever(move) && moves.indexOf(move) > on),
+    ...moving('Handwheel', ({ control }) => control === 'handwheel'),
+    ...fromSteps('scrap', 'Scrap'),
     ...authored('sew'),
     ...stage.inspect.map(({ side, good }) => ({ about: 'Look', text: `${sideWord(side)}: ${good}.` })),
     ...authored('finish'),

@@ -26,6 +26,7 @@ export interface Speech {
   method: (id: string) => string
   stage: (id: string) => string
   stitch: (id: string) => string
+  thread: (id: string) => string
   reason: (reason: Reason) => string
 }
 
@@ -46,6 +47,7 @@ export const speech = (names: Names): Speech => {
     method: (id) => names.methods[id] ?? id,
     stage: (id) => names.stages[id] ?? id,
     stitch: (id) => names.stitches[id] ?? id,
+    thread: (id) => names.threads[id] ?? id,
     reason: (reason) => sentence(reason, say),
   }
   return say

@@ -1,7 +1,7 @@
 /** The steps that the card makes itself, as short imperatives, with the usual cautions at their step. */
-import type { CardStep } from '#core/card/steps'
-import { formatDisplay } from '#core/units/format'
-import { featureWord, list, parameterWord, positionsWords } from './words'
+import type { CardMove, CardStep } from '#core/card/steps'
+import type { ControlRule } from '#core/catalogue/types'
+import { capital, controlWord, list, positionsWords, threadPlaceWord } from './words'
 import type { Speech } from './en'
 
 export interface StepText {
@@ -15,52 +15,103 @@ export const stepText = (step: CardStep, say: Speech): StepText => {
   switch (step.step) {
     case 'authored':
       return step
-    case 'stop':
+    case 'moves':
+      return movesText(step, say)
+    case 'look':
       return {
-        text: step.needles ? 'Needles up by the handwheel, foot up. Switch off.' : 'Needle up, foot up. Switch off.',
-        caution: 'Off whenever a foot, needle or needle plate is changed.',
+        text: `First look: how ${step.controls.length === 1 ? 'does this stand' : 'do these stand'}? ${list(step.controls.map(withPlace))}.`,
+        caution: 'From how it may stand, no order of moves is sure to be safe. Say it under “How does it stand now?”.',
       }
-    case 'plate':
-      return { text: `Change to the ${say.item(step.item)}.`, check: 'it lies flush and clicks in' }
-    case 'needle': {
-      const twin = step.twin === undefined ? '' : `, ${formatDisplay(step.twin)} mm apart`
+    case 'blocked':
       return {
-        text: `Fit a ${step.point} ${step.size} needle${twin}, fully up; tighten the clamp.`,
-      }
-    }
-    case 'adapter':
-      return { text: `Screw on ${say.item(step.item)}.`, check: 'tight with a driver, not by finger' }
-    case 'foot':
-      return { text: `Fit ${say.item(step.item)}.`, check: 'not back to front' }
-    case 'accessory':
-      return { text: `Fit ${say.item(step.item)}.` }
-    case 'controls':
-      return { text: `Set ${positionsWords(step.setup)}, in the order the machine’s book gives.` }
-    case 'feedAid':
-      return { text: FEED_AIDS[step.feature] ?? `Use ${featureWord(step.feature)}.` }
-    case 'start':
-      return { text: 'Switch on.' }
-    case 'choose': {
-      const values = step.values.map(({ parameter, shown }) => `${parameterWord(parameter).toLowerCase()} ${shown}`)
-      const then = values.length > 0 ? `, then ${list(values)}` : ''
-      return { text: `${step.powered ? 'Switch on. ' : ''}Choose ${step.select}${then}.` }
-    }
-    case 'handwheel':
-      return {
-        text: 'Foot off the pedal. Turn the handwheel toward you by hand through one full stitch.',
-        check: 'the needle touches neither foot nor plate',
-        ...(step.unknown
-          ? { caution: 'Something about foot, plate or width is not stated: by hand through a whole repeat.' }
-          : {}),
+        text: `No safe order of moves brings the ${controlWord(step.control)} to ${step.to}.`,
+        caution: `${step.rules.map(ruleText).join(' ')} Mend the rules of this model on the Shelf, or follow its book.`,
       }
     case 'scrap':
       return { text: 'Sew a scrap first: same fabric, same layers. Look at both sides.' }
   }
 }
 
-const FEED_AIDS: Record<string, string> = {
-  dualFeed: 'Engage the built-in dual feed.',
-  feedDogsDown: 'Lower the feed dogs.',
-  buttonSensor: 'Use the button sensor.',
-  twoThreadConverter: 'Put the two-thread converter on the upper looper.',
+/** Moves told in one breath: "Needle up, presser foot up, switch off." */
+const movesText = ({ moves, unknown }: Extract<CardStep, { step: 'moves' }>, say: Speech): StepText => {
+  const cautions = [
+    ...moves.flatMap(({ hazards }) => hazards),
+    ...(unknown ? ['Something about foot, plate or width is not stated: by hand through a whole repeat.'] : []),
+  ]
+  const duties = moves.flatMap((move) => move.duties)
+  return {
+    text: `${inOneBreath(moves, say)}.${duties.map((duty) => ` ${duty}.`).join('')}`,
+    ...checkOf(moves),
+    ...(cautions.length > 0 ? { caution: [...new Set(cautions)].join(' ') } : {}),
+  }
+}
+
+const inOneBreath = (moves: readonly CardMove[], say: Speech): string => {
+  const [first, ...rest] = moves.filter(({ means }) => means !== 'value').map((move) => moveText(move, say))
+  const values = moves.filter(({ means }) => means === 'value').map(({ control, to }) => `${controlWord(control)} ${to}`) // prettier-ignore
+  const acts = first === undefined ? '' : [first, ...rest.map(small)].join(', ')
+  if (values.length === 0) return acts
+  return acts === '' ? `Set ${list(values)}` : `${acts}, then ${list(values)}`
+}
+
+/** One move as an imperative, without its full stop. */
+export const moveText = (move: CardMove, say: Speech): string => {
+  const { control, to, means } = move
+  if (move.say !== undefined) return `${move.say}${placeText(move)}`
+  switch (means) {
+    case 'item':
+      return itemText(move, say)
+    case 'needle':
+      return `Fit a ${to} needle, fully up`
+    case 'thread':
+      return threadText(move, say)
+    case 'stitch':
+      return `Choose ${say.stitch(to)}`
+    case 'value':
+      return `Set ${controlWord(control)} to ${to}`
+    case 'position':
+      return `${move.from === '?' ? 'See that the' : 'Put the'} ${controlWord(control)} ${move.from === '?' ? 'is at' : 'to'} ${to}${placeText(move)}`
+  }
+}
+
+const itemText = ({ control, to }: CardMove, say: Speech): string => {
+  const named = to.split('+').map((id) => say.item(id))
+  if (to === 'none' || to === 'off') return `Take the ${control === 'accessory' ? 'attachment' : control} off`
+  if (to === 'its own') return 'Screw the machine’s own ankle back on'
+  if (control === 'plate') return `Change to the ${list(named)}`
+  return `${control === 'adapter' || control === 'ankle' ? 'Screw on' : 'Fit'} ${list(named)}`
+}
+
+const threadText = ({ control, to }: CardMove, say: Speech): string => {
+  const place = threadPlaceWord(control.slice('thread:'.length))
+  if (to === 'out') return `Take the ${place} thread out`
+  if (to === 'as before') return `Thread the ${place} again`
+  return place === 'bobbin' ? `Put ${say.thread(to)} in the bobbin` : `Thread the ${place} with ${say.thread(to)}`
+}
+
+const checkOf = (moves: readonly CardMove[]): { check?: string } => {
+  const control = moves.at(-1)?.control
+  if (control === 'plate') return { check: 'it lies flush and clicks in' }
+  if (control === 'foot' && moves.at(-1)?.to !== 'none') return { check: 'not back to front' }
+  return {}
+}
+
+const placeText = ({ where }: { where?: string | undefined }): string => (where === undefined ? '' : ` (${where})`)
+const withPlace = ({ control, where }: { control: string; where?: string | undefined }): string => `${controlWord(control)}${placeText({ where })}` // prettier-ignore
+const small = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
+
+/** A rule in words: "The left needle moves only while needle height is up: the clamp is reached …" */
+export const ruleText = (rule: ControlRule): string => {
+  if ('needs' in rule) {
+    const needs = list(
+      Object.entries(rule.needs).map(([control, at]) => `${controlWord(control)} is ${list(at, 'or')}`),
+    )
+    const to = rule.for.to === undefined ? '' : ` to ${rule.for.to}`
+    return `The ${controlWord(rule.for.control)} moves${to} only while ${needs}: ${rule.because}.`
+  }
+  if ('resets' in rule) {
+    const what = rule.resets === 'stitchDefaults' ? 'the values' : positionsWords(rule.resets)
+    return `Moving the ${controlWord(rule.after.control)} resets ${what}.`
+  }
+  return 'duty' in rule ? `${capital(rule.duty)}.` : rule.hazard
 }

@@ -91,6 +91,21 @@ export const attachmentWord = (attachment: string): string =>
 export const sideWord = (side: string): string =>
   ({ right: 'Right side', wrong: 'Wrong side', start: 'Start', end: 'End', corner: 'Corner' })[side] ?? capital(side)
 
+/** "leftNeedle" as "left needle"; a thread's place by its name. */
+export const controlWord = (control: string): string =>
+  control.startsWith('thread:')
+    ? `${threadPlaceWord(control.slice('thread:'.length))} thread`
+    : (CONTROL_WORDS[control] ?? (control.startsWith('tension:') ? `${inWords(control.slice('tension:'.length))} tension` : control in PARAMETER_WORDS ? parameterWord(control as Parameter).toLowerCase() : inWords(control))) // prettier-ignore
+const CONTROL_WORDS: Record<string, string> = {
+  power: 'power',
+  needleHeight: 'needle',
+  footLift: 'presser foot',
+  needle: 'fitted needle',
+  plate: 'needle plate',
+  buttonholeStep: 'buttonhole dial',
+  stitch: 'chosen stitch',
+}
+
 export const positionsWords = (positions: Positions): string =>
   list(Object.entries(positions).map(([control, position]) => `${inWords(control)} ${position}`))
 
@@ -101,6 +116,13 @@ export const dateWords = (iso: string): string => {
   return name === undefined ? iso : `${day}\u00a0${name}\u00a0${year}`
 }
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
+
+/** Seconds as a person says them: "about 40 seconds", "about 6 minutes". */
+export const durationWords = (seconds: number): string => {
+  if (seconds < 55) return `about ${Math.max(5, Math.round(seconds / 5) * 5)} seconds`
+  const minutes = Math.round(seconds / 60)
+  return `about ${minutes === 1 ? 'a minute' : `${minutes} minutes`}`
+}
 
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 

@@ -4,17 +4,21 @@ import type { Card, CardStage } from '#core/card/card'
 import { positionsInWords } from '#core/answer/show'
 import { evidenceWord, speech } from '#shared/messages/en'
 import { spreadText } from '#shared/messages/samples'
-import { stepText } from '#shared/messages/steps'
-import { list, parameterWord, sideWord } from '#shared/messages/words'
+import { durationWords, list, parameterWord, sideWord } from '#shared/messages/words'
 import FootPicture from '../../ui/FootPicture.vue'
 import StitchPicture from '../../ui/stitch/StitchPicture.vue'
 import CardBand from './CardBand.vue'
+import StandNow from './StandNow.vue'
+import StepLines from './StepLines.vue'
 import ValueBlock from './ValueBlock.vue'
 
 const props = defineProps<{ card: Card; stage: CardStage }>()
 
 const say = computed(() => speech(props.card.names))
-const steps = computed(() => props.stage.steps.map((step) => stepText(step, say.value)))
+/** What is said of how the machine stands is said of it before the first stage. */
+const first = computed(
+  () => props.stage.stage === props.card.stages[0]?.stage && props.stage.answer.model === props.card.model.id,
+)
 const setup = computed(() => props.stage.answer.setup)
 const changesTitle = computed(() =>
   props.stage.resets ? `Choose ${props.stage.answer.select} first, then change` : 'Change',
@@ -73,15 +77,22 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
       </section>
 
       <section class="doing">
-        <h2>Do, in this order</h2>
-        <ol>
-          <li v-for="(step, i) in steps" :key="i">
-            {{ step.text }}
-            <span v-if="step.check" class="check">Check: {{ step.check }}.</span>
-            <span v-if="step.caution" class="caution">{{ step.caution }}</span>
-            <span v-if="step.ifWrong" class="check">{{ step.ifWrong }}</span>
-          </li>
-        </ol>
+        <h2>
+          Do, in this order
+          <small v-if="stage.changeover.seconds" class="soft"
+            >{{ durationWords(stage.changeover.seconds) }} to set up</small
+          >
+        </h2>
+        <StepLines :steps="stage.steps" :say="say" />
+        <details v-if="stage.changeover.back.length > 0" class="back">
+          <summary>
+            Back to normal sewing<span v-if="stage.changeover.backSeconds"
+              >, {{ durationWords(stage.changeover.backSeconds) }}</span
+            >
+          </summary>
+          <StepLines :steps="stage.changeover.back" :say="say" />
+        </details>
+        <StandNow v-if="first" :changeover="stage.changeover" :technique="card.technique.id" />
         <div class="look">
           <section>
             <h2>Look for</h2>
@@ -160,32 +171,14 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
   align-items: start;
 }
 
-ol {
-  padding-left: 1.6rem;
-  margin-bottom: 0.8rem;
-}
-
-li {
-  margin-bottom: 0.3rem;
-}
-
-ol li::marker {
-  font-weight: 650;
-  color: var(--ink-soft);
-}
-
 .stage > .caution {
   margin: 0.4rem 0 0;
 }
 
-.check,
-.caution {
-  display: block;
-  font-size: 0.98rem;
-}
-
-.check {
-  color: var(--ink-soft);
+h2 small {
+  font-size: 1rem;
+  font-weight: 400;
+  margin-left: 0.5rem;
 }
 
 .look {

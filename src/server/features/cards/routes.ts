@@ -1,7 +1,9 @@
 import { explain } from '#core/answer/explain'
 import { QuestionError } from '#core/answer/question'
 import type { Question } from '#core/answer/types'
-import { cardOf } from '#core/card/card'
+import type { Positions } from '#core/catalogue/types'
+import { cardOf, changeoversOf } from '#core/card/card'
+import { afterSewing } from '#core/changeover/changeover'
 import { Answer, Question as QuestionSchema } from '#shared/api/answer'
 import { CardQuery, CardView, DraftCard } from '#shared/api/card'
 import { Invalid } from '../../http/problems'
@@ -21,11 +23,12 @@ export const cardRoutes = [
     handle: async ({ query, services, revision }) => {
       const snapshot = await services.catalogue.snapshot()
       revision(snapshot.revision)
-      const { needle: needleSize, opening: buttonOpening, radius, ...asked } = query
+      const { needle: needleSize, opening: buttonOpening, radius, now, after, ...asked } = query
       const job = Object.fromEntries(Object.entries({ needleSize, buttonOpening, radius }).filter(([, value]) => value !== undefined)) // prettier-ignore
       const question: Question = { ...asked, ...(Object.keys(job).length > 0 ? { job } : {}) }
       const { tolerance } = await services.settings.read()
-      return cardOf(snapshot.index, question, answered(snapshot, question), tolerance) as never
+      const stands = { ...(after === undefined ? {} : leftBy(snapshot, { ...question, technique: after })), ...now }
+      return cardOf(snapshot.index, question, answered(snapshot, question), { tolerance, now: stands }) as never
     },
   }),
   route({
@@ -62,6 +65,15 @@ export const cardRoutes = [
     },
   }),
 ]
+
+/** How a technique leaves the machine that is asked about; nothing is known of it where it cannot be sewn there. */
+const leftBy = (snapshot: Snapshot, { method: _, ...question }: Question): Positions => {
+  const answer = answered(snapshot, question)
+  const method = snapshot.index.techniques.get(question.technique)?.methods.find(({ id }) => id === answer.method)
+  const changeovers = changeoversOf(snapshot.index, answer, method?.stages ?? [], question.model)
+  const last = changeovers.filter((_, i) => answer.stages[i]?.model === question.model).at(-1)
+  return last?.plan.outcome === 'plan' ? afterSewing(last.plan.end) : {}
+}
 
 /** Throws `Invalid` for what the catalogue has not. */
 export const answered = (snapshot: Snapshot, question: Question) => {

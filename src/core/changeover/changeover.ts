@@ -1,0 +1,71 @@
+/** What a stage of a card asks of a machine, planned: there, and back to normal sewing. */
+import type { CatalogueIndex } from '../catalogue/index'
+import type { Controls, Model, Positions, Stage } from '../catalogue/types'
+import type { StageAnswer } from '../answer/types'
+import { stageGoal, type StageGoal } from './goal'
+import { controlsOf, normalSewing } from './machine'
+import { planChangeover, type Plan } from './plan'
+import { UNKNOWN } from './rules'
+
+export interface Changeover extends Pick<StageGoal, 'goal' | 'defaults'> {
+  /** The model's controls, with the rules of what is fitted for this stage. */
+  controls: Controls
+  from: Positions
+  plan: Plan
+  /** From where the stage leaves the machine to normal sewing; left out where there is no plan. */
+  back?: Plan
+}
+
+/**
+ * `stands`: all that is known of how it stands. `now`: what is said on top of normal sewing. With neither it stands as
+ * for normal sewing.
+ */
+export const changeoverOf = (
+  index: CatalogueIndex,
+  answer: StageAnswer,
+  stage: Stage,
+  model: Model,
+  { stands, now }: { stands?: Positions; now?: Positions | undefined } = {},
+): Changeover => {
+  const own = rememberedControls(index, model)
+  const { goal, defaults, rules } = stageGoal(index, answer, stage, model, own)
+  const controls = { ...own, rules: [...own.rules, ...rules] }
+  const from = stands ?? { ...own.normal, ...now }
+  const asked = [model.id, goal, defaults, rules]
+  const plan = remembered(index, [asked, from], () => planChangeover({ controls, from, goal, defaults }))
+  if (plan.outcome !== 'plan') return { controls, goal, defaults, from, plan }
+  const sewn = afterSewing(plan.end)
+  const back = remembered(index, [asked, sewn, 'back'], () => wayBack(index, model, controls, goal, sewn))
+  return { controls, goal, defaults, from, plan, back }
+}
+
+/** Who has sewn has moved needle and foot and used thread: how those stand is not known any more. */
+export const afterSewing = ({ needleHeight: _, footLift: __, bobbin: ___, ...rest }: Positions): Positions => rest
+
+/** Back to what normal sewing says, of all that the stage changed; the machine's own values come with any stitch. */
+const wayBack = (index: CatalogueIndex, model: Model, controls: Controls, goal: Positions, from: Positions): Plan => {
+  const normal = normalSewing(model, index.items, controls)
+  const back = Object.fromEntries(Object.entries(normal).filter(([id]) => id !== 'stitch' && goal[id] !== undefined))
+  const unvalued = Object.fromEntries(Object.keys(model.scales).map((id) => [id, UNKNOWN]))
+  return planChangeover({ controls, from, goal: back, defaults: unvalued })
+}
+
+/** The same question has the same plan as long as the catalogue is the same: few plans are asked for again and again. */
+const remembered = (index: CatalogueIndex, question: unknown, work: () => Plan): Plan => {
+  const plans = plansOf.get(index) ?? new Map<string, Plan>()
+  plansOf.set(index, plans)
+  const key = JSON.stringify(question)
+  const plan = plans.get(key) ?? work()
+  if (plans.size >= MOST_REMEMBERED) plans.delete(plans.keys().next().value as string)
+  plans.set(key, plan)
+  return plan
+}
+const plansOf = new WeakMap<CatalogueIndex, Map<string, Plan>>()
+const MOST_REMEMBERED = 4000
+
+const rememberedControls = (index: CatalogueIndex, model: Model): Controls => {
+  const known = controlsByModel.get(model) ?? controlsOf(model, index.items)
+  controlsByModel.set(model, known)
+  return known
+}
+const controlsByModel = new WeakMap<Model, Controls>()

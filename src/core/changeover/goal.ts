@@ -1,0 +1,129 @@
+/** How a machine must stand for a stage of a card, and what the things that are fitted ask of the moves. */
+import type { CatalogueIndex } from '../catalogue/index'
+import type { ControlRule, Controls, Item, Model, Parameter, Positions, Stage } from '../catalogue/types'
+import { showValue } from '../answer/show'
+import type { Setting, StageAnswer } from '../answer/types'
+import { isReset, normalSewing } from './machine'
+import { UNKNOWN, type Defaults } from './rules'
+
+export interface StageGoal {
+  goal: Positions
+  /** What choosing the stage's stitch brings the values to. */
+  defaults: Defaults
+  /** Rules and duties of what is fitted, beside the machine's own. */
+  rules: ControlRule[]
+}
+
+/** What no stage leaves as it was only because it says nothing of it: the rest stands as for normal sewing. */
+const NOT_FROM_NORMAL = new Set(['foot', 'stitch'])
+
+export const stageGoal = (
+  index: CatalogueIndex,
+  answer: StageAnswer,
+  stage: Stage,
+  model: Model,
+  controls: Controls,
+): StageGoal => {
+  const foot = answer.foot === undefined ? undefined : index.items.get(answer.foot)
+  const accessories = answer.accessories.flatMap((id) => index.items.get(id) ?? [])
+  const normal = Object.entries(normalSewing(model, index.items, controls)).filter(([id]) => !NOT_FROM_NORMAL.has(id) && !(id in model.scales)) // prettier-ignore
+  const wanted: Positions = {
+    ...Object.fromEntries(normal),
+    ...feedAids(stage, answer),
+    ...joined(answer, foot, model, index),
+    needle: needleWords(answer, stage),
+    ...(answer.plate === undefined ? {} : { plate: answer.plate }),
+    ...(answer.foot === undefined ? {} : { foot: answer.foot }),
+    accessory: answer.accessories.length > 0 ? answer.accessories.join('+') : 'none',
+    ...Object.fromEntries(answer.threads.map(({ place, thread }) => [`thread:${place}`, thread])),
+    ...needleThreads(answer, controls),
+    ...step(answer, model),
+    ...answer.setup,
+    ...valuesOf(answer),
+    stitch: answer.stitch,
+    power: 'on',
+  }
+  const goal = Object.fromEntries(Object.entries(wanted).filter(([id]) => id in controls.controls))
+  return { goal, defaults: defaultsOf(answer, model), rules: [...accessories, ...(foot ? [foot] : [])].flatMap((item) => rulesFor(item, answer)) } // prettier-ignore
+}
+
+/** "Microtex 70", "Twin 75, 4 mm apart". */
+const needleWords = ({ needle }: StageAnswer, stage: Stage): string =>
+  `${needle.point} ${needle.size}${stage.twinSpacing === undefined ? '' : `, ${stage.twinSpacing} mm apart`}`
+
+const feedAids = (stage: Stage, answer: StageAnswer): Positions => {
+  const brought = new Set(answer.reasons.flatMap((reason) => (reason.code === 'bringsFeature' ? [reason.feature] : [])))
+  const needed = (feature: string) => (stage.features?.need ?? []).includes(feature) && !brought.has(feature)
+  return {
+    ...(needed('feedDogsDown') ? { feedDogs: 'down' } : {}),
+    ...(needed('dualFeed') ? { dualFeed: 'engaged' } : {}),
+    ...(needed('buttonSensor') ? { buttonholeLever: 'down and back' } : {}),
+    ...(needed('twoThreadConverter') ? { upperLooper: 'two-thread converter on' } : {}),
+  }
+}
+
+/** Ankle and adapter as the foot needs them. */
+const joined = (answer: StageAnswer, foot: Item | undefined, model: Model, index: CatalogueIndex): Positions => {
+  const chain = answer.chain.flatMap((id) => index.items.get(id) ?? [])
+  const adapters = chain.filter(({ what }) => what !== 'ankle').map(({ id }) => id)
+  const ankle = chain.find(({ what }) => what === 'ankle')
+  const off = foot?.attachment === 'screwOn' || adapters.length > 0
+  return {
+    adapter: adapters.length > 0 ? adapters.join('+') : 'none',
+    ...(ankle ? { ankle: ankle.id } : off && model.attachment === 'snapOn' ? { ankle: 'off' } : {}),
+  }
+}
+
+/** An overlocker whose loopers are rethreaded has its needles threaded after them, with whatever they had. */
+const needleThreads = ({ threads }: StageAnswer, { controls }: Controls): Positions => {
+  const needle = threads.find(({ place }) => place === 'needle')
+  return !needle && 'thread:needle' in controls && threads.some(({ place }) => place.endsWith('Looper'))
+    ? { 'thread:needle': 'as before' }
+    : {}
+}
+
+/** A stitch sewn by steps begins at its first. */
+const step = (answer: StageAnswer, model: Model): Positions => {
+  const first = model.stitches.find(({ id }) => id === answer.stitch)?.sequence?.[0]
+  return first ? { buttonholeStep: first.at } : {}
+}
+
+const settingsOf = ({ settings }: StageAnswer) => Object.entries(settings) as [Parameter, Setting][]
+
+const valuesOf = (answer: StageAnswer): Positions =>
+  Object.fromEntries(
+    settingsOf(answer).flatMap(([parameter, { value, shown }]) =>
+      value === 'absent' || value === 'unstated' ? [] : [[parameter, shown]],
+    ),
+  )
+
+const defaultsOf = (answer: StageAnswer, model: Model): Positions =>
+  Object.fromEntries(
+    settingsOf(answer).flatMap(([parameter, setting]): [string, string][] => {
+      const scale = model.scales[parameter]
+      if (!isReset(scale) || setting.value === 'absent') return []
+      // Whether a changed value survives is not known: neither then is what stands there.
+      if (scale === undefined || scale === 'absent' || scale.kept === undefined) return [[parameter, UNKNOWN]]
+      if (setting.default === undefined) return [[parameter, UNKNOWN]]
+      return [[parameter, showValue(setting.default, parameter, scale, answer.setup)]]
+    }),
+  )
+
+/** What an item asks while it is put on: its setup stands before it, and what it covers is seen to first. */
+const rulesFor = (item: Item, { accessories }: StageAnswer): ControlRule[] => {
+  const control = item.what === 'foot' ? 'foot' : 'accessory'
+  const to = item.what === 'foot' ? item.id : accessories.join('+')
+  const needs = { ...(item.circular ? { bobbin: 'full' } : {}), ...item.setup }
+  return [
+    ...(Object.keys(needs).length > 0
+      ? [{
+          id: `setup-${item.id}`,
+          needs: Object.fromEntries(Object.entries(needs).map(([id, at]) => [id, [at]])),
+          for: { control, to },
+          because: item.circular ? 'it covers the bobbin' : 'it lies over it',
+        }]
+      : []),
+    ...(item.functions?.includes('walking') ? [{ id: `fork-${item.id}`, duty: 'Its fork goes over the needle clamp', after: { control, to } }] : []),
+    ...(item.circular ? [{ id: `pin-${item.id}`, hazard: 'The pin is sharp: its cap stays on until the fabric is on it.', on: { control, to } }] : []),
+  ]
+} // prettier-ignore

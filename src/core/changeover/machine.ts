@@ -1,0 +1,63 @@
+/** The controls and rules of a model: the usual of its kind, with what the model adds or says otherwise. */
+import type { ControlRule, Controls, Id, Item, Kind, Model, Positions, Scale } from '../catalogue/types'
+import { ABSENT } from './rules'
+import { household } from './usual/household'
+import { overlockers } from './usual/overlockers'
+import { open, type Usual } from './usual/write'
+
+type Items = ReadonlyMap<Id, Item>
+
+export const USUAL: Record<Kind, Usual> = { ...household, ...overlockers } as Record<Kind, Usual>
+
+const VALUE_SECONDS = 4
+const VALUE_HABIT: Record<string, number> = { width: 80, length: 81, needlePosition: 82, cuttingWidth: 83, tension: 84, pressure: 85, differential: 86 } // prettier-ignore
+
+/**
+ * Every control the model has, with where it sits; what its kind has by a feature only where the model has that.
+ * `items`: to know the needle plate that is fitted.
+ */
+export const controlsOf = (model: Model, items: Items, usual: Usual = USUAL[model.kind]): Controls => {
+  const own = model.controls
+  const listed = Object.entries(usual.controls).filter(([id]) => hasIt(model, usual, id))
+  const values = Object.entries(model.scales)
+    .filter(([, scale]) => scale !== 'absent')
+    .map(([parameter]): [string, Controls['controls'][string]] => [parameter, open(VALUE_HABIT[parameter.split(':')[0] as string] ?? 87, VALUE_SECONDS)]) // prettier-ignore
+  const merged = new Map([...listed, ...values])
+  for (const [id, told] of Object.entries(own?.controls ?? {})) {
+    const before = merged.get(id)
+    merged.set(id, { ...before, ...told, ...(before?.say || told.say ? { say: { ...before?.say, ...told.say } } : {}) })
+  }
+  const controls = Object.fromEntries([...merged].filter(([, { positions }]) => !positions.includes(ABSENT)))
+  const normal = Object.fromEntries(Object.entries({ ...usual.normal, ...fittedPlate(model, items), ...own?.normal }).filter(([id]) => id in controls)) // prettier-ignore
+  return { controls, normal, rules: rulesOf(usual.rules, own?.rules ?? [], controls) }
+}
+
+const hasIt = (model: Model, { only }: Usual, id: string): boolean => {
+  if (id === 'ankle') return model.attachment === 'snapOn'
+  if (id === 'adapter') return model.attachment === undefined || !model.attachment.startsWith('own:')
+  return only[id] === undefined || only[id].some((feature) => model.features.includes(feature))
+}
+
+/** A rule of the model takes the place of the usual one with the same id; what speaks of no control of it is left out. */
+const rulesOf = (usual: ControlRule[], own: ControlRule[], controls: Controls['controls']): ControlRule[] => {
+  const rules = new Map([...usual, ...own].map((rule) => [rule.id, rule]))
+  return [...rules.values()].filter((rule) => {
+    const spoken = 'needs' in rule ? rule.for.control : 'hazard' in rule ? rule.on.control : rule.after.control
+    return spoken in controls
+  })
+}
+
+/** The first needle plate that came with it. */
+const fittedPlate = (model: Model, items: Items): Positions => {
+  const plate = model.supplied.find((id) => items.get(id)?.what === 'plate')
+  return plate === undefined ? {} : { plate }
+}
+
+/** Normal sewing: as its controls say, with the foot for it that came with the machine. */
+export const normalSewing = (model: Model, items: Items, { normal, controls }: Controls): Positions => {
+  const foot = model.supplied.find((id) => items.get(id)?.functions?.includes('standard'))
+  return foot === undefined || !('foot' in controls) ? normal : { foot, ...normal }
+}
+
+/** Values that a chosen stitch sets anew, or may: all but those that the book says are kept. */
+export const isReset = (scale: Scale | 'absent' | undefined): boolean => scale !== 'absent' && scale?.kept !== true

@@ -1,0 +1,169 @@
+/** How the demo's machines are handled: where things sit, what normal sewing is, what a model does its own way. */
+import type { ControlRule, Controls, Model, Positions } from '#core/catalogue/types'
+import { controlsOf } from '#core/changeover/machine'
+import { items } from '../items'
+
+/** The cover needles that a cover stitch sews with. */
+const COVER_NEEDLES: Record<string, Positions> = {
+  'cover2.wide': { leftCover: 'in', middleCover: 'out', rightCover: 'in' },
+  'cover2.narrow': { leftCover: 'in', middleCover: 'in', rightCover: 'out' },
+  cover3: { leftCover: 'in', middleCover: 'in', rightCover: 'in' },
+  chain: { leftCover: 'out', middleCover: 'in', rightCover: 'out' },
+}
+
+interface Handled {
+  /** Words for where a control sits. */
+  where: Record<string, string>
+  normal?: Positions
+  more?: Controls['controls']
+  rules?: ControlRule[]
+}
+
+const larkfen: Handled = {
+  where: {
+    power: 'right side, low',
+    needleHeight: 'handwheel on the right, toward you',
+    footLift: 'lever behind the needle',
+    buttonholeLever: 'left of the needle, in the head, pulled straight down',
+    feedDogs: 'slide at the back of the free arm',
+    pressure: 'wheel inside the left cover',
+    stitch: 'keys right of the screen',
+    width: 'upper pair of keys',
+    length: 'lower pair of keys',
+    tension: 'on the screen, second page',
+  },
+  normal: { pressure: '3' },
+}
+
+/** The larger Larkfen locks its needle, so that a foot is changed without switching off. */
+const LOCK_RULES = (moved: string[]): ControlRule[] =>
+  moved.map((id) => ({
+    id: `${id.replace(':', '-')}-power-off`,
+    needs: { power: ['off', 'lock'] },
+    for: { control: id },
+    because: 'a foot on the pedal would drive the needle; locked, it stands still',
+  }))
+const lock = {
+  more: {
+    power: {
+      positions: ['off', 'lock', 'on'],
+      seconds: 5,
+      habit: 60,
+      say: { lock: 'Press the lock key: needle and pedal stand still' },
+    },
+  },
+  rules: LOCK_RULES(['needle', 'ankle', 'foot', 'accessory']),
+} satisfies Partial<Handled>
+
+const ostrel: Handled = {
+  where: {
+    power: 'right side, behind the handwheel',
+    needleHeight: 'handwheel on the right, toward you',
+    footLift: 'lever behind the needle, or the knee lever',
+    buttonholeLever: 'behind the threader, swings out and down',
+    dualFeed: 'arm behind the foot: press it in until it clicks',
+    feedDogs: 'lowered and raised by the machine itself: the sign on the screen',
+    pressure: 'on the screen',
+    width: 'left knob',
+    length: 'right knob',
+  },
+  normal: { pressure: '5' },
+}
+
+const dunmarrow: Handled = {
+  where: {
+    power: 'switch in the cord’s socket',
+    needleHeight: 'handwheel, toward you',
+    footLift: 'lever at the back',
+    stitch: 'two rings on the front',
+    width: 'small dial above the rings',
+    length: 'large dial on the right',
+    needlePosition: 'slide over the needle',
+    tension: 'wheel on the face',
+    buttonholeStep: 'the numbers inside the outer ring',
+  },
+  normal: { width: '0', length: '4', needlePosition: 'centre', tension: '4' },
+}
+
+const overlockWhere: Record<string, string> = {
+  power: 'switch low on the right, it also lights the lamp',
+  needleHeight: 'handwheel on the right',
+  footLift: 'lever at the back, left of the post',
+  upperKnife: 'knob right of the foot: push in and turn',
+  lowerKnife: 'button below the knife: push to the right',
+  stitchFinger: 'lever beside the needle plate',
+  hemSelector: 'lever in front of the needle plate',
+  upperLooper: 'behind the looper cover; the converter clips into its eye',
+  cuttingWidth: 'dial behind the looper cover',
+  length: 'dial on the left side',
+  differential: 'dial on the left side, the inner ring',
+}
+
+const eddy: Handled = { where: overlockWhere, normal: { length: 'N', differential: 'N' } }
+
+const shoal: Handled = {
+  where: { power: 'switch on the right', needleHeight: 'handwheel on the right', length: 'dial on the right', differential: 'lever on the right' },
+  normal: { length: 'N', differential: 'N', pressure: '3', leftCover: 'in', middleCover: 'in', rightCover: 'in' },
+} // prettier-ignore
+
+const confluence: Handled = {
+  where: {
+    ...overlockWhere,
+    mode: 'drum behind the looper cover: press and turn',
+    table: 'left of the needle plate, slides off to the left',
+  },
+  normal: { length: 'N', differential: 'N', cuttingWidth: 'N' },
+  rules: [
+    { id: 'mode-needles', needs: { leftNeedle: ['in', 'out'], table: ['cover table', 'overlock table'] }, for: { control: 'mode', to: 'overlock' }, because: 'something of the other mode may stand in its way' },
+    { id: 'cover-needs-mode', needs: { mode: ['cover'] }, for: { control: 'table', to: 'cover table' }, because: 'the overlock loopers stand where it goes' },
+  ],
+} // prettier-ignore
+
+const ripple: Handled = {
+  where: { power: 'switch under the table', needleHeight: 'handwheel, toward you', footLift: 'knee lever', length: 'dial on the right', feedDogs: 'knob in front of the arm', tension: 'dial on the face' },
+  normal: { length: '2.5', pressure: '3', tension: '4' },
+} // prettier-ignore
+
+const handled: Record<string, Handled> = {
+  'plover-60': larkfen,
+  'heron-200': { ...larkfen, ...lock },
+  'wren-24': { where: { ...larkfen.where, stitch: 'one dial on the front', feedDogs: 'slide under the arm' } },
+  'halyard-9': ostrel,
+  'halyard-7': ostrel,
+  'capstan-11': { ...ostrel, ...lock },
+  'spindrift-e': {
+    where: { power: 'right side', needleHeight: 'needle key', footLift: 'lever behind the needle' },
+  },
+  ketch: dunmarrow,
+  yawl: dunmarrow,
+  dinghy: { where: dunmarrow.where, normal: { width: '0', length: '4', tension: '4' } },
+  'eddy-4': { ...eddy, normal: { ...eddy.normal, ...overlockTensions() } },
+  'eddy-self': eddy,
+  'shoal-3': shoal,
+  'shoal-2': { ...shoal, where: { ...shoal.where, length: 'screw under the flap' } },
+  'confluence-5': confluence,
+  'ripple-s1': ripple,
+}
+
+function overlockTensions(): Positions {
+  return { 'tension:leftNeedle': '4', 'tension:rightNeedle': '4', 'tension:upperLooper': '4', 'tension:lowerLooper': '4' } // prettier-ignore
+}
+
+const itemsById = new Map(items.map((item) => [item.id, item]))
+
+/** The model with its controls; a cover stitch also says which needles it sews with. */
+export const withControls = (model: Model): Model => {
+  const told = handled[model.id]
+  if (!told) throw new Error(`nobody has said how the ${model.name} is handled`)
+  const { where, normal = {}, more = {}, rules = [] } = told
+  const usual = controlsOf({ ...model, controls: { controls: more, normal: {}, rules: [] } }, itemsById)
+  const placed = Object.entries(usual.controls).flatMap(([id, control]) => (where[id] === undefined ? [] : [[id, { ...control, where: where[id] }]])) // prettier-ignore
+  return {
+    ...model,
+    controls: { controls: { ...more, ...Object.fromEntries(placed) }, normal, rules },
+    stitches:
+      model.kind === 'coverstitch'
+        ? model.stitches.map((stitch) => ({ ...stitch, setup: { ...COVER_NEEDLES[stitch.function], ...stitch.setup } }))
+        : model.stitches,
+  }
+}
