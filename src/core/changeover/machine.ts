@@ -38,12 +38,23 @@ const hasIt = (model: Model, { only }: Usual, id: string): boolean => {
   return only[id] === undefined || only[id].some((feature) => model.features.includes(feature))
 }
 
-/** A rule of the model takes the place of the usual one with the same id; what speaks of no control of it is left out. */
+/**
+ * A rule of the model takes the place of the usual one with the same id; one that needs nothing takes it away. A usual
+ * rule that speaks of what this model has not is left out, or the part of it that does.
+ */
 const rulesOf = (usual: ControlRule[], own: ControlRule[], controls: Controls['controls']): ControlRule[] => {
+  const ofModel = new Set(own)
   const rules = new Map([...usual, ...own].map((rule) => [rule.id, rule]))
-  return [...rules.values()].filter((rule) => {
-    const spoken = 'needs' in rule ? rule.for.control : 'hazard' in rule ? rule.on.control : rule.after.control
-    return spoken in controls
+  return [...rules.values()].flatMap((rule): ControlRule[] => {
+    if ('needs' in rule) {
+      const needs = ofModel.has(rule) ? rule.needs : Object.fromEntries(Object.entries(rule.needs).filter(([id]) => id in controls)) // prettier-ignore
+      if (Object.keys(needs).length === 0) return []
+      return rule.for.control in controls || ofModel.has(rule) ? [{ ...rule, needs }] : []
+    }
+    const { control } = 'hazard' in rule ? rule.on : rule.after
+    if (ofModel.has(rule)) return [rule]
+    if ('resets' in rule && rule.resets !== 'stitchDefaults' && !Object.keys(rule.resets).some((id) => id in controls)) return [] // prettier-ignore
+    return control in controls ? [rule] : []
   })
 }
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
-import type { Parameter } from '#core/catalogue/types'
+import type { Model, Parameter } from '#core/catalogue/types'
 import type { ModelPage, RowView } from '#shared/api/rows'
 import { attachmentWord, kindWord, shankWord } from '#shared/messages/words'
 import { columnsOf, parametersOf, PARAMETERS, type Column } from '#shared/tables/columns'
@@ -15,6 +15,7 @@ import ClashDialog from '../../ui/sheet/ClashDialog.vue'
 import FieldForm from '../../ui/sheet/FieldForm.vue'
 import SheetGrid from '../../ui/sheet/SheetGrid.vue'
 import { useEdits } from '../../ui/sheet/useEdits'
+import ControlsEditor from './ControlsEditor.vue'
 import EditBar from './EditBar.vue'
 import RemoveRow, { type Removing } from './RemoveRow.vue'
 
@@ -27,7 +28,7 @@ const router = useRouter()
 const { query } = usePicks()
 const page = shallowRef<ModelPage>()
 const problem = ref('')
-const part = ref<'stitches' | 'facts'>('stitches')
+const part = ref<'stitches' | 'facts' | 'controls'>('stitches')
 const filter = ref('')
 const sheet = ref<InstanceType<typeof SheetGrid>>()
 const names = computed(() => store.names)
@@ -145,6 +146,9 @@ const removed = async ({ noun }: Removing) => {
             Stitches ({{ stitches.rows.value.length }})
           </button>
           <button type="button" :aria-pressed="part === 'facts'" @click="part = 'facts'">Facts of the machine</button>
+          <button type="button" :aria-pressed="part === 'controls'" @click="part = 'controls'">
+            Controls and rules
+          </button>
         </div>
         <template v-if="part === 'stitches'">
           <label for="filter" class="visually-hidden">Filter stitches</label>
@@ -175,6 +179,13 @@ const removed = async ({ noun }: Removing) => {
           may-add
         />
       </template>
+      <ControlsEditor
+        v-else-if="part === 'controls'"
+        :model="row.value as unknown as Model"
+        :names="names"
+        :may-write="session.mayWrite"
+        @change="(next) => head.setValue(id, next as never)"
+      />
       <FieldForm
         v-else
         :edits="head"

@@ -1,6 +1,10 @@
 /** Reads and writes of the catalogue: one transaction a write, with its revision and its history. */
 import type { DataSource, EntityManager } from 'typeorm'
 import { checkBundle, type BundleIssue } from '#core/catalogue/check'
+import type { Model } from '#core/catalogue/types'
+import { controlIssues } from '#core/changeover/check'
+import { controlsOf } from '#core/changeover/machine'
+import { controlIssueText } from '#shared/messages/controls'
 import { nouns, type Noun } from '#shared/api/nouns'
 import type { Changed } from '#shared/api/rows'
 import { CatalogueRevisionRow, HistoryRow } from '../../database/entities'
@@ -74,6 +78,8 @@ export class CatalogueStore {
       const snapshot = snapshotOf(revision + 1, after, before)
       const issues = checkBundle(snapshot.bundle)
       if (issues.length > 0) throw new Invalid('The catalogue would not hold together.', namedIssues(issues, after))
+      const unsound = changed.flatMap(({ was, is, key }) => (key.noun === 'models' && is ? unsoundControls(snapshot, key.id, was?.value) : [])) // prettier-ignore
+      if (unsound.length > 0) throw new Invalid('The controls and rules do not hold together.', unsound)
       await save(manager, changed)
       await manager.insert(
         HistoryRow,
@@ -194,6 +200,16 @@ const save = async (manager: EntityManager, changed: readonly Difference[]): Pro
       )
     }
   }
+}
+
+/** What is wrong with a model's controls, where they are not as they were. */
+const unsoundControls = ({ index }: Snapshot, id: string, was: unknown): BundleIssue[] => {
+  const model = index.models.get(id)
+  if (!model?.controls || sameJson((was as Partial<Model> | undefined)?.controls, model.controls)) return []
+  return controlIssues(controlsOf(model, index.items)).map((issue) => ({
+    path: ['models', id, 'controls'],
+    message: controlIssueText(issue),
+  }))
 }
 
 /** Issues speak of places in a bundle; a person knows rows by id. */

@@ -1,0 +1,51 @@
+import { describe, expect, it } from 'vitest'
+import { demoBundle } from '#demo/bundle'
+import { controlIssues } from './check'
+import { controlsOf } from './machine'
+import { ownOf, partsOf, type ControlParts } from './own'
+
+const { models, items } = demoBundle()
+const itemsById = new Map(items.map((item) => [item.id, item]))
+const eddy = models.find(({ id }) => id === 'eddy-4')
+if (!eddy) throw new Error('the demo has no eddy-4')
+const { controls: _, ...bare } = eddy
+const usual = controlsOf(bare, itemsById)
+const edited = (change: (parts: ControlParts) => ControlParts) => {
+  const own = ownOf(usual, change(partsOf(usual)))
+  return { own, issues: controlIssues(controlsOf({ ...bare, ...(own ? { controls: own } : {}) }, itemsById)), all: controlsOf({ ...bare, ...(own ? { controls: own } : {}) }, itemsById) } // prettier-ignore
+}
+
+describe('what a model says of its controls', () => {
+  it('is nothing where it is as usual', () => expect(edited((parts) => parts).own).toBeUndefined())
+
+  it('comes back from the parts, for every model of the demo', () => {
+    for (const model of models) {
+      const { controls: own, ...without } = model
+      const all = controlsOf(model, itemsById)
+      const again = ownOf(controlsOf(without, itemsById), partsOf(all))
+      expect(controlsOf({ ...without, ...(again ? { controls: again } : {}) }, itemsById), model.id).toEqual(all)
+      expect(own, model.id).toBeDefined()
+    }
+  })
+
+  it('keeps only the difference: a place, a control taken away, a rule dropped', () => {
+    const { own, all } = edited(({ controls, rules }) => ({
+      controls: controls.filter(({ id }) => id !== 'hemSelector').map((part) => (part.id === 'upperKnife' ? { ...part, where: 'right of the foot' } : part)),
+      rules: rules.filter(({ id }) => id !== 'stitch-finger-lower-knife-retracted'),
+    })) // prettier-ignore
+    expect(Object.keys(own?.controls ?? {}).sort()).toEqual(['hemSelector', 'upperKnife'])
+    expect(own?.rules.map(({ id }) => id)).toEqual(['stitch-finger-lower-knife-retracted'])
+    expect(all.controls['hemSelector']).toBeUndefined()
+    expect(all.rules.some(({ id }) => id === 'stitch-finger-lower-knife-retracted')).toBe(false)
+  })
+
+  it.each([
+    ['names a position that cannot be reached, and the rule', { id: 'never', says: 'needs' as const, control: 'hemSelector', stand: { power: 'off', upperKnife: 'engaged', lowerKnife: 'retracted', stitchFinger: 'on', hemSelector: 'rolled' }, text: 'so' }, { issue: 'unreachable', control: 'hemSelector', position: 'rolled' }],
+    ['names two rules that contradict', { id: 'other', says: 'needs' as const, control: 'lowerKnife', stand: { upperKnife: 'engaged' }, text: 'so' }, { issue: 'contradict', rules: ['lower-knife-upper-knife-disengaged', 'other'], control: 'upperKnife' }],
+    ['names a control nobody knows', { id: 'other', says: 'needs' as const, control: 'lowerKnife', stand: { kneeLever: 'in' }, text: 'so' }, { issue: 'unknownControl', where: 'other', control: 'kneeLever' }],
+    ['names a place nobody knows', { id: 'other', says: 'duty' as const, control: 'lowerKnife', to: 'sideways', text: 'so' }, { issue: 'unknownPosition', where: 'other', control: 'lowerKnife', position: 'sideways' }],
+  ])('%s', (_, rule, issue) => {
+    const { issues } = edited(({ controls, rules }) => ({ controls, rules: [...rules, rule] }))
+    expect(issues[0]).toMatchObject(issue)
+  }) // prettier-ignore
+})

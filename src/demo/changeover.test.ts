@@ -1,0 +1,106 @@
+import { describe, expect, it } from 'vitest'
+import { explain } from '#core/answer/explain'
+import { fitLookup } from '#core/answer/fit'
+import { cardOf, changeoversOf } from '#core/card/card'
+import { indexCatalogue } from '#core/catalogue/index'
+import type { Positions } from '#core/catalogue/types'
+import type { Changeover } from '#core/changeover/changeover'
+import { controlIssues } from '#core/changeover/check'
+import { controlsOf } from '#core/changeover/machine'
+import { moveOnce } from '#core/changeover/simulate'
+import { stepText } from '#shared/messages/steps'
+import { speech } from '#shared/messages/en'
+import { demoBundle } from './bundle'
+
+const bundle = demoBundle()
+const index = indexCatalogue(bundle)
+const answering = { index, fitOf: fitLookup(index) }
+
+const changeovers = (question: { model: string; technique: string; fabric: string }): Changeover[] => {
+  const answer = explain(answering, question)
+  const stages = index.techniques.get(question.technique)?.methods.find(({ id }) => id === answer.method)?.stages ?? []
+  return changeoversOf(index, answer, stages, question.model)
+}
+
+const cardWords = (technique: string, model: string, fabric: string, now?: Positions) => {
+  const question = { technique, model, fabric }
+  const card = cardOf(index, question, explain(answering, question), now ? { now } : {})
+  const say = speech(card.names)
+  return card.stages.map((stage) => ({
+    steps: stage.steps.map((step) => stepText(step, say).text),
+    back: stage.changeover.back.map((step) => stepText(step, say).text),
+  }))
+}
+
+/** Moves a plan by hand, and gives where it ends. */
+const replay = (
+  { controls, defaults }: Changeover,
+  from: Positions,
+  steps: readonly { control: string; to: string }[],
+) =>
+  steps.reduce<Positions>((state, move) => {
+    const moved = moveOnce(controls, state, move, defaults)
+    if (!moved.done) throw new Error(`${move.control} to ${move.to} breaks ${moved.forbidden[0]?.id}`)
+    return moved.state
+  }, from)
+
+describe('the demo’s machines', () => {
+  it('each have controls that hold together', () => {
+    for (const model of bundle.models) expect(controlIssues(controlsOf(model, index.items)), model.id).toEqual([])
+  })
+
+  it('come to every card’s stage and back, breaking no rule', () => {
+    let planned = 0
+    for (const model of bundle.models)
+      for (const technique of bundle.techniques)
+        for (const fabric of ['cotton-shirting', 'stretch-jersey'])
+          for (const changeover of changeovers({ model: model.id, technique: technique.id, fabric })) {
+            const { plan, back, from, goal } = changeover
+            if (plan.outcome !== 'plan' || back?.outcome !== 'plan')
+              throw new Error(`${technique.id} on ${model.id}: ${plan.outcome}, ${back?.outcome ?? 'no way back'}`)
+            const end = replay(changeover, from, plan.steps)
+            expect(end).toEqual(plan.end)
+            expect(end).toMatchObject(goal)
+            planned++
+          }
+    expect(planned).toBeGreaterThan(400)
+  })
+})
+
+describe('the rolled edge on the overlocker', () => {
+  const [card] = cardWords('rolled-edge', 'eddy-4', 'chiffon')
+  const at = (start: string) => card?.steps.findIndex((text) => text.startsWith(start)) ?? -1
+
+  it('is told in the order of the worked case', () => {
+    const order = ['Needles up', 'Take the left needle out', 'Disengage the upper knife', 'Retract the lower knife', 'Slide the stitch finger off', 'Bring the lower knife forward', 'Engage the upper knife', 'Turn the hem selector to rolled', 'Switch on'] // prettier-ignore
+    expect(order.map(at)).toEqual([...order.map(at)].sort((a, b) => a - b))
+    expect(order.map(at)).not.toContain(-1)
+    expect(card?.steps[at('Take the left needle out')]).toContain('Tighten its clamp screw')
+    expect(card?.steps[at('Switch on')]).toMatch(/length .*Turn the handwheel toward you/)
+  })
+
+  it('goes back with the knife before the finger too', () => {
+    const back = card?.back.map((text) => text.slice(0, 22)) ?? []
+    expect(back.indexOf('Retract the lower knif')).toBeLessThan(back.indexOf('Bring the stitch finge'))
+    expect(back.at(-1)).toContain('Set length N')
+  })
+
+  it('starts from how it stands', () => {
+    const now = { leftNeedle: 'out', stitchFinger: 'off', hemSelector: 'rolled' }
+    const [told] = cardWords('rolled-edge', 'eddy-4', 'chiffon', now)
+    expect(told?.steps.filter((text) => /knife|finger|left needle out/.test(text) && !/prepare|knives|Cut/.test(text)).length).toBe(1) // prettier-ignore
+  })
+
+  it('does not fit a foot twice in two stages', () => {
+    for (const { id } of bundle.techniques) {
+      const plans = changeovers({ model: 'heron-200', technique: id, fabric: 'cotton-shirting' })
+      plans.slice(1).forEach(({ plan, goal }, i) => {
+        if (plan.outcome !== 'plan' || plans[i]?.goal['foot'] !== goal['foot']) return
+        expect(
+          plan.steps.map(({ control }) => control),
+          id,
+        ).not.toContain('foot')
+      })
+    }
+  })
+})
