@@ -55,6 +55,7 @@ useKeys([
     <p>The server may be starting. Nothing is lost.</p>
     <BButton variant="primary" @click="start">Try again</BButton>
   </main>
+  <RouterView v-else-if="route.meta.open" />
   <SignIn v-else-if="session.view && !session.user" />
   <div v-else-if="session.user" class="frame">
     <a class="skip" href="#content">To the content</a>

@@ -6,6 +6,7 @@ export const rooms = [
   { path: '/card', name: 'Card', letter: 'c' },
   { path: '/coverage', name: 'Coverage', letter: 'v' },
   { path: '/workbench', name: 'Workbench', letter: 'w' },
+  { path: '/practice', name: 'Practice', letter: 'p' },
   { path: '/shelf', name: 'Shelf', letter: 's' },
   { path: '/log', name: 'Log', letter: 'l' },
   { path: '/shop', name: 'Shop', letter: 'o' },
@@ -17,6 +18,14 @@ export const router = createRouter({
     { path: '/', redirect: '/card' },
     { path: '/card', component: CardView },
     { path: '/coverage', component: () => import('./features/coverage/CoverageView.vue') },
+    { path: '/practice', component: () => import('./features/practice/PracticeView.vue') },
+    { path: '/whatif', component: () => import('./features/practice/WhatIfView.vue') },
+    {
+      path: '/p/:token',
+      component: () => import('./features/practice/SharedPractice.vue'),
+      props: true,
+      meta: { open: true },
+    },
     { path: '/translate', component: () => import('./features/translate/TranslateView.vue') },
     { path: '/workbench/:calculator?', component: () => import('./features/workbench/WorkbenchView.vue') },
     {

@@ -9,6 +9,8 @@ import { rowRoutes } from './features/catalogue/rowRoutes'
 import { coverageRoutes } from './features/coverage/routes'
 import { fitRoutes } from './features/fits/routes'
 import { importRoutes } from './features/imports/routes'
+import { linkRoutes } from './features/practice/linkRoutes'
+import { practiceRoutes } from './features/practice/routes'
 import { sessionRoutes } from './features/session/routes'
 import { labelRoutes } from './features/samples/labelRoutes'
 import { sampleRoutes } from './features/samples/routes'
@@ -56,6 +58,8 @@ export const routes: readonly RouteDefinition[] = [
   ...workbenchRoutes,
   ...sampleRoutes,
   ...labelRoutes,
+  ...practiceRoutes,
+  ...linkRoutes,
   ...settingsRoutes,
   ...bundleRoutes,
 ]

@@ -52,8 +52,12 @@ test('the card can be read at a distance and says why', async ({ page }) => {
   await expect(width.locator('.figure')).toHaveText(/2\.8/)
   await expect(width.getByRole('img')).toHaveAccessibleName(/set 2\.8.*Machine gives 3\.5.*Clear from 0\.0 to 3\.5/)
   await expect(page.getByText('Choose Utility 114 first, then change')).toBeVisible()
-  await expect(page.getByText('Needle up, foot up. Switch off.')).toBeVisible()
-  await expect(page.getByText('Off whenever a foot, needle or needle plate is changed.')).toBeVisible()
+  await expect(
+    page.locator('.doing > .steps').getByText(/^Needle up, by the handwheel.*presser foot up.*switch off/),
+  ).toBeVisible()
+  await expect(
+    page.locator('.doing > .steps').getByText('Off whenever a foot, needle or needle plate is changed.'),
+  ).toBeVisible()
   await page.getByText('How sure').click()
   await expect(page.getByText('LF·07 (blind hem foot) comes with the machine.')).toBeVisible()
   await expectNoSidewaysScroll(page)
@@ -86,8 +90,8 @@ test('a dial machine gets dials, an overlocker its two-faced one', async ({ page
   await expect(page.getByText('left needle out, dial at 6.2 / 3.4', { exact: true })).toBeVisible()
   const steps = await page.locator('.doing ol li').allInnerTexts()
   const at = (words: string) => steps.findIndex((step) => step.includes(words))
-  expect(at('retract the lower knife')).toBeGreaterThan(at('Switch off'))
-  expect(at('Slide the stitch finger off')).toBeGreaterThan(at('retract the lower knife'))
+  expect(at('Retract the lower knife')).toBeGreaterThan(at('switch off'))
+  expect(at('Slide the stitch finger off')).toBeGreaterThan(at('Retract the lower knife'))
   await expectAccessible(page)
 })
 

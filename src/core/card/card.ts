@@ -7,8 +7,9 @@ import type { Answer, Question, Setting, StageAnswer, Verdict } from '../answer/
 import type { FootShape } from './footPlan'
 import { collectNames, type Names } from './names'
 import { sketchOf, type CardSketch } from './sketch'
-import { changeoverOf, afterSewing, type Changeover } from '../changeover/changeover'
+import type { Changeover } from '../changeover/changeover'
 import { ANY } from '../changeover/rules'
+import { changeoversOf } from './changeovers'
 import { cardSteps, planSteps, type CardStep } from './steps'
 import { holds } from '../answer/when'
 import { spreadOf, standing, USUAL_TOLERANCE, type ShopTolerance, type Spread } from '../samples/spread'
@@ -157,25 +158,6 @@ export const cardOf = (
       changeovers.map(({ plan, back }) => [plan, back]),
     ),
   }
-}
-
-/** Each stage from where the one before left its machine. */
-export const changeoversOf = (
-  index: CatalogueIndex,
-  answer: Answer,
-  stages: readonly Stage[],
-  asked: string,
-  now?: Positions,
-): Changeover[] => {
-  const left = new Map<string, Positions>()
-  return answer.stages.map((given) => {
-    const model = found(index.models.get(given.model))
-    const stage = found(stages.find(({ id }) => id === given.stage))
-    const stands = left.get(model.id)
-    const changeover = changeoverOf(index, given, stage, model, stands ? { stands } : { now: model.id === asked ? now : undefined }) // prettier-ignore
-    if (changeover.plan.outcome === 'plan') left.set(model.id, afterSewing(changeover.plan.end))
-    return changeover
-  })
 }
 
 const cardStage = (

@@ -125,11 +125,11 @@ const cardMove = (step: PlanStep, controls: Controls['controls'], model: Model):
 
 const ITEMS: ReadonlySet<string> = new Set(['foot', 'plate', 'ankle', 'adapter', 'accessory'])
 
-export const meaning = (control: string, model: Model): CardMove['means'] => {
+export const meaning = (control: string, { scales }: Pick<Model, 'scales'>): CardMove['means'] => {
   if (ITEMS.has(control)) return 'item'
   if (control.startsWith('thread:')) return 'thread'
   if (control === 'needle' || control === 'stitch') return control
-  return control in model.scales ? 'value' : 'position'
+  return control in scales ? 'value' : 'position'
 }
 
 /** Short moves that are told together: getting clear, and choosing with its values. One with a duty ends its breath. */

@@ -300,6 +300,64 @@ export class SessionRow {
   expires!: Date
 }
 
+/** A person's simulated machine: what it was last sent, what it shows. */
+@Entity('practice_machine')
+export class PracticeMachineRow {
+  @PrimaryColumn(ID)
+  user!: string
+
+  @Column({ type: 'datetime', precision: 3 })
+  at!: Date
+
+  @Column({ type: 'json' })
+  facts!: unknown
+}
+
+/** A link to a practice machine for somebody without an account. */
+@Entity('practice_link')
+export class PracticeLinkRow {
+  @PrimaryGeneratedColumn({ type: 'int' })
+  id!: number
+
+  /** SHA-256 of the token in the address; the token itself is kept nowhere. */
+  @Column({ type: 'char', length: 64, name: 'token_hash', unique: true })
+  tokenHash!: string
+
+  @Column(TEXT)
+  note!: string
+
+  @Column(TEXT)
+  by!: string
+
+  @Column({ type: 'datetime', precision: 3 })
+  expires!: Date
+
+  @Column({ type: 'json' })
+  facts!: unknown
+}
+
+/** What came of one try on a practice machine, of a person of the shop or of whoever had the link. */
+@Entity('practice_attempt')
+export class PracticeAttemptRow {
+  @PrimaryGeneratedColumn({ type: 'int' })
+  id!: number
+
+  @Column({ ...ID, type: 'varchar', nullable: true })
+  user!: string | null
+
+  @Column({ type: 'int', nullable: true })
+  link!: number | null
+
+  @Column(TEXT)
+  by!: string
+
+  @Column({ type: 'datetime', precision: 3 })
+  at!: Date
+
+  @Column({ type: 'json' })
+  facts!: unknown
+}
+
 export const entities = [
   MakeRow,
   StitchFunctionRow,
@@ -319,4 +377,7 @@ export const entities = [
   ShopSettingRow,
   UserRow,
   SessionRow,
+  PracticeMachineRow,
+  PracticeLinkRow,
+  PracticeAttemptRow,
 ]

@@ -8,6 +8,7 @@ import { usePickLists, usePicks } from '../../state/picks'
 import AloudView from './AloudView.vue'
 import CardStageView from './CardStageView.vue'
 import { useCard } from './useCard'
+import { useSending } from './useSending'
 import VerdictMark from './VerdictMark.vue'
 
 const route = useRoute()
@@ -25,6 +26,8 @@ const say = computed(() => (card.value ? speech(card.value.names) : undefined))
 const aloud = computed(() => route.query.read === '1')
 const setAloud = (on: boolean) => void router.push({ query: { ...route.query, read: on ? '1' : undefined } })
 const logging = computed(() => ({ path: '/log/new', query: { ...query.value, stage: card.value?.stages[at.value]?.stage } })) // prettier-ignore
+const trying = computed(() => ({ ...query.value, stage: card.value?.stages[at.value]?.stage }))
+const { send, shows } = useSending(card, at)
 const print = () => window.print()
 const missing = computed(() =>
   (['model', 'technique', 'fabric'] as const)
@@ -71,6 +74,7 @@ useKeys([
     does: 'Translate the card to another machine',
     run: () => void router.push({ path: '/translate', query: query.value }),
   },
+  { keys: 'w', does: 'What if something were set otherwise', run: () => void router.push({ path: '/whatif', query: trying.value }) }, // prettier-ignore
   { keys: 't', does: 'Log a sample of this card', run: () => void router.push(logging.value) },
   { keys: 'r', does: 'Read the card aloud, line by line', run: () => card.value && setAloud(true) },
 ])
@@ -181,10 +185,17 @@ useKeys([
         >
       </details>
 
+      <p v-if="shows" role="status" class="shows">
+        {{ shows }}
+        <RouterLink :to="{ path: '/practice', query: { ...trying, sent: '1' } }">Go to the machine</RouterLink>
+      </p>
       <footer v-if="card.stages.length > 0" class="actions">
         <RouterLink class="btn btn-link" :to="logging"><kbd>t</kbd> Log a sample</RouterLink>
         <BButton variant="link" @click="setAloud(true)"><kbd>r</kbd> Read aloud</BButton>
         <BButton variant="link" @click="print"><kbd>p</kbd> Print</BButton>
+        <RouterLink class="btn btn-link" :to="{ path: '/whatif', query: trying }"><kbd>w</kbd> What if</RouterLink>
+        <RouterLink class="btn btn-link" :to="{ path: '/practice', query: trying }">Practise</RouterLink>
+        <BButton variant="link" @click="send">Send to the practice machine</BButton>
         <RouterLink class="btn btn-link" :to="{ path: '/translate', query }"
           ><kbd>x</kbd> To another machine</RouterLink
         >
@@ -290,7 +301,16 @@ useKeys([
   }
 }
 
+.shows {
+  border-left: 4px solid var(--teal);
+  padding-left: 0.8rem;
+}
+
 @media print {
+  .shows {
+    display: none;
+  }
+
   @page {
     size: A5;
     margin: 9mm;

@@ -31,6 +31,7 @@ const common = [
   ...needing({ needleHeight: ['up'] }, 'the needles stand in the way', 'plate', 'foot', 'accessory'),
   ...needing({ footLift: ['up'] }, 'the tension discs open only with the foot up', ...THREADED),
   ...needing({ 'thread:needle': ['out'] }, 'loopers first, needles last, or the threads catch below', ...LOOPERS),
+  hazard({ control: 'power', to: 'off' }, 'Off whenever hands are at needles, loopers or knives.'),
   duty({ control: 'needle' }, 'Tighten the clamp screw, or it shakes loose'),
   duty({ control: 'power', to: 'on' }, 'Foot off the pedal. Turn the handwheel toward you by hand through one full stitch'), // prettier-ignore
   resetting('needle-unthreads', { control: 'needle' }, { 'thread:needle': 'out' }),

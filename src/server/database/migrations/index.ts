@@ -1,5 +1,6 @@
 import { FirstTables1764000000000 } from './1764000000000-first-tables'
 import { HistoryPlaceAndImportHabits1764050000000 } from './1764050000000-history-place-and-import-habits'
+import { Practice1764100000000 } from './1764100000000-practice'
 import { SamplesSeenAndPrinted1764090000000 } from './1764090000000-samples-seen-and-printed'
 
 /** In the order they are applied. */
@@ -7,4 +8,5 @@ export const migrations = [
   FirstTables1764000000000,
   HistoryPlaceAndImportHabits1764050000000,
   SamplesSeenAndPrinted1764090000000,
+  Practice1764100000000,
 ]

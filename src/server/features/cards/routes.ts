@@ -2,10 +2,12 @@ import { explain } from '#core/answer/explain'
 import { QuestionError } from '#core/answer/question'
 import type { Question } from '#core/answer/types'
 import type { Positions } from '#core/catalogue/types'
-import { cardOf, changeoversOf } from '#core/card/card'
+import { cardOf } from '#core/card/card'
+import { changeoversOf } from '#core/card/changeovers'
 import { afterSewing } from '#core/changeover/changeover'
 import { Answer, Question as QuestionSchema } from '#shared/api/answer'
 import { CardQuery, CardView, DraftCard } from '#shared/api/card'
+import type { z } from 'zod'
 import { Invalid } from '../../http/problems'
 import { ANY_ROLE, LEAD, route } from '../../http/route'
 import type { Snapshot } from '../catalogue/snapshot'
@@ -23,9 +25,8 @@ export const cardRoutes = [
     handle: async ({ query, services, revision }) => {
       const snapshot = await services.catalogue.snapshot()
       revision(snapshot.revision)
-      const { needle: needleSize, opening: buttonOpening, radius, now, after, ...asked } = query
-      const job = Object.fromEntries(Object.entries({ needleSize, buttonOpening, radius }).filter(([, value]) => value !== undefined)) // prettier-ignore
-      const question: Question = { ...asked, ...(Object.keys(job).length > 0 ? { job } : {}) }
+      const { now, after, ...asked } = query
+      const question = questionOf(asked)
       const { tolerance } = await services.settings.read()
       const stands = { ...(after === undefined ? {} : leftBy(snapshot, { ...question, technique: after })), ...now }
       return cardOf(snapshot.index, question, answered(snapshot, question), { tolerance, now: stands }) as never
@@ -65,6 +66,12 @@ export const cardRoutes = [
     },
   }),
 ]
+
+/** The question of an address. */
+export const questionOf = ({ needle: needleSize, opening: buttonOpening, radius, ...asked }: Omit<z.infer<typeof CardQuery>, 'now' | 'after'>): Question => {
+  const job = Object.fromEntries(Object.entries({ needleSize, buttonOpening, radius }).filter(([, value]) => value !== undefined))
+  return { ...asked, ...(Object.keys(job).length > 0 ? { job } : {}) }
+} // prettier-ignore
 
 /** How a technique leaves the machine that is asked about; nothing is known of it where it cannot be sewn there. */
 const leftBy = (snapshot: Snapshot, { method: _, ...question }: Question): Positions => {

@@ -1,0 +1,55 @@
+/** A card's settings sent to the simulated machine, and what it shows then. */
+import { ref, watch, type Ref } from 'vue'
+import type { Card } from '#core/card/card'
+import type { Parameter, Positions } from '#core/catalogue/types'
+import type { MachineShown, MachineView } from '#shared/api/practice'
+import { speech } from '#shared/messages/en'
+import { controlWord, list } from '#shared/messages/words'
+import type { z } from 'zod'
+import { call, get, problemText } from '../../api/client'
+
+/**
+ * Stitch and values go over; what hands fit and move stays as it is. A machine that stood for another model starts from
+ * normal sewing.
+ */
+export const useSending = (card: Ref<Card | undefined>, at: Ref<number>) => {
+  const shows = ref('')
+  watch([card, at], () => (shows.value = ''))
+
+  const send = async () => {
+    const stage = card.value?.stages[at.value]
+    if (!card.value || !stage) return
+    const { answer, changeover } = stage
+    try {
+      const before = await get<z.infer<typeof MachineView>>('/api/practice/machine')
+      const same = before.machine?.model === answer.model ? before.machine : undefined
+      const settings = Object.entries(answer.settings).flatMap(([parameter, setting]) =>
+        setting && setting.value !== 'absent' && setting.value !== 'unstated' ? [[parameter, setting] as const] : [],
+      )
+      const positions: Positions = {
+        ...(same?.positions ?? changeover.from),
+        stitch: answer.stitch,
+        ...Object.fromEntries(settings.map(([parameter, { shown }]) => [parameter, shown])),
+      }
+      const figures = settings.flatMap(([parameter, { value }]): [Parameter, number][] => (typeof value === 'number' ? [[parameter as Parameter, value]] : [])) // prettier-ignore
+      const sent: MachineShown = {
+        model: answer.model,
+        technique: card.value.technique.id,
+        stage: stage.stage,
+        fabric: card.value.fabric.id,
+        positions,
+        values: { ...same?.values, ...Object.fromEntries(figures) },
+        due: same?.due ?? [],
+      }
+      await call('PUT', '/api/practice/machine', sent)
+      const read = await get<z.infer<typeof MachineView>>('/api/practice/machine')
+      const shown = read.machine?.positions ?? {}
+      const say = speech(card.value.names)
+      const values = settings.map(([parameter]) => `${controlWord(parameter)} ${shown[parameter] ?? '–'}`)
+      shows.value = `Sent. It shows ${list([say.stitch(shown['stitch'] ?? ''), ...values])}. Foot, needle and levers are set by hand.`
+    } catch (error) {
+      shows.value = problemText(error)
+    }
+  }
+  return { send, shows }
+}

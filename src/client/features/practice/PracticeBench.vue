@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { Review } from '#core/practice/attempt'
+import type { MachineState } from '#core/practice/machine'
+import type { Trial } from '#core/practice/trial'
+import { reviewLines } from '#shared/messages/practice'
+import { capital } from '#shared/messages/words'
+import ControlPanel from './ControlPanel.vue'
+import SewnSample from './SewnSample.vue'
+import { useMachine } from './useMachine'
+
+/** A machine to set up: its panel, what it says, what it sews, a few lines at the end. */
+const props = defineProps<{ trial: Trial; start?: MachineState | undefined }>()
+const emit = defineEmits<{ done: [review: Review]; stands: [state: MachineState] }>()
+const machine = useMachine(props.trial, props.start)
+const { state, told, hazards, sewn, review, events } = machine
+const places = ref(false)
+const finished = ref<string[]>()
+watch(state, (now) => emit('stands', now))
+watch(events, () => (finished.value = undefined), { deep: true })
+
+const finish = () => {
+  const came = review.value
+  finished.value = reviewLines(came, props.trial)
+  emit('done', came)
+}
+const begin = () => {
+  machine.again()
+  finished.value = undefined
+}
+const moves = computed(() => review.value.moves)
+</script>
+
+<template>
+  <div class="bench">
+    <section aria-label="The machine">
+      <ControlPanel :trial="trial" :state="state" :places="places" @move="machine.move" @set="machine.set" />
+      <label class="soft"><input v-model="places" type="checkbox" /> Say where each sits</label>
+    </section>
+    <aside>
+      <div class="acts">
+        <BButton variant="primary" @click="machine.sew()">Sew a test</BButton>
+        <BButton variant="outline-primary" :disabled="moves === 0" @click="finish">Done</BButton>
+        <BButton variant="link" @click="begin">From the start</BButton>
+      </div>
+      <p v-if="told" :class="told.refused ? 'refused' : 'told'" role="status">
+        <strong v-if="told.refused">It does not move. </strong>{{ capital(told.text) }}
+      </p>
+      <p v-if="events.length === 0" class="soft">
+        Move any control; the machine answers here.
+        <template v-if="trial.planned">The shortest safe way is {{ trial.planned }} moves.</template>
+      </p>
+      <p v-for="hazard in hazards" :key="hazard" class="caution">
+        {{ hazard }} <BButton size="sm" variant="outline-primary" @click="machine.mind(hazard)">I mind that</BButton>
+      </p>
+      <section v-if="state.due.length > 0" aria-label="Still to be done">
+        <p v-for="duty in state.due" :key="duty" class="due">
+          {{ duty }}. <BButton size="sm" variant="outline-primary" @click="machine.did(duty)">Done that</BButton>
+        </p>
+      </section>
+      <SewnSample v-if="sewn" :trial="trial" :sewn="sewn" />
+      <section v-if="finished" class="review" aria-live="polite">
+        <h2>How it went</h2>
+        <p v-for="line in finished" :key="line">{{ line }}</p>
+        <slot name="after" />
+      </section>
+    </aside>
+  </div>
+</template>
+
+<style scoped lang="scss">
+.bench {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 23rem;
+  gap: 0 2rem;
+}
+
+aside {
+  position: sticky;
+  top: 0.5rem;
+  align-self: start;
+}
+
+.acts {
+  display: flex;
+  gap: 0.6rem;
+  margin-bottom: 0.6rem;
+}
+
+.refused {
+  color: var(--madder);
+  border-left: 4px solid var(--madder);
+  padding-left: 0.8rem;
+}
+
+.told,
+.due {
+  border-left: 4px solid var(--rule);
+  padding-left: 0.8rem;
+}
+
+.due {
+  border-color: var(--ochre);
+}
+
+.review {
+  border-top: 2px solid var(--ink);
+  margin-top: 0.8rem;
+  padding-top: 0.5rem;
+}
+
+.review p {
+  margin-bottom: 0.3rem;
+}
+
+@media (max-width: 1000px) {
+  .bench {
+    grid-template-columns: 1fr;
+  }
+
+  aside {
+    position: static;
+    order: -1;
+  }
+}
+</style>

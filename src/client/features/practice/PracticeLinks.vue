@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef } from 'vue'
+import type { Trial } from '#core/practice/trial'
+import type { LinkMade, LinkView } from '#shared/api/practice'
+import { dateWords } from '#shared/messages/words'
+import type { z } from 'zod'
+import { call, get, problemText } from '../../api/client'
+import { usePicks } from '../../state/picks'
+import { useSession } from '../../state/session'
+
+/** Links for people without an account: made for what is practised here, revoked, told apart by a note. */
+const props = defineProps<{ trial: Trial }>()
+const session = useSession()
+const { picked } = usePicks()
+const may = computed(() => session.user?.role === 'lead' || session.user?.role === 'desk')
+const links = shallowRef<LinkView[]>([])
+const note = ref('')
+const days = ref(14)
+const made = ref('')
+const said = ref('')
+
+const load = async () => {
+  links.value = await get<LinkView[]>('/api/practice/links')
+}
+const opened = () => {
+  if (may.value) load().catch((error: unknown) => (said.value = problemText(error)))
+}
+const make = async () => {
+  said.value = ''
+  const { model, technique, fabric, method } = picked.value
+  try {
+    const link = await call<z.infer<typeof LinkMade>>('POST', '/api/practice/links', { model, technique, fabric, ...(method ? { method } : {}), stage: props.trial.stage.id, note: note.value, days: days.value }) // prettier-ignore
+    made.value = new URL(link.path, window.location.origin).href
+    note.value = ''
+    await load()
+  } catch (error) {
+    said.value = problemText(error)
+  }
+}
+const revoke = async (id: number) => {
+  try {
+    await call('DELETE', `/api/practice/links/${id}`)
+    await load()
+  } catch (error) {
+    said.value = problemText(error)
+  }
+}
+</script>
+
+<template>
+  <details v-if="may" class="links" @toggle.once="opened">
+    <summary>Let somebody practise this without an account</summary>
+    <form @submit.prevent="make">
+      <label for="link-note">For whom, for the shop only</label>
+      <input id="link-note" v-model="note" class="form-control" maxlength="200" />
+      <label for="link-days">Holds, days</label>
+      <input id="link-days" v-model.number="days" class="form-control" type="number" min="1" max="365" required />
+      <BButton type="submit" variant="primary">Make a link</BButton>
+    </form>
+    <p v-if="said" role="alert" class="caution">{{ said }}</p>
+    <p v-if="made" role="status">
+      Send this address; it is shown only now: <a :href="made" class="made">{{ made }}</a>
+    </p>
+    <p v-for="link in links" :key="link.id">
+      {{ link.names.technique }} on the {{ link.names.model }}<template v-if="link.note"> for {{ link.note }}</template
+      >, until {{ dateWords(link.expires) }}, {{ link.attempts }} {{ link.attempts === 1 ? 'attempt' : 'attempts' }}
+      <BButton size="sm" variant="link" @click="revoke(link.id)">Revoke</BButton>
+    </p>
+    <p v-if="links.length === 0" class="soft">No link holds now.</p>
+  </details>
+</template>
+
+<style scoped lang="scss">
+.links {
+  border-top: 1px solid var(--rule);
+  margin-top: 1rem;
+  padding-top: 0.4rem;
+}
+
+summary {
+  cursor: pointer;
+  color: var(--teal);
+  font-weight: 600;
+}
+
+form {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+  align-items: center;
+  margin: 0.4rem 0;
+
+  #link-note {
+    width: 16rem;
+  }
+
+  #link-days {
+    width: 5.5rem;
+  }
+}
+
+.made {
+  overflow-wrap: anywhere;
+}
+</style>

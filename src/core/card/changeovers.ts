@@ -1,0 +1,29 @@
+/** The changeovers of all stages of an answer. */
+import type { Answer } from '../answer/types'
+import type { CatalogueIndex } from '../catalogue/index'
+import type { Positions, Stage } from '../catalogue/types'
+import { afterSewing, changeoverOf, type Changeover } from '../changeover/changeover'
+
+/** Each stage from where the one before left its machine. */
+export const changeoversOf = (
+  index: CatalogueIndex,
+  answer: Answer,
+  stages: readonly Stage[],
+  asked: string,
+  now?: Positions,
+): Changeover[] => {
+  const left = new Map<string, Positions>()
+  return answer.stages.map((given) => {
+    const model = found(index.models.get(given.model))
+    const stage = found(stages.find(({ id }) => id === given.stage))
+    const stands = left.get(model.id)
+    const changeover = changeoverOf(index, given, stage, model, stands ? { stands } : { now: model.id === asked ? now : undefined }) // prettier-ignore
+    if (changeover.plan.outcome === 'plan') left.set(model.id, afterSewing(changeover.plan.end))
+    return changeover
+  })
+}
+
+const found = <T>(thing: T | undefined): T => {
+  if (thing === undefined) throw new Error('the answer speaks of something that the catalogue has not')
+  return thing
+}

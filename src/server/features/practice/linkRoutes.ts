@@ -1,0 +1,152 @@
+/** Links to a practice machine for people without an account: unguessable, revocable, expiring; only a hash is kept. */
+import { createHash, randomBytes } from 'node:crypto'
+import { z } from 'zod'
+import { AttemptView, LinkMade, LinkParams, LinkView, LinkWrite, SharedAttempt, TrialView } from '#shared/api/practice'
+import { PracticeAttemptRow, PracticeLinkRow } from '../../database/entities'
+import { NotFound } from '../../http/problems'
+import { STAFF, route } from '../../http/route'
+import type { Services } from '../../services'
+import { actorOf } from '../catalogue/actor'
+import { attemptView } from './routes'
+import { namesOf, trialFor } from './trial'
+
+const TOKEN_BYTES = 24
+const DAY_MS = 86_400_000
+/** What one link may leave in the database. */
+const MOST_ATTEMPTS = 200
+const GONE = 'This practice link does not hold any more. Ask the shop for a new one.'
+
+const Asked = LinkWrite.omit({ note: true, days: true })
+const IdParams = z.strictObject({ id: z.coerce.number().int().positive() })
+
+export const linkRoutes = [
+  route({
+    method: 'get',
+    path: '/api/practice/links',
+    summary: 'Links that still hold, and how often each was practised with',
+    tag: 'Practice',
+    for: STAFF,
+    result: z.array(LinkView),
+    handle: async ({ services, revision }) => {
+      const snapshot = await services.catalogue.snapshot()
+      revision(snapshot.revision)
+      const rows = await services.database.manager.find(PracticeLinkRow, { order: { id: 'DESC' } })
+      const live = rows.filter(({ expires }) => expires > services.now())
+      return Promise.all(
+        live.map(async ({ id, note, by, expires, facts }) => ({
+          id,
+          note,
+          by,
+          expires: expires.toISOString(),
+          names: namesOf(snapshot, Asked.parse(facts)),
+          attempts: await services.database.manager.countBy(PracticeAttemptRow, { link: id }),
+        })),
+      )
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/api/practice/links',
+    summary: 'Make a link to practise one stage with, without an account',
+    tag: 'Practice',
+    for: STAFF,
+    body: LinkWrite,
+    result: LinkMade,
+    status: 201,
+    refuses: [422],
+    handle: async (context) => {
+      const { body, services } = context
+      const { note = '', days, ...asked } = body
+      const { stage, ...question } = asked
+      trialFor(await services.catalogue.snapshot(), defined(question), stage)
+      const { name: by, at } = actorOf(context)
+      const token = randomBytes(TOKEN_BYTES).toString('base64url')
+      const expires = new Date(at.getTime() + days * DAY_MS)
+      const row = { tokenHash: digest(token), note, by, expires, facts: asked }
+      const { identifiers } = await services.database.manager.insert(PracticeLinkRow, row as never)
+      return { id: identifiers[0]?.['id'] as number, path: `/p/${token}`, expires: expires.toISOString() }
+    },
+  }),
+  route({
+    method: 'delete',
+    path: '/api/practice/links/{id}',
+    summary: 'Revoke a link; what was practised with it goes too',
+    tag: 'Practice',
+    for: STAFF,
+    params: IdParams,
+    result: z.object({ gone: z.literal(true) }),
+    refuses: [404],
+    handle: async ({ params, services }) => {
+      const { affected } = await services.database.manager.delete(PracticeLinkRow, { id: params.id })
+      if (!affected) throw new NotFound('There is no such link any more.')
+      return { gone: true as const }
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/api/practice/links/{id}/attempts',
+    summary: 'What came of practising with a link',
+    tag: 'Practice',
+    for: STAFF,
+    params: IdParams,
+    result: z.array(AttemptView),
+    handle: async ({ params, services, revision }) => {
+      const snapshot = await services.catalogue.snapshot()
+      revision(snapshot.revision)
+      const rows = await services.database.manager.find(PracticeAttemptRow, { where: { link: params.id }, order: { id: 'DESC' } }) // prettier-ignore
+      return rows.map((row) => attemptView(snapshot, row))
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/api/shared/practice/{token}',
+    summary: 'The machine to try on that a link leads to',
+    tag: 'Shared',
+    for: 'everyone',
+    params: LinkParams,
+    result: TrialView,
+    refuses: [404, 422],
+    handle: async ({ params, services, revision }) => {
+      const { asked } = await linkOf(services, params.token)
+      const snapshot = await services.catalogue.snapshot()
+      revision(snapshot.revision)
+      const { stage, ...question } = asked
+      return trialFor(snapshot, defined(question), stage) as never
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/api/shared/practice/{token}/attempts',
+    summary: 'Keep what came of practising with a link',
+    tag: 'Shared',
+    for: 'everyone',
+    params: LinkParams,
+    body: SharedAttempt,
+    result: z.object({ id: z.int() }),
+    status: 201,
+    refuses: [404, 409, 422],
+    handle: async ({ params, body, services }) => {
+      const { id: link, asked } = await linkOf(services, params.token)
+      const kept = await services.database.manager.countBy(PracticeAttemptRow, { link })
+      if (kept >= MOST_ATTEMPTS) throw new NotFound('This link has been practised with often enough. Ask the shop for a new one.') // prettier-ignore
+      const { stage: wanted, ...question } = asked
+      const trial = trialFor(await services.catalogue.snapshot(), defined(question), wanted)
+      const facts = { model: trial.model.id, technique: trial.technique.id, stage: trial.stage.id, fabric: trial.fabric.id, review: body.review } // prettier-ignore
+      const row = { user: null, link, by: body.name, at: services.now(), facts }
+      const { identifiers } = await services.database.manager.insert(PracticeAttemptRow, row as never)
+      return { id: identifiers[0]?.['id'] as number }
+    },
+  }),
+]
+
+/** Throws `NotFound` for a token that nobody gave, that was revoked, or whose time is over: all the same from outside. */
+const linkOf = async (services: Services, token: string): Promise<{ id: number; asked: z.infer<typeof Asked> }> => {
+  const row = await services.database.manager.findOneBy(PracticeLinkRow, { tokenHash: digest(token) })
+  if (!row || row.expires <= services.now()) throw new NotFound(GONE)
+  return { id: row.id, asked: Asked.parse(row.facts) }
+}
+
+const digest = (token: string): string => createHash('sha256').update(token).digest('hex')
+
+const defined = <T extends object>(value: T): T =>
+  Object.fromEntries(Object.entries(value).filter(([, given]) => given !== undefined)) as T

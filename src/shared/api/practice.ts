@@ -1,0 +1,109 @@
+/** Practice on the wire: a machine to try on, what was done on it, links for people without an account. */
+import { z } from 'zod'
+import type * as attempt from '#core/practice/attempt'
+import type * as trial from '#core/practice/trial'
+import { StageAnswer } from './answer'
+import { CardQuery } from './card'
+import { Controls, Fabric, Id, Item, ModelHead, Positions, Stage, Stitch, StitchFunction, byParameter } from './catalogue' // prettier-ignore
+
+const word = z.string().max(300)
+const Places = z.record(z.string().max(120), word)
+
+/** As a card is asked for, and which of its stages. */
+export const TrialQuery = CardQuery.omit({ now: true, after: true }).extend({ stage: Id.optional() })
+
+export const TrialView = z.object({
+  technique: z.object({ id: Id, name: z.string() }),
+  stage: Stage.pick({ id: true, name: true, faults: true, inspect: true, twinSpacing: true }).extend({
+    functions: z.array(z.string()),
+  }),
+  fabric: Fabric.pick({ id: true, name: true, structure: true, needle: true }),
+  model: ModelHead.pick({ id: true, name: true, make: true, kind: true, maxWidth: true, needleTravel: true, scales: true }), // prettier-ignore
+  controls: Controls,
+  normal: Positions,
+  goal: Positions,
+  planned: z.int().optional(),
+  answer: StageAnswer.pick({ stitch: true, foot: true, plate: true, chain: true, settings: true, setup: true, needle: true, threads: true }), // prettier-ignore
+  stitches: z.array(Stitch.pick({ id: true, select: true, nativeName: true, function: true, motion: true, swing: true, defaults: true, ranges: true, setup: true, attributes: true, points: true, lengthMeaning: true, brings: true })), // prettier-ignore
+  functions: z.array(StitchFunction),
+  items: z.array(Item.pick({ id: true, code: true, name: true, what: true, slot: true, minWidth: true, maxWidth: true, motions: true, denies: true, functions: true, guide: true, dualFeedCutOut: true, maxButton: true })), // prettier-ignore
+  needles: z.array(z.object({ words: z.string(), size: z.number() })),
+  threads: z.array(z.object({ id: Id, name: z.string() })),
+  threadDiameter: z.number().optional(),
+})
+
+/** The simulated machine of a person: what it was sent, what it shows. */
+export const MachineShown = z.strictObject({
+  model: Id,
+  technique: Id.optional(),
+  stage: Id.optional(),
+  fabric: Id.optional(),
+  positions: Places,
+  values: byParameter(z.number().min(-10_000).max(10_000)),
+  due: z.array(word).max(50),
+})
+export type MachineShown = z.infer<typeof MachineShown>
+export const MachineView = z.object({ machine: MachineShown.optional(), at: z.string().optional() })
+
+const Refused = z.object({ control: word, to: word, rules: z.array(word).max(20) })
+
+/** What came of an attempt. */
+export const Review = z.strictObject({
+  reached: z.boolean(),
+  missed: z.array(z.object({ control: word, at: word, wanted: word })).max(100),
+  refused: z.array(Refused).max(500),
+  passedBy: z.array(word).max(100),
+  undone: z.array(word).max(100),
+  strikes: z.int().min(0).max(10_000),
+  badSamples: z.int().min(0).max(10_000),
+  moves: z.int().min(0).max(10_000),
+  extra: z.int().min(0).max(10_000).optional(),
+})
+
+export const AttemptWrite = z.strictObject({ model: Id, technique: Id, stage: Id, fabric: Id, review: Review })
+export type AttemptWrite = z.infer<typeof AttemptWrite>
+
+export const AttemptView = AttemptWrite.extend({
+  id: z.int(),
+  by: z.string(),
+  at: z.string(),
+  names: z.object({ model: z.string(), technique: z.string(), fabric: z.string(), stage: z.string() }),
+  query: z.record(z.string(), z.string()),
+})
+export type AttemptView = z.infer<typeof AttemptView>
+
+export const AttemptsView = z.object({
+  attempts: z.array(AttemptView),
+  /** What went wrong last for this person and has not gone well since. */
+  next: z.array(AttemptView),
+})
+
+export const LinkWrite = z.strictObject({
+  model: Id,
+  technique: Id,
+  fabric: Id,
+  method: Id.optional(),
+  stage: Id.optional(),
+  /** Whom it is for, in the shop's own words; never sent with the link. */
+  note: z.string().max(200).optional(),
+  days: z.int().min(1).max(365),
+})
+export const LinkView = z.object({
+  id: z.int(),
+  note: z.string(),
+  by: z.string(),
+  expires: z.string(),
+  names: z.object({ model: z.string(), technique: z.string(), fabric: z.string() }),
+  attempts: z.int(),
+})
+export type LinkView = z.infer<typeof LinkView>
+/** The address is told once, when the link is made: only its hash is kept. */
+export const LinkMade = z.object({ id: z.int(), path: z.string(), expires: z.string() })
+
+export const LinkParams = z.strictObject({ token: z.string().min(20).max(80) })
+export const SharedAttempt = z.strictObject({ name: z.string().trim().min(1).max(80), review: Review })
+
+type Same<A, B> = [A] extends [B] ? ([B] extends [A] ? true : false) : false
+const same = <A, B>(_: Same<A, B>): void => undefined
+same<keyof trial.Trial, keyof z.infer<typeof TrialView>>(true)
+same<keyof attempt.Review, keyof z.infer<typeof Review>>(true)

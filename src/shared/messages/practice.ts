@@ -1,0 +1,98 @@
+/** What a practice machine says: why a move is not made, what it would sew, a few lines at the end. */
+import type { Review } from '#core/practice/attempt'
+import type { Finding } from '#core/practice/sew'
+import type { Trial } from '#core/practice/trial'
+import { meaning } from '#core/card/steps'
+import { formatNumber } from '#core/units/format'
+import { speech, type Speech } from './en'
+import { moveText } from './steps'
+import { capital, controlWord, list, motionWord, parameterWord } from './words'
+
+/** Names of what the trial's machine can be set to. */
+export const trialSpeech = ({ items, stitches, threads, model }: Trial): Speech =>
+  speech({
+    items: Object.fromEntries(items.map(({ id, code, name, what }) => [id, { code, name, what }])),
+    stitches: Object.fromEntries(stitches.map(({ id, select, nativeName }) => [id, nativeName ? `${select} ${nativeName}` : select])), // prettier-ignore
+    threads: Object.fromEntries(threads.map(({ id, name }) => [id, name])),
+    models: { [model.id]: model.name },
+    functions: {},
+    methods: {},
+    stages: {},
+  })
+
+/** How a control stands, as a person says it. */
+export const placeWord = (trial: Trial, control: string, at: string): string => {
+  const say = trialSpeech(trial)
+  if (control === 'stitch') return say.stitch(at)
+  if (control.startsWith('thread:')) return say.thread(at)
+  return at.split('+').map((word) => (trial.items.some(({ id }) => id === word) ? say.item(word) : word)).join(' and ') // prettier-ignore
+}
+
+const mm = (value: number): string => `${formatNumber(Math.round(value * 100) / 100)} mm`
+
+export const findingText = (finding: Finding, trial: Trial): string => {
+  const say = trialSpeech(trial)
+  switch (finding.code) {
+    case 'powerOff':
+      return 'Nothing happens: the power is off.'
+    case 'noStitch':
+      return 'No stitch is chosen yet.'
+    case 'footUp':
+      return 'The presser foot is up: no tension on the thread, a nest below.'
+    case 'strike':
+      return `Stop. ${say.reason(finding.reason)}`
+    case 'dutyLeft':
+      return `Left undone: ${small(finding.duty)}.`
+    case 'standsStill':
+      return finding.why === 'length'
+        ? 'The fabric stands still: length 0 sews one hole.'
+        : 'The fabric stands still: the feed dogs are down.'
+    case 'pulledTwoWays':
+      return `${say.item(finding.foot)} pulls the fabric one way while the stitch moves it ${motionWord(finding.motion)}.`
+    case 'otherStitch':
+      return `Sews ${say.stitch(finding.at)}; the card has ${say.stitch(finding.wanted)}.`
+    case 'otherFoot':
+      return `The card has ${say.item(finding.wanted)}, not ${finding.at === 'none' || finding.at === '–' ? 'no foot' : say.item(finding.at)}.`
+    case 'stands':
+      return `${capital(controlWord(finding.control))}: ${placeWord(trial, finding.control, finding.at)}; the card has ${placeWord(trial, finding.control, finding.wanted)}.`
+    case 'packs':
+      return `Packs: stitches ${mm(finding.length)} apart lie on each other with this thread, from ${mm(finding.least)} they cover.`
+    case 'gaps':
+      return `Gaps: at ${mm(finding.length)} fabric shows between the stitches, up to ${mm(finding.most)} they cover.`
+    case 'perforates':
+      return `${finding.tears ? 'Cuts' : 'Weakens'} ${trial.fabric.name.toLowerCase()} like a stamp: holes too close, from ${mm(finding.safe)} it keeps its strength.`
+    case 'fault':
+      return `${finding.fault}: ${parameterWord(finding.parameter).toLowerCase()} too ${finding.toward}. Mend: ${finding.mend}.`
+    case 'offCard':
+      return `${parameterWord(finding.parameter)} stands at ${formatNumber(finding.at)}; the card has ${formatNumber(finding.wanted)}.`
+  }
+}
+
+/** The words on a button that moves a control, from how its model says it. */
+export const actText = (trial: Trial, control: string, to: string): string => {
+  const say = trial.controls.controls[control]?.say?.[to]
+  if (say !== undefined) return say
+  return moveText(
+    { control, from: '', to, means: meaning(control, trial.model), hazards: [], duties: [] },
+    trialSpeech(trial),
+  )
+}
+
+/** A few lines on an attempt. */
+export const reviewLines = (review: Review, trial: Trial): string[] => {
+  const { reached, missed, refused, passedBy, undone, strikes, badSamples, moves, extra } = review
+  return [
+    reached
+      ? `It stands as the card has it, after ${count(moves, 'move')}.`
+      : `Not there yet: ${list(missed.map(({ control, wanted }) => `${controlWord(control)} to ${placeWord(trial, control, wanted)}`))}.`,
+    ...(extra === undefined || extra === 0 || !reached ? [] : [`${count(extra, 'move')} more than the shortest safe way.`]), // prettier-ignore
+    ...(refused.length > 0 ? [`The machine refused ${count(refused.length, 'move')}: ${list([...new Set(refused.map(({ control, to }) => `${controlWord(control)} to ${placeWord(trial, control, to)}`))])}.`] : []), // prettier-ignore
+    ...passedBy.map((hazard) => `Passed by: ${hazard}`),
+    ...undone.map((duty) => `Left undone: ${small(duty)}.`),
+    ...(strikes > 0 ? [`The needle would have hit ${count(strikes, 'time')}: turn the handwheel first.`] : []),
+    ...(badSamples > 0 ? [`${capital(count(badSamples, 'bad sample'))} sewn on the way.`] : []),
+  ]
+}
+
+const count = (number: number, word: string): string => `${number} ${word}${number === 1 ? '' : 's'}`
+const small = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)

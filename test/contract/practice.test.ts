@@ -1,0 +1,181 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { openShop, type Person, type Shop } from './shop'
+
+let shop: Shop
+let lead: Person
+let desk: Person
+let viewer: Person
+beforeAll(async () => {
+  shop = await openShop()
+  ;[lead, desk, viewer] = await Promise.all([shop.as('lead'), shop.as('desk'), shop.as('viewer')])
+})
+afterAll(() => shop.close())
+
+const asked = { model: 'eddy-4', technique: 'rolled-edge', fabric: 'chiffon' }
+const review = { reached: false, missed: [{ control: 'leftNeedle', at: 'in', wanted: 'out' }], refused: [], passedBy: [], undone: [], strikes: 1, badSamples: 0, moves: 4, extra: 0 } // prettier-ignore
+const attempt = { ...asked, stage: 'roll', review }
+
+describe('the card’s changeover', () => {
+  const steps = async (query: Record<string, string>) => {
+    const { body } = await lead
+      .get('/api/card')
+      .query({ ...asked, ...query })
+      .expect(200)
+    return body.stages[0] as { steps: { step: string; moves?: { control: string; to: string }[] }[]; changeover: { seconds?: number; from: Record<string, string> } } // prettier-ignore
+  }
+  const movesOf = ({ steps: told }: Awaited<ReturnType<typeof steps>>) => told.flatMap(({ moves = [] }) => moves.map(({ control, to }) => `${control} ${to}`)) // prettier-ignore
+
+  it('starts from how the machine is said to stand', async () => {
+    expect(movesOf(await steps({}))).toContain('lowerKnife retracted')
+    const now = movesOf(await steps({ now: 'leftNeedle:out,stitchFinger:off' }))
+    expect(now).not.toContain('lowerKnife retracted')
+    expect(now).not.toContain('leftNeedle out')
+  })
+
+  it('starts from how another technique left the machine', async () => {
+    const after = await steps({ after: 'flatlock' })
+    expect(after.changeover.from).toMatchObject({ rightNeedle: 'out' })
+    expect(movesOf(after)).toContain('rightNeedle in')
+  })
+
+  it('names what it cannot read', async () => {
+    const { body } = await lead
+      .get('/api/card')
+      .query({ ...asked, now: 'leftNeedle' })
+      .expect(422)
+    expect(JSON.stringify(body.issues)).toContain('leftNeedle:out')
+  })
+})
+
+describe('controls of a model', () => {
+  it('are refused with the rule where normal sewing could not reach a place', async () => {
+    const { body: rows } = await lead.get('/api/catalogue/models').expect(200)
+    const row = (rows as { id: string; version: number; value: { controls: { rules: unknown[] } } }[]).find(({ id }) => id === 'eddy-4') // prettier-ignore
+    if (!row) throw new Error('no eddy-4')
+    const rule = { id: 'never', needs: { lowerKnife: ['retracted'], hemSelector: ['rolled'], stitchFinger: ['on'] }, for: { control: 'hemSelector' }, because: 'so' } // prettier-ignore
+    const value = { ...row.value, controls: { ...row.value.controls, rules: [...row.value.controls.rules, rule] } }
+    const changes = { changes: [{ noun: 'models', id: 'eddy-4', version: row.version, value }] }
+    const refused = await lead.post('/api/catalogue/changes').send(changes).expect(422)
+    expect(JSON.stringify(refused.body.issues)).toMatch(/hem selector can never come to “rolled”.*“never”/)
+    const { body: again } = await lead.get('/api/catalogue/models').expect(200)
+    expect((again as typeof rows).find(({ id }: { id: string }) => id === 'eddy-4')).toEqual(row)
+  })
+})
+
+describe('practice', () => {
+  it('gives the machine of a stage, and says why where nothing can be sewn', async () => {
+    const { body } = await viewer.get('/api/practice').query(asked).expect(200)
+    expect(body).toMatchObject({ model: { id: 'eddy-4' }, goal: { leftNeedle: 'out' }, stage: { id: 'roll' } })
+    const { body: none } = await viewer
+      .get('/api/practice')
+      .query({ ...asked, model: 'spindrift-e' })
+      .expect(422)
+    expect(JSON.stringify(none)).toContain('its card says what stops it')
+    await viewer
+      .get('/api/practice')
+      .query({ ...asked, stage: 'nowhere' })
+      .expect(422)
+  })
+
+  it('keeps what each person’s machine shows, and takes settings sent to it', async () => {
+    const { body: empty } = await desk.get('/api/practice/machine').expect(200)
+    expect(empty).toEqual({})
+    const sent = { model: 'plover-60', positions: { stitch: 's-utility-114', width: '2.4' }, values: { width: 2.4 }, due: [] } // prettier-ignore
+    await desk.put('/api/practice/machine').send(sent).expect(200)
+    await desk
+      .put('/api/practice/machine')
+      .send({ ...sent, values: { width: 2.8 } })
+      .expect(200)
+    const { body: read } = await desk.get('/api/practice/machine').expect(200)
+    expect(read.machine).toEqual({ ...sent, values: { width: 2.8 } })
+    const { body: other } = await lead.get('/api/practice/machine').expect(200)
+    expect(other).toEqual({})
+    await desk
+      .put('/api/practice/machine')
+      .send({ ...sent, values: { width: 'wide' } })
+      .expect(422)
+  })
+
+  it('keeps attempts per person and offers next what went wrong, until it went well', async () => {
+    await viewer.post('/api/practice/attempts').send(attempt).expect(201)
+    const { body: first } = await viewer.get('/api/practice/attempts').expect(200)
+    expect(first.next).toHaveLength(1)
+    expect(first.next[0]).toMatchObject({ names: { technique: 'Rolled edge', model: 'Eddy 4' }, query: { m: 'eddy-4' } }) // prettier-ignore
+    const well = { ...review, reached: true, missed: [], strikes: 0 }
+    await viewer
+      .post('/api/practice/attempts')
+      .send({ ...attempt, review: well })
+      .expect(201)
+    const { body: then } = await viewer.get('/api/practice/attempts').expect(200)
+    expect(then.next).toEqual([])
+    expect(then.attempts).toHaveLength(2)
+    const { body: others } = await lead.get('/api/practice/attempts').expect(200)
+    expect(others.attempts).toEqual([])
+  })
+})
+
+describe('a practice link', () => {
+  const make = async (days = 3) => {
+    const { body } = await desk
+      .post('/api/practice/links')
+      .send({ ...asked, note: 'Friday’s class', days })
+      .expect(201)
+    return body as { id: number; path: string; expires: string }
+  }
+  const tokenOf = (path: string) => path.replace('/p/', '')
+
+  it('opens without an account, holds no note, and keeps what came of it', async () => {
+    const { id, path } = await make()
+    const shared = await shop
+      .anyone()
+      .get(`/api/shared/practice/${tokenOf(path)}`)
+      .expect(200)
+    expect(shared.body.goal).toMatchObject({ leftNeedle: 'out' })
+    expect(JSON.stringify(shared.body)).not.toContain('Friday')
+    await shop.anyone().post(`/api/shared/practice/${tokenOf(path)}/attempts`).send({ name: 'Sunniva', review }).expect(201) // prettier-ignore
+    const { body: attempts } = await desk.get(`/api/practice/links/${id}/attempts`).expect(200)
+    expect(attempts).toMatchObject([{ by: 'Sunniva', review: { strikes: 1 } }])
+    const { body: links } = await desk.get('/api/practice/links').expect(200)
+    expect(links.find((link: { id: number }) => link.id === id)).toMatchObject({ note: 'Friday’s class', attempts: 1 })
+  })
+
+  it('cannot be guessed, and says the same whether it was revoked, is over or never was', async () => {
+    const { id, path } = await make()
+    const gone = await shop.anyone().get('/api/shared/practice/nobodyEverGaveThisTokenAway').expect(404)
+    await desk.delete(`/api/practice/links/${id}`).expect(200)
+    const revoked = await shop
+      .anyone()
+      .get(`/api/shared/practice/${tokenOf(path)}`)
+      .expect(404)
+    expect(revoked.body.title).toBe(gone.body.title)
+    await shop
+      .anyone()
+      .post(`/api/shared/practice/${tokenOf(path)}/attempts`)
+      .send({ name: 'x', review })
+      .expect(404)
+    await desk.delete(`/api/practice/links/${id}`).expect(404)
+    const late = await make(1)
+    const rows = await shop.services.database.query('UPDATE practice_link SET expires = ? WHERE id = ?', [new Date(0), late.id]) // prettier-ignore
+    expect(rows.affectedRows).toBe(1)
+    await shop
+      .anyone()
+      .get(`/api/shared/practice/${tokenOf(late.path)}`)
+      .expect(404)
+  })
+
+  it('is made by the desk and the lead, not by who may only look; and only where there is something to practise', async () => {
+    await viewer
+      .post('/api/practice/links')
+      .send({ ...asked, days: 3 })
+      .expect(403)
+    await shop.anyone().get('/api/practice/links').expect(401)
+    await desk
+      .post('/api/practice/links')
+      .send({ ...asked, model: 'spindrift-e', days: 3 })
+      .expect(422)
+    await desk
+      .post('/api/practice/links')
+      .send({ ...asked, days: 0 })
+      .expect(422)
+  })
+})

@@ -1,0 +1,118 @@
+import { expect, test, type Page } from '@playwright/test'
+import type { Trial } from '#core/practice/trial'
+import { expectAccessible, signIn } from './people'
+
+const rolled = '/practice?m=eddy-4&t=rolled-edge&f=chiffon'
+const place = (page: Page, control: string, to: string) =>
+  page.getByRole('group', { name: control, exact: true }).getByRole('button', { name: to, exact: true })
+
+test('an overlocker is set up: an illegal move, a hazard, a duty, the setup reached', async ({ page }) => {
+  await signIn(page, 'osk', rolled)
+  await place(page, 'stitch finger', 'off').click()
+  await expect(page.getByRole('status')).toContainText('It does not move.')
+  await expect(page.getByRole('status')).toContainText('the lower knife stands in front of it')
+  await expect(place(page, 'stitch finger', 'on')).toHaveAttribute('aria-pressed', 'true')
+
+  await place(page, 'power', 'off').click()
+  await page.getByRole('button', { name: 'I mind that' }).click()
+  await page.getByLabel('Fitted needle').selectOption('sharp 60')
+  await page.getByRole('button', { name: 'Done that' }).click()
+  await place(page, 'left needle', 'out').click()
+  await expect(page.getByLabel('Still to be done')).toContainText('Tighten its clamp screw')
+  await page.getByRole('button', { name: 'Done that' }).click()
+  await place(page, 'upper knife', 'disengaged').click()
+  await expect(page.getByText('Blades: move them by their levers')).toBeVisible()
+  await page.getByRole('button', { name: 'I mind that' }).click()
+  await place(page, 'lower knife', 'retracted').click()
+  await place(page, 'stitch finger', 'off').click()
+  await expect(place(page, 'stitch finger', 'off')).toHaveAttribute('aria-pressed', 'true')
+  await place(page, 'lower knife', 'forward').click()
+  await place(page, 'upper knife', 'engaged').click()
+  await place(page, 'hem selector', 'rolled').click()
+  await page.getByLabel('Lower looper thread').selectOption({ label: 'overlock cone' })
+  await page.getByLabel('Upper looper thread').selectOption({ label: 'lofty nylon' })
+  await page.getByLabel('Needle thread').selectOption({ label: 'overlock cone' })
+  await page.getByRole('button', { name: 'Sew a test' }).click()
+  await expect(page.getByRole('heading', { name: 'Nothing sewn' })).toBeVisible()
+  await expect(page.getByText('the power is off')).toBeVisible()
+  await place(page, 'power', 'on').click()
+  await page.getByRole('button', { name: 'Done that' }).click()
+  await page.getByLabel('Chosen stitch').selectOption({ label: 'Settings row F Rolled, three threads' })
+  const trial = (await (await page.request.get(`/api${rolled.replace('?m=', '?model=').replace('&t=', '&technique=').replace('&f=', '&fabric=')}`)).json()) as Trial // prettier-ignore
+  const labels = { length: 'Length', differential: 'Differential feed', 'tension:upperLooper': 'Upper looper tension', 'tension:lowerLooper': 'Lower looper tension', 'tension:rightNeedle': 'Right needle tension', cuttingWidth: 'Cutting width' } // prettier-ignore
+  for (const [parameter, label] of Object.entries(labels)) {
+    const value = trial.answer.settings[parameter as keyof typeof labels]?.value
+    await page.getByLabel(label, { exact: true }).fill(String(value))
+    await page.keyboard.press('Tab')
+  }
+  await place(page, 'presser foot', 'down').click()
+  await page.getByRole('button', { name: 'Sew a test' }).click()
+  await expect(page.getByRole('heading', { name: 'Sewn well' })).toBeVisible()
+  await page.getByRole('button', { name: 'Done', exact: true }).click()
+  const went = page.locator('.review')
+  await expect(went).toContainText('It stands as the card has it')
+  await expect(went).toContainText('The machine refused 1 move: stitch finger to off.')
+  await expect(went).not.toContainText('Left undone')
+  await expect(went).not.toContainText('Passed by')
+  await expectAccessible(page)
+})
+
+test('a wrong width sews badly, a wider one strikes, the right one sews well', async ({ page }) => {
+  await signIn(page, 'osk', '/whatif?m=plover-60&t=blind-hem&f=wool-suiting')
+  await expect(page.getByRole('heading', { name: 'It would sew well' })).toBeVisible()
+  const right = await page.getByLabel('Width', { exact: true }).inputValue()
+  const set = async (value: string) => {
+    await page.getByLabel('Width', { exact: true }).fill(value)
+    await page.keyboard.press('Tab')
+  }
+  await set(String(Number(right) + 0.5))
+  await expect(page.getByRole('heading', { name: 'It would sew, not well' })).toBeVisible()
+  await expect(page.getByText('Dots long on the right side: width too high')).toBeVisible()
+  await set('6')
+  await expect(page.getByRole('heading', { name: 'It would not sew' })).toBeVisible()
+  await expect(page.getByText('Stop. The needle would')).toBeVisible()
+  await page.getByLabel('Chosen stitch').selectOption({ label: 'Utility 106 Zigzag' })
+  await expect(page.getByText(/That takes back .*width to 3\.5/)).toBeVisible()
+  await page.getByRole('button', { name: 'As the card says' }).click()
+  await expect(page.getByLabel('Width', { exact: true })).toHaveValue(right)
+  await expectAccessible(page)
+})
+
+test('a card’s settings are sent to the machine and read back; a link practises without an account', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page, 'osk', '/card?m=plover-60&t=blind-hem&f=wool-suiting')
+  await page.getByRole('button', { name: 'Send to the practice machine' }).click()
+  await expect(page.getByText(/Sent\. It shows Utility 114 Blind hem, width \d/)).toBeVisible()
+  await page.getByRole('link', { name: 'Go to the machine' }).click()
+  await expect(page.getByLabel('Chosen stitch')).toHaveValue('s-utility-114')
+
+  await page.getByText('Let somebody practise this without an account').click()
+  await page.getByLabel('For whom, for the shop only').fill('a caller')
+  await page.getByRole('button', { name: 'Make a link' }).click()
+  const address = await page.locator('.made').textContent()
+  const other = await (await browser.newContext({ baseURL: baseURL as string })).newPage()
+  await other.goto(address as string)
+  await expect(other.getByRole('heading', { level: 1 })).toContainText('Blind hem on the Plover 60')
+  await place(other, 'power', 'off').click()
+  await other.getByRole('button', { name: 'Done', exact: true }).click()
+  await other.getByLabel('Tell the shop how it went; your name').fill('Sunniva')
+  await other.getByRole('button', { name: 'Send it to the shop' }).click()
+  await expect(other.getByText('Sent. Thank you.')).toBeVisible()
+})
+
+test('the card is planned anew from how the machine stands', async ({ page }) => {
+  await signIn(page, 'osk', '/card?m=eddy-4&t=rolled-edge&f=chiffon')
+  const steps = page.locator('.doing > .steps li')
+  await expect(steps.filter({ hasText: 'Retract the lower knife' })).toHaveCount(1)
+  await page.getByText('How does it stand now?').click()
+  await page.getByLabel('Stitch finger').selectOption('off')
+  await expect(steps.filter({ hasText: 'Retract the lower knife' })).toHaveCount(0)
+  await expect(page).toHaveURL(/now=stitchFinger/)
+  await page.getByLabel('Stitch finger').selectOption('?')
+  await expect(steps.filter({ hasText: 'Retract the lower knife' })).toHaveCount(1)
+  await page.getByText('Back to normal sewing').click()
+  await expect(page.locator('.back li').filter({ hasText: 'Bring the stitch finger back on' })).toHaveCount(1)
+})
