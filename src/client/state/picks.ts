@@ -99,3 +99,19 @@ export const usePicks = () => {
   }
   return { picked, query, pick, setMethod, setOwned, setStand, dropJob, step }
 }
+
+/** Something to begin with for who does not know yet what to pick: the shop's first of each. */
+export const useExample = () => {
+  const store = usePickLists()
+  return computed(() => {
+    const { models, techniques, fabrics } = store.lists ?? {}
+    const [model] = models ?? []
+    const [technique] = techniques ?? []
+    const [fabric] = fabrics ?? []
+    if (!model || !technique || !fabric) return undefined
+    return {
+      query: { m: model.id, t: technique.id, f: fabric.id },
+      words: `${technique.name} on the ${model.make} ${model.name} in ${fabric.name.toLowerCase()}`,
+    }
+  })
+}

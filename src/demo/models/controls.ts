@@ -22,7 +22,7 @@ interface Handled {
 const larkfen: Handled = {
   where: {
     power: 'right side, low',
-    needleHeight: 'handwheel on the right, toward you',
+    needleHeight: 'on the right',
     footLift: 'lever behind the needle',
     buttonholeLever: 'left of the needle, in the head, pulled straight down',
     feedDogs: 'slide at the back of the free arm',
@@ -58,7 +58,7 @@ const lock = {
 const ostrel: Handled = {
   where: {
     power: 'right side, behind the handwheel',
-    needleHeight: 'handwheel on the right, toward you',
+    needleHeight: 'on the right',
     footLift: 'lever behind the needle, or the knee lever',
     buttonholeLever: 'behind the threader, swings out and down',
     dualFeed: 'arm behind the foot: press it in until it clicks',
@@ -73,7 +73,7 @@ const ostrel: Handled = {
 const dunmarrow: Handled = {
   where: {
     power: 'switch in the cord’s socket',
-    needleHeight: 'handwheel, toward you',
+    needleHeight: 'the large wheel on the right',
     footLift: 'lever at the back',
     stitch: 'two rings on the front',
     width: 'small dial above the rings',
@@ -87,7 +87,7 @@ const dunmarrow: Handled = {
 
 const overlockWhere: Record<string, string> = {
   power: 'switch low on the right, it also lights the lamp',
-  needleHeight: 'handwheel on the right',
+  needleHeight: 'on the right',
   footLift: 'lever at the back, left of the post',
   upperKnife: 'knob right of the foot: push in and turn',
   lowerKnife: 'button below the knife: push to the right',
@@ -102,7 +102,7 @@ const overlockWhere: Record<string, string> = {
 const eddy: Handled = { where: overlockWhere, normal: { length: 'N', differential: 'N' } }
 
 const shoal: Handled = {
-  where: { power: 'switch on the right', needleHeight: 'handwheel on the right', length: 'dial on the right', differential: 'lever on the right' },
+  where: { power: 'switch on the right', needleHeight: 'on the right', length: 'dial on the right', differential: 'lever on the right' },
   normal: { length: 'N', differential: 'N', pressure: '3', leftCover: 'in', middleCover: 'in', rightCover: 'in' },
 } // prettier-ignore
 
@@ -120,7 +120,7 @@ const confluence: Handled = {
 } // prettier-ignore
 
 const ripple: Handled = {
-  where: { power: 'switch under the table', needleHeight: 'handwheel, toward you', footLift: 'knee lever', length: 'dial on the right', feedDogs: 'knob in front of the arm', tension: 'dial on the face' },
+  where: { power: 'switch under the table', needleHeight: 'the large wheel on the right', footLift: 'by the knee lever', length: 'dial on the right', feedDogs: 'knob in front of the arm', tension: 'dial on the face' },
   normal: { length: '2.5', pressure: '3', tension: '4' },
 } // prettier-ignore
 

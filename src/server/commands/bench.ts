@@ -11,6 +11,7 @@ import { sew } from '#core/stitch/sew'
 import { functions } from '#demo/makes'
 import { madeCatalogue, type MadeSize } from '#demo/madeCatalogue'
 import { benchImport } from './benchImport'
+import { benchPlans } from './benchPlans'
 import { benchSql } from './benchSql'
 
 const LARGE: MadeSize = { models: 1000, stitchesEach: 120, feet: 400, techniques: 60 }
@@ -129,6 +130,8 @@ const geometry = functions.map(({ swing, ...told }): { name: string; time: numbe
 })
 const slowest = geometry.reduce((a, b) => (b.time > a.time ? b : a))
 row(`10,000 penetrations, slowest (${slowest.name.toLowerCase()})`, ms(slowest.time))
+say('\nChangeovers of the demo’s models')
+benchPlans(row)
 let smallest: number | undefined
 for (const models of SIZES) {
   const size = { ...LARGE, models }

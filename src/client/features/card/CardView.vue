@@ -4,7 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { speech } from '#shared/messages/en'
 import { capital, verdictWord } from '#shared/messages/words'
 import { useKeys } from '../../state/keys'
-import { usePickLists, usePicks } from '../../state/picks'
+import { useExample, usePickLists, usePicks } from '../../state/picks'
 import AloudView from './AloudView.vue'
 import CardStageView from './CardStageView.vue'
 import { useCard } from './useCard'
@@ -34,18 +34,7 @@ const missing = computed(() =>
     .filter((key) => !picked.value[key])
     .map((key) => (key === 'model' ? 'a machine' : `a ${key}`)),
 )
-/** Something to look at for who does not know yet what to pick. */
-const example = computed(() => {
-  const { models, techniques, fabrics } = lists.lists ?? {}
-  const [model] = models ?? []
-  const [technique] = techniques ?? []
-  const [fabric] = fabrics ?? []
-  if (!model || !technique || !fabric) return undefined
-  return {
-    query: { m: model.id, t: technique.id, f: fabric.id },
-    words: `${technique.name} on the ${model.make} ${model.name} in ${fabric.name.toLowerCase()}`,
-  }
-})
+const example = useExample()
 const verdict = computed(() =>
   card.value
     ? verdictWord(

@@ -9,7 +9,7 @@ import type { AttemptsView } from '#shared/api/practice'
 import type { z } from 'zod'
 import { dateWords } from '#shared/messages/words'
 import { call, get, problemText } from '../../api/client'
-import { usePicks } from '../../state/picks'
+import { useExample, usePicks } from '../../state/picks'
 import PracticeBench from './PracticeBench.vue'
 import PracticeLinks from './PracticeLinks.vue'
 import { useTrial } from './useTrial'
@@ -62,6 +62,7 @@ const done = async (now: Trial, review: Review) => {
     said.value = `${problemText(error)} The lines stay here, but the attempt is not kept.`
   }
 }
+const example = useExample()
 const missing = computed(() => !picked.value.model || !picked.value.technique || !picked.value.fabric)
 const linkTo = ({ query: asked }: AttemptView) => ({ path: '/practice', query: asked })
 </script>
@@ -97,10 +98,16 @@ const linkTo = ({ query: asked }: AttemptView) => ({ path: '/practice', query: a
     <template v-else>
       <h1>Practice</h1>
       <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
-      <p v-else-if="missing">
-        Pick a machine, a technique and a fabric at the top, and the machine stands here to be set up: it holds to its
-        rules, and a wrong setting sews a bad sample.
-      </p>
+      <template v-else-if="missing">
+        <p>
+          Pick a machine, a technique and a fabric at the top, and the machine stands here to be set up: it holds to its
+          rules, and a wrong setting sews a bad sample.
+        </p>
+        <p v-if="example">
+          Or begin with one:
+          <RouterLink :to="{ path: '/practice', query: example.query }">{{ example.words }}</RouterLink>.
+        </p>
+      </template>
       <template v-if="attempts && attempts.next.length > 0">
         <h2>Try these again</h2>
         <ul>

@@ -60,7 +60,7 @@ const fitting = [
   duty({ control: 'ankle', to: 'its own' }, 'Tighten its screw with a driver'),
   duty({ control: 'buttonholeLever', to: 'down and back' }, 'After each buttonhole put the lever up, and down again for the next'), // prettier-ignore
   hazard({ control: 'power', to: 'off' }, 'Off whenever a foot, needle or needle plate is changed.'),
-  hazard({ control: 'needle' }, 'A needle is sharp at both its uses: hold it by the shank, keep the old one out of the fabric.'), // prettier-ignore
+  hazard({ control: 'needle' }, 'Hold the needle by its shank; the old one goes into the needle box.'), // prettier-ignore
   hazard({ control: 'plate' }, 'Keep fingers and screws out of the opening.'),
 ]
 
