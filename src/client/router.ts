@@ -51,6 +51,8 @@ export const router = createRouter({
     { path: '/log/new', component: () => import('./features/log/LogSample.vue') },
     { path: '/log/printer', component: () => import('./features/log/PrinterView.vue') },
     { path: '/log/:id', component: () => import('./features/log/LadderView.vue'), props: true },
+    { path: '/shop/customers', component: () => import('./features/customers/CustomersView.vue') },
+    { path: '/shop/customers/file', component: () => import('./features/customers/CustomersFile.vue') },
     { path: '/shop', component: () => import('./features/shop/ShopView.vue') },
     { path: '/:rest(.*)*', component: () => import('./ui/NotHere.vue') },
   ],

@@ -6,6 +6,7 @@ import { connect } from './database/connect'
 import { checkedBundle, importBundle } from './features/bundle/merge'
 import { CatalogueStore } from './features/catalogue/store'
 import { CoverageService } from './features/coverage/service'
+import { CustomerStore } from './features/customers/store'
 import { SessionService } from './features/session/service'
 import { SettingsService } from './features/settings/service'
 import { createApp } from './http/app'
@@ -21,6 +22,7 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
     database,
     catalogue: new CatalogueStore(database),
     coverage: new CoverageService(),
+    customers: new CustomerStore(database),
     sessions: new SessionService(database, now),
     settings: new SettingsService(database, now),
     now,
@@ -31,10 +33,11 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
 }
 
 /** Loads the demo's people and catalogue where there are none; does nothing the second time. */
-export const loadDemo = async ({ catalogue, sessions, now }: Services): Promise<void> => {
+export const loadDemo = async ({ catalogue, customers, sessions, now }: Services): Promise<void> => {
   if (!(await sessions.hasUsers())) for (const account of demoAccounts) await sessions.addUser(account)
   const { bundle } = await catalogue.snapshot()
   if (bundle.makes.length > 0) return
-  const { demoBundle } = await import('#demo/bundle')
+  const [{ demoBundle }, { demoCustomers }] = await Promise.all([import('#demo/bundle'), import('#demo/customers')])
   await importBundle(catalogue, { name: 'Handhold demo', at: now() }, checkedBundle(demoBundle()))
+  await customers.takeIn(demoCustomers(), (await catalogue.snapshot()).index)
 }

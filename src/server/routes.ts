@@ -7,6 +7,7 @@ import { historyRoutes } from './features/catalogue/historyRoutes'
 import { pageRoutes } from './features/catalogue/pageRoutes'
 import { rowRoutes } from './features/catalogue/rowRoutes'
 import { coverageRoutes } from './features/coverage/routes'
+import { customerRoutes } from './features/customers/routes'
 import { fitRoutes } from './features/fits/routes'
 import { importRoutes } from './features/imports/routes'
 import { linkRoutes } from './features/practice/linkRoutes'
@@ -58,6 +59,7 @@ export const routes: readonly RouteDefinition[] = [
   ...workbenchRoutes,
   ...sampleRoutes,
   ...labelRoutes,
+  ...customerRoutes,
   ...practiceRoutes,
   ...linkRoutes,
   ...settingsRoutes,

@@ -3,6 +3,7 @@ import type { DataSource } from 'typeorm'
 import type { Config } from './config'
 import type { CatalogueStore } from './features/catalogue/store'
 import type { CoverageService } from './features/coverage/service'
+import type { CustomerStore } from './features/customers/store'
 import type { SessionService } from './features/session/service'
 import type { SettingsService } from './features/settings/service'
 
@@ -12,6 +13,7 @@ export interface Services {
   database: DataSource
   catalogue: CatalogueStore
   coverage: CoverageService
+  customers: CustomerStore
   sessions: SessionService
   settings: SettingsService
   now: () => Date

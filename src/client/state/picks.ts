@@ -17,6 +17,7 @@ const KEYS = {
   radius: 'radius',
   now: 'now',
   after: 'after',
+  ways: 'ways',
 } as const
 /** What a job asks for beyond the three picks, mm. */
 export type Job = 'opening' | 'radius'
@@ -58,6 +59,7 @@ export const usePicks = () => {
     radius: one(route.query[KEYS.radius]),
     now: one(route.query[KEYS.now]),
     after: one(route.query[KEYS.after]),
+    ways: one(route.query[KEYS.ways]),
     owned: (one(route.query[KEYS.owned]) ?? '').split(',').filter(Boolean),
   }))
   /** The picks as they go into a link. */
@@ -80,6 +82,7 @@ export const usePicks = () => {
   const pick = (what: Pick, id: string) =>
     change({
       [KEYS[what]]: id,
+      [KEYS.ways]: undefined,
       ...(what === 'technique' ? { [KEYS.method]: undefined } : {}),
       ...(what === 'model' ? { [KEYS.now]: undefined, [KEYS.after]: undefined } : {}),
     })
@@ -87,6 +90,7 @@ export const usePicks = () => {
   const setOwned = (ids: readonly string[]) => change({ [KEYS.owned]: ids.length > 0 ? ids.join(',') : undefined })
   /** How the machine stands before the card begins: `leftNeedle:out,upperKnife:?`, or as a technique left it. */
   const setStand = (stand: { now?: string | undefined; after?: string | undefined }) => change(stand)
+  const showAllWays = () => change({ [KEYS.ways]: 'all' })
   const dropJob = (job: Job) => change({ [KEYS[job]]: undefined })
   /** The next or previous in a list, for the same other picks. */
   const step = async (what: 'model' | 'technique', by: 1 | -1) => {
@@ -97,7 +101,7 @@ export const usePicks = () => {
     const next = list[(at + by + list.length) % list.length]
     if (next) await pick(what, next.id)
   }
-  return { picked, query, pick, setMethod, setOwned, setStand, dropJob, step }
+  return { picked, query, pick, setMethod, setOwned, setStand, showAllWays, dropJob, step }
 }
 
 /** Something to begin with for who does not know yet what to pick: the shop's first of each. */

@@ -1,7 +1,7 @@
 /** A card: the answer put together with what is needed to read it, still without sentences. */
 import type { Fabric, Model, Parameter, Positions, Range, Scale, Stage } from '../catalogue/types'
 import type { CatalogueIndex } from '../catalogue/index'
-import { withContents } from '../catalogue/index'
+import { sampleKey, withContents } from '../catalogue/index'
 import type { Reason } from '../answer/reasons'
 import type { Answer, Question, Setting, StageAnswer, Verdict } from '../answer/types'
 import type { FootShape } from './footPlan'
@@ -58,6 +58,8 @@ export interface CardStage {
   stage: string
   name: string
   answer: StageAnswer
+  /** How many other ways the answer has; `answer.alternatives` holds the best of them unless all were asked for. */
+  otherWays: number
   kind: string
   modelName: string
   shank?: string | undefined
@@ -101,14 +103,20 @@ export interface CardOptions {
   tolerance?: ShopTolerance
   /** How the asked model stands before the first stage; what it does not say, as for normal sewing. `?`: not known. */
   now?: Positions
+  /** Every other way, and not only the best few. */
+  allWays?: boolean
 }
+
+/** As many other ways as anybody reads before asking for all. */
+const WAYS_SHOWN = 12
 
 export const cardOf = (
   index: CatalogueIndex,
   question: Question,
-  answer: Answer,
-  { tolerance = USUAL_TOLERANCE, now }: CardOptions = {},
+  whole: Answer,
+  { tolerance = USUAL_TOLERANCE, now, allWays = false }: CardOptions = {},
 ): Card => {
+  const answer = allWays ? whole : withFewWays(whole)
   const technique = found(index.techniques.get(question.technique))
   const model = found(index.models.get(question.model))
   const fabric = found(index.fabrics.get(question.fabric))
@@ -144,12 +152,13 @@ export const cardOf = (
       const last = i === answer.stages.length - 1
       const at = { model: found(index.models.get(given.model)), fabric, layers }
       const house = houseSample(index, question, given, tolerance)
+      const otherWays = whole.stages[i]?.alternatives.length ?? 0
       const told = cardStage(index, question, given, stage, fabric, found(changeovers[i]), {
         prepare: i === 0 ? (method?.prepare ?? []).filter((step) => holds(step.when, at)) : [],
         sew: stage.steps.filter((step) => holds(step.when, at)),
         finish: last ? (method?.finish ?? []).filter((step) => holds(step.when, at)) : [],
       })
-      return house ? { ...told, house } : told
+      return house ? { ...told, otherWays, house } : { ...told, otherWays }
     }),
     names: collectNames(
       index,
@@ -160,6 +169,11 @@ export const cardOf = (
   }
 }
 
+const withFewWays = (answer: Answer): Answer => ({
+  ...answer,
+  stages: answer.stages.map((stage) => ({ ...stage, alternatives: stage.alternatives.slice(0, WAYS_SHOWN) })),
+})
+
 const cardStage = (
   index: CatalogueIndex,
   question: Question,
@@ -168,7 +182,7 @@ const cardStage = (
   fabric: Fabric,
   changeover: Changeover,
   authored: { prepare: Stage['steps']; sew: Stage['steps']; finish: Stage['steps'] },
-): CardStage => {
+): Omit<CardStage, 'otherWays'> => {
   const model = found(index.models.get(answer.model))
   const stitch = model.stitches.find(({ id }) => id === answer.stitch)
   const supplied = withContents(
@@ -235,9 +249,8 @@ const houseSample = (
   const [reason] = Object.values(settings).flatMap((setting) => setting?.reasons.filter(({ code }) => code === 'houseSetting') ?? []) // prettier-ignore
   const model = index.models.get(id)
   if (reason?.code !== 'houseSetting' || !model) return undefined
-  const sewn = [...index.samples.values()].flat()
-  const method = sewn.find((one) => one.id === reason.sample)?.method
-  const cell = sewn.filter((one) => one.model === id && one.technique === technique && one.method === method && one.stage === stage && one.fabric === fabric) // prettier-ignore
+  const cells = (index.techniques.get(technique)?.methods ?? []).map((method) => index.samples.get(sampleKey({ model: id, technique, method: method.id, stage, fabric, stitch })) ?? []) // prettier-ignore
+  const cell = cells.find((sewn) => sewn.some((one) => one.id === reason.sample)) ?? []
   const spread = spreadOf(standing(cell, model, stitch, foot), model, tolerance)
   return { sample: reason.sample, disputed: spread.filter(({ disputed }) => disputed) }
 }

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { demoBundle } from '#demo/bundle'
 import { controlIssues } from './check'
 import { controlsOf } from './machine'
-import { ownOf, partsOf, type ControlParts } from './own'
+import { ownOf, partsOf, sharedWith, type ControlParts } from './own'
 
 const { models, items } = demoBundle()
 const itemsById = new Map(items.map((item) => [item.id, item]))
@@ -48,4 +48,20 @@ describe('what a model says of its controls', () => {
     const { issues } = edited(({ controls, rules }) => ({ controls, rules: [...rules, rule] }))
     expect(issues[0]).toMatchObject(issue)
   }) // prettier-ignore
+
+  it('is given to a sister without taking where her own things sit', () => {
+    const self = models.find(({ id }) => id === 'eddy-self')
+    const rule = { id: 'new', duty: 'Listen for the click', after: { control: 'upperKnife' } }
+    const own = { ...eddy.controls, controls: { ...eddy.controls?.controls, upperKnife: { positions: ['engaged', 'disengaged', 'half'], seconds: 9, habit: 30, where: 'elsewhere' } }, normal: { length: '3' }, rules: [rule] } // prettier-ignore
+    const shared = sharedWith(own, self?.controls)
+    expect(shared.controls['upperKnife']).toMatchObject({
+      seconds: 9,
+      where: self?.controls?.controls['upperKnife']?.where,
+    })
+    expect(shared.normal).toEqual(self?.controls?.normal)
+    expect(shared.rules).toContainEqual(rule)
+    if (!self) throw new Error('no eddy-self')
+    expect(controlIssues(controlsOf({ ...self, controls: shared }, itemsById))).toEqual([])
+    expect(sharedWith(own, undefined).controls['upperKnife']).not.toHaveProperty('where')
+  })
 })

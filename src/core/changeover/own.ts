@@ -103,3 +103,17 @@ export const ownOf = (usual: Controls, edited: ControlParts): Controls | undefin
 
 /** Needs nothing: the usual rule with this id does not hold on the model. */
 const withoutRule = ({ id, control }: RulePart): ControlRule => ({ id, needs: {}, for: { control }, because: 'not so on this model' }) // prettier-ignore
+
+/**
+ * A sister's own controls with what this model says of how its kind works: rules, places, how long a move takes and when
+ * its turn is. Where things sit, what is said of them there and what normal sewing is stay the sister's own.
+ */
+export const sharedWith = (own: Controls, sister: Controls | undefined): Controls => {
+  const controls = { ...sister?.controls }
+  for (const [id, { positions, seconds, habit, say }] of Object.entries(own.controls)) {
+    const { where } = controls[id] ?? {}
+    controls[id] = { positions, seconds, habit, ...(say ? { say } : {}), ...(where === undefined ? {} : { where }) }
+  }
+  const rules = new Map([...(sister?.rules ?? []), ...own.rules].map((rule) => [rule.id, rule]))
+  return { controls, normal: sister?.normal ?? {}, rules: [...rules.values()] }
+}

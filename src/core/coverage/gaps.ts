@@ -22,7 +22,11 @@ export interface Gap {
   cells: { technique: Id; model: Id }[]
   /** Cells for which it is one of several things to get. */
   partly: number
+  /** Customers' machines of the models whose cells it closes. */
+  machines: number
 }
+
+type Ranking = 'cells' | 'machines'
 
 const keyOf = (closer: Closer): string =>
   closer.closes === 'buy'
@@ -31,11 +35,19 @@ const keyOf = (closer: Closer): string =>
       ? `chart ${closer.model}`
       : `state ${closer.fact.of} ${closer.fact.id} ${closer.fact.key}`
 
-/** Most cells first; of equals the cheaper purchase, then by id. */
-export const gapsOf = (cells: readonly CoveredCell[], index: CatalogueIndex): Gap[] => {
+/**
+ * Most cells first, or most customers' machines; of equals the cheaper purchase, then by id. `owned`: how many machines of
+ * each model customers have.
+ */
+export const gapsOf = (
+  cells: readonly CoveredCell[],
+  index: CatalogueIndex,
+  owned: ReadonlyMap<Id, number> = new Map(),
+  by: Ranking = 'cells',
+): Gap[] => {
   const gaps = new Map<string, Gap>()
   const gapOf = (closer: Closer): Gap => {
-    const gap = gaps.get(keyOf(closer)) ?? { closer, cells: [], partly: 0 }
+    const gap = gaps.get(keyOf(closer)) ?? { closer, cells: [], partly: 0, machines: 0 }
     gaps.set(keyOf(closer), gap)
     return gap
   }
@@ -54,8 +66,11 @@ export const gapsOf = (cells: readonly CoveredCell[], index: CatalogueIndex): Ga
   }
   const price = ({ closer }: Gap): number =>
     closer.closes === 'buy' ? (index.items.get(closer.item)?.price ?? Infinity) : 0
+  for (const gap of gaps.values())
+    for (const model of new Set(gap.cells.map((cell) => cell.model))) gap.machines += owned.get(model) ?? 0
   return [...gaps.values()].sort(
     (a, b) =>
+      (by === 'machines' ? b.machines - a.machines : 0) ||
       b.cells.length - a.cells.length ||
       b.partly - a.partly ||
       (price(a) === price(b) ? 0 : price(a) - price(b)) ||

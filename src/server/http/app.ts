@@ -91,9 +91,12 @@ const expressPath = (path: string): string => path.replaceAll(/\{(\w+)\}/g, ':$1
 const handler =
   (definition: RouteDefinition, services: Services): RequestHandler =>
   async (request, response) => {
-    response.setHeader(REVISION_HEADER, String((await services.catalogue.snapshot()).revision))
     const token = parseCookies(request.headers.cookie ?? '')[COOKIE]
-    const session = token ? await services.sessions.find(token) : undefined
+    const [snapshot, session] = await Promise.all([
+      services.catalogue.snapshot(),
+      token ? services.sessions.find(token) : undefined,
+    ])
+    response.setHeader(REVISION_HEADER, String(snapshot.revision))
     authorise(definition, session, request)
     const context: Context<unknown, unknown, unknown> = {
       params: read(definition.params, request.params, 'address'),
@@ -102,6 +105,7 @@ const handler =
       upload: Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0),
       origin: `${request.protocol}://${request.get('host') ?? 'localhost'}`,
       services,
+      snapshot,
       session,
       cookies: cookieJar(response, token, services.config.secureCookies),
       revision: (revision) => response.setHeader(REVISION_HEADER, String(revision)),

@@ -1,6 +1,7 @@
 /** A route told once: its shapes, who may call it, what it does. From the list of them come both API and OpenAPI. */
 import type { z } from 'zod'
 import type { Role } from '#shared/api/session'
+import type { Snapshot } from '../features/catalogue/snapshot'
 import type { Services } from '../services'
 
 export interface Context<Params, Query, Body> {
@@ -8,6 +9,8 @@ export interface Context<Params, Query, Body> {
   query: Query
   body: Body
   services: Services
+  /** The catalogue as it was when the request came: no older than anything its sender has seen. */
+  snapshot: Snapshot
   /** Undefined on public routes when nobody is signed in. */
   session: SignedIn | undefined
   cookies: { set: (token: string, expires: Date) => void; clear: () => void; token: string | undefined }

@@ -58,6 +58,7 @@ const CardStage = z.object({
   stage: Id,
   name: z.string(),
   answer: StageAnswer,
+  otherWays: z.int(),
   kind: z.string(),
   modelName: z.string(),
   shank: z.string().optional(),
@@ -188,6 +189,8 @@ export const CardQuery = z.strictObject({
   now: positionList.optional(),
   /** A technique that was sewn before on this machine: it starts from how that left it. */
   after: Id.optional(),
+  /** `all`: every other way, and not only the best few. */
+  ways: z.literal('all').optional(),
 })
 
 /** A card of a technique that is not saved yet: what it would say. */

@@ -44,6 +44,8 @@ export interface ColumnView {
 }
 
 export const GridQuery = z.strictObject({ fabric: Id })
+/** `machines`: by customers' machines, not by cells. */
+export const GapsQuery = GridQuery.extend({ by: z.enum(['cells', 'machines']).optional() })
 /** One letter a cell, techniques down, models across, so that a large shop's grid is small on the wire. */
 export const GridView = z.object({
   models: z.array(z.object({ id: Id, name: z.string(), make: z.string(), kind: Kind })),
@@ -68,6 +70,7 @@ export const GapsView = z.object({
       ]),
       cells: z.array(Cell),
       partly: z.int(),
+      machines: z.int(),
     }),
   ),
   cover: z.object({ steps: z.array(z.object({ items: z.array(Id), closes: z.int() })), closed: z.int() }),

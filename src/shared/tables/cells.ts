@@ -97,8 +97,11 @@ const split = (text: string): string[] =>
     .map((part) => part.trim())
     .filter((part) => part !== '')
 
-const join = (parts: readonly string[]): string =>
-  parts.length > 1 && parts.some((part) => part.includes(',')) ? parts.join('; ') : parts.join(', ')
+/** Where an entry holds a comma, semicolons part them; one alone ends in one. */
+const join = (parts: readonly string[]): string => {
+  if (!parts.some((part) => part.includes(','))) return parts.join(', ')
+  return parts.length === 1 ? `${parts[0]};` : parts.join('; ')
+}
 
 /** Titles in lower case → ids, made once for a set of names. */
 const byTitle = new WeakMap<object, Map<string, string[]>>()

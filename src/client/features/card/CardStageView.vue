@@ -5,6 +5,7 @@ import { positionsInWords } from '#core/answer/show'
 import { evidenceWord, speech } from '#shared/messages/en'
 import { spreadText } from '#shared/messages/samples'
 import { durationWords, list, parameterWord, sideWord } from '#shared/messages/words'
+import { usePicks } from '../../state/picks'
 import FootPicture from '../../ui/FootPicture.vue'
 import StitchPicture from '../../ui/stitch/StitchPicture.vue'
 import CardBand from './CardBand.vue'
@@ -14,6 +15,7 @@ import ValueBlock from './ValueBlock.vue'
 
 const props = defineProps<{ card: Card; stage: CardStage }>()
 
+const { picked, showAllWays } = usePicks()
 const say = computed(() => speech(props.card.names))
 /** What is said of how the machine stands is said of it before the first stage. */
 const first = computed(
@@ -111,11 +113,9 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
     </div>
 
     <div class="columns foot">
-      <details v-if="stage.answer.alternatives.length > 0" class="alternatives">
+      <details v-if="stage.otherWays > 0" class="alternatives" :open="picked.ways === 'all'">
         <summary>
-          {{
-            stage.answer.alternatives.length === 1 ? '1 other way' : `${stage.answer.alternatives.length} other ways`
-          }}
+          {{ stage.otherWays === 1 ? '1 other way' : `${stage.otherWays} other ways` }}
           on this machine
         </summary>
         <ul>
@@ -130,6 +130,14 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
             <span v-if="other.better.length + other.worse.length === 0" class="worse">Much the same.</span>
           </li>
         </ul>
+        <BButton
+          v-if="stage.otherWays > stage.answer.alternatives.length"
+          size="sm"
+          variant="outline-primary"
+          @click="showAllWays"
+        >
+          Show all {{ stage.otherWays }}
+        </BButton>
       </details>
       <details class="evidence">
         <summary>

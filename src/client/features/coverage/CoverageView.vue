@@ -24,6 +24,7 @@ const lists = usePickLists()
 const { picked, query } = usePicks()
 const column = shallowRef<ColumnView>()
 const gaps = shallowRef<GapsView>()
+const gapsBy = ref<'cells' | 'machines'>('cells')
 const problem = ref('')
 const filter = ref('')
 const verdict = ref<Verdict | ''>('')
@@ -38,13 +39,13 @@ const showCharts = (on: boolean) => void router.push({ path: route.path, query: 
 const showAll = (on: boolean) => void router.push({ path: route.path, query: { ...query.value, all: on ? '1' : undefined } }) // prettier-ignore
 
 watch(
-  [() => picked.value.model, fabric, isGrid],
+  [() => picked.value.model, fabric, isGrid, gapsBy],
   async ([id, cloth, grid]) => {
     problem.value = ''
     if (!cloth) return
     try {
       if (id && !grid) column.value = await get<ColumnView>('/api/coverage/column', { model: id, fabric: cloth })
-      gaps.value = await get<GapsView>('/api/coverage/gaps', { fabric: cloth })
+      gaps.value = await get<GapsView>('/api/coverage/gaps', { fabric: cloth, by: gapsBy.value })
     } catch (error) {
       problem.value = problemText(error)
     }
@@ -189,7 +190,7 @@ useKeys([
           <h2>{{ card.technique.name }}</h2>
           <BriefCard :card="card" :stage="undefined" label="Card of the cell" />
         </template>
-        <GapList v-else-if="gaps" :view="gaps" />
+        <GapList v-else-if="gaps" :view="gaps" :by="gapsBy" @by="(by) => (gapsBy = by)" />
       </aside>
     </div>
   </main>

@@ -7,7 +7,8 @@ import { settleText } from '#shared/messages/fit'
 import { usePickLists, usePicks } from '../../state/picks'
 
 /** What would close the gaps, what closes most first, each with the way to begin. */
-const props = defineProps<{ view: GapsView }>()
+const props = defineProps<{ view: GapsView; by: 'cells' | 'machines' }>()
+const emit = defineEmits<{ by: [by: 'cells' | 'machines'] }>()
 const lists = usePickLists()
 const { query } = usePicks()
 const say = computed(() => speech(props.view.names))
@@ -44,12 +45,27 @@ const nameOf = (kind: 'models' | 'techniques', id: string) => lists.lists?.[kind
   </section>
   <section v-if="view.gaps.length > 0">
     <h2>What closes gaps</h2>
+    <label class="soft">
+      most
+      <select
+        class="form-select form-select-sm"
+        :value="by"
+        @change="emit('by', ($event.target as HTMLSelectElement).value as 'cells' | 'machines')"
+      >
+        <option value="cells">cells</option>
+        <option value="machines">customers’ machines</option>
+      </select>
+      first
+    </label>
     <ul>
       <li v-for="gap in shown" :key="JSON.stringify(gap.closer)">
         <RouterLink :to="toOf(gap)">{{ textOf(gap) }}</RouterLink>{{ ' ' }}
         <span class="soft">
           {{ gap.cells.length > 0 ? cells(gap.cells.length) : ''
-          }}{{ gap.partly > 0 ? `${gap.cells.length > 0 ? ', ' : ''}part of ${gap.partly} more` : '' }}</span
+          }}{{ gap.partly > 0 ? `${gap.cells.length > 0 ? ', ' : ''}part of ${gap.partly} more` : ''
+          }}{{
+            gap.machines > 0 ? `, ${gap.machines} customers’ ${gap.machines === 1 ? 'machine' : 'machines'}` : ''
+          }}</span
         >
       </li>
     </ul>
@@ -74,6 +90,13 @@ const nameOf = (kind: 'models' | 'techniques', id: string) => lists.lists?.[kind
 <style scoped lang="scss">
 section {
   margin-bottom: 1rem;
+}
+
+label {
+  display: flex;
+  gap: 0.4rem;
+  align-items: center;
+  white-space: nowrap;
 }
 
 ul {

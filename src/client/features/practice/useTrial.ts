@@ -13,7 +13,7 @@ export const useTrial = () => {
   let times = 0
   watch(
     [picked, () => route.query.stage],
-    async ([{ owned, now: _, after: __, ...asked }, stage]) => {
+    async ([{ owned, now: _, after: __, ways: ___, ...asked }, stage]) => {
       const mine = ++times
       problem.value = ''
       trial.value = undefined

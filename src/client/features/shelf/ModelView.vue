@@ -17,6 +17,7 @@ import SheetGrid from '../../ui/sheet/SheetGrid.vue'
 import { useEdits } from '../../ui/sheet/useEdits'
 import ControlsEditor from './ControlsEditor.vue'
 import EditBar from './EditBar.vue'
+import ShareControls from './ShareControls.vue'
 import RemoveRow, { type Removing } from './RemoveRow.vue'
 
 /** A model's own page: its stitches as a sheet, its facts as a form. */
@@ -179,13 +180,19 @@ const removed = async ({ noun }: Removing) => {
           may-add
         />
       </template>
-      <ControlsEditor
-        v-else-if="part === 'controls'"
-        :model="row.value as unknown as Model"
-        :names="names"
-        :may-write="session.mayWrite"
-        @change="(next) => head.setValue(id, next as never)"
-      />
+      <template v-else-if="part === 'controls'">
+        <ShareControls
+          v-if="session.mayWrite"
+          :model="row.value as unknown as Model"
+          :unsaved="head.changed.value.length > 0"
+        />
+        <ControlsEditor
+          :model="row.value as unknown as Model"
+          :names="names"
+          :may-write="session.mayWrite"
+          @change="(next) => head.setValue(id, next as never)"
+        />
+      </template>
       <FieldForm
         v-else
         :edits="head"

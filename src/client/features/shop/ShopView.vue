@@ -2,12 +2,13 @@
 import { ref } from 'vue'
 import type { Changed } from '#shared/api/rows'
 import { ApiProblem, call, problemText } from '../../api/client'
-import { usePickLists } from '../../state/picks'
+import { usePickLists, usePicks } from '../../state/picks'
 import { useSession } from '../../state/session'
 import ToleranceForm from './ToleranceForm.vue'
 
 const session = useSession()
 const lists = usePickLists()
+const { query } = usePicks()
 const said = ref('')
 const problem = ref('')
 const issues = ref<string[]>([])
@@ -50,6 +51,13 @@ const takeIn = async (event: Event) => {
       <p>
         {{ session.user?.name }}, {{ session.user?.role }}.
         <BButton size="sm" variant="outline-primary" @click="session.signOut()">Sign out</BButton>
+      </p>
+    </section>
+    <section v-if="session.user?.role !== 'viewer'">
+      <h2>Customers</h2>
+      <p>Who sews on what, and what they own: their machine and feet go to the card with one press.</p>
+      <p>
+        <RouterLink class="btn btn-outline-primary" :to="{ path: '/shop/customers', query }">All customers</RouterLink>
       </p>
     </section>
     <ToleranceForm />

@@ -50,7 +50,7 @@ const save = async () => {
         inputmode="decimal"
         :disabled="!session.mayWrite"
       />
-      <BButton v-if="session.mayWrite" type="submit" size="sm" variant="outline-primary">Keep</BButton>
+      <BButton v-if="session.mayWrite" type="submit" size="sm" variant="outline-primary" class="keep">Keep</BButton>
     </form>
     <p role="status">{{ said }}</p>
     <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
@@ -58,6 +58,10 @@ const save = async () => {
 </template>
 
 <style scoped lang="scss">
+.keep {
+  justify-self: start;
+}
+
 .fields {
   display: grid;
   grid-template-columns: 18rem 7rem;

@@ -22,14 +22,16 @@ export const cardRoutes = [
     query: CardQuery,
     result: CardView,
     refuses: [422],
-    handle: async ({ query, services, revision }) => {
-      const snapshot = await services.catalogue.snapshot()
-      revision(snapshot.revision)
-      const { now, after, ...asked } = query
+    handle: async ({ query, services, snapshot }) => {
+      const { now, after, ways, ...asked } = query
       const question = questionOf(asked)
       const { tolerance } = await services.settings.read()
       const stands = { ...(after === undefined ? {} : leftBy(snapshot, { ...question, technique: after })), ...now }
-      return cardOf(snapshot.index, question, answered(snapshot, question), { tolerance, now: stands }) as never
+      return cardOf(snapshot.index, question, answered(snapshot, question), {
+        tolerance,
+        now: stands,
+        allWays: ways === 'all',
+      }) as never
     },
   }),
   route({
@@ -68,7 +70,7 @@ export const cardRoutes = [
 ]
 
 /** The question of an address. */
-export const questionOf = ({ needle: needleSize, opening: buttonOpening, radius, ...asked }: Omit<z.infer<typeof CardQuery>, 'now' | 'after'>): Question => {
+export const questionOf = ({ needle: needleSize, opening: buttonOpening, radius, ...asked }: Omit<z.infer<typeof CardQuery>, 'now' | 'after' | 'ways'>): Question => {
   const job = Object.fromEntries(Object.entries({ needleSize, buttonOpening, radius }).filter(([, value]) => value !== undefined))
   return { ...asked, ...(Object.keys(job).length > 0 ? { job } : {}) }
 } // prettier-ignore

@@ -1,7 +1,8 @@
 import { collectNames } from '#core/card/names'
+import { machinesByModel } from '#core/customers/types'
 import { gapsOf, greedyCover, type CoveredCell } from '#core/coverage/gaps'
 import type { CellRow } from '#core/coverage/cells'
-import { ColumnQuery, ColumnView, GapsView, GridQuery, GridView } from '#shared/api/coverage'
+import { ColumnQuery, ColumnView, GapsQuery, GapsView, GridQuery, GridView } from '#shared/api/coverage'
 import { NotFound } from '../../http/problems'
 import { ANY_ROLE, route } from '../../http/route'
 import type { Services } from '../../services'
@@ -58,10 +59,10 @@ export const coverageRoutes = [
       'What would close the gaps in a fabric, ranked; the three purchases that close most; what nobody has proved',
     tag: 'Coverage',
     for: ANY_ROLE,
-    query: GridQuery,
+    query: GapsQuery,
     result: GapsView,
     refuses: [404],
-    handle: async ({ query: { fabric }, services, revision }) => {
+    handle: async ({ query: { fabric, by }, services, revision }) => {
       const { snapshot, rows } = await coveredRows(services, fabric)
       revision(snapshot.revision)
       const { models } = snapshot.bundle
@@ -69,7 +70,8 @@ export const coverageRoutes = [
         rows.flatMap((row) => models.flatMap((model, at) => (is(row, at) ? [{ technique: row.technique.id, model, row, at }] : []))) // prettier-ignore
       const closable = those((row, at) => row.verdict(at) === 'needsItems' || row.verdict(at) === 'notOnThisModel')
       const cells = closable.map(({ technique, model, row, at }): CoveredCell => ({ technique, model: model.id, decision: row.decision(at, model) })) // prettier-ignore
-      const gaps = gapsOf(cells, snapshot.index)
+      const customers = await services.customers.all()
+      const gaps = gapsOf(cells, snapshot.index, machinesByModel(customers.map(({ customer }) => customer)), by)
       const cover = greedyCover(cells, MOST_PURCHASES)
       const unproved = those((row, at) => row.verdict(at) === 'ready' && !row.isProved(at))
         .map(({ technique, model }) => ({ technique, model: model.id })) // prettier-ignore

@@ -1,0 +1,245 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef } from 'vue'
+import { useRouter } from 'vue-router'
+import type { CustomerRow, CustomerWrite } from '#shared/api/customers'
+import { ApiProblem, call, get, problemText } from '../../api/client'
+import { useNames } from '../../state/names'
+import { usePickLists, usePicks } from '../../state/picks'
+import CustomerForm from './CustomerForm.vue'
+
+/** Customers with their machines and what they own: found, changed, given out, erased; their machine taken to a card. */
+const router = useRouter()
+const { query } = usePicks()
+const lists = usePickLists()
+const names = useNames()
+const rows = shallowRef<CustomerRow[]>()
+const filter = ref('')
+const open = ref<string>()
+const said = ref('')
+const problem = ref('')
+const erasing = ref(false)
+const modelName = (id: string) => lists.lists?.models.find((model) => model.id === id)?.name ?? id
+
+const load = async () => {
+  try {
+    const [read] = await Promise.all([get<CustomerRow[]>('/api/customers'), names.load(), lists.known()])
+    rows.value = read
+  } catch (error) {
+    problem.value = problemText(error)
+  }
+}
+void load()
+
+const textOf = ({ customer: { name, phone = '', email = '', machines } }: CustomerRow) =>
+  [name, phone, email, ...machines.flatMap(({ model, serial = '' }) => [modelName(model), serial])]
+    .join(' ')
+    .toLowerCase()
+const shown = computed(() => {
+  const words = filter.value.toLowerCase().split(/\s+/).filter(Boolean)
+  return (rows.value ?? []).filter((row) => words.every((word) => textOf(row).includes(word)))
+})
+const current = computed(() => rows.value?.find(({ customer }) => customer.id === open.value))
+const NEW = 'new'
+const blank: CustomerWrite = { name: '', machines: [], owns: [] }
+
+const show = (id: string | undefined) => {
+  open.value = id
+  said.value = ''
+  problem.value = ''
+  erasing.value = false
+}
+const save = async (customer: CustomerWrite) => {
+  problem.value = ''
+  try {
+    const row = current.value
+    const next = row
+      ? await call<CustomerRow>('PUT', `/api/customers/${row.customer.id}`, { version: row.version, customer })
+      : await call<CustomerRow>('POST', '/api/customers', customer)
+    await load()
+    open.value = next.customer.id
+    said.value = 'Saved.'
+  } catch (error) {
+    problem.value =
+      error instanceof ApiProblem && error.details.status === 409
+        ? 'Somebody else has changed this customer meanwhile. What you typed is kept here; open the list again in another tab to see theirs.'
+        : problemText(error)
+  }
+}
+const erase = async () => {
+  if (!current.value) return
+  const { name, id } = current.value.customer
+  try {
+    await call('DELETE', `/api/customers/${id}`)
+    show(undefined)
+    await load()
+    said.value = `All that was held of ${name} is erased.`
+  } catch (error) {
+    problem.value = problemText(error)
+  }
+}
+/** Their machine, their other machines and what they own, to the card. */
+const toCard = (at: number) => {
+  const { machines, owns } = current.value?.customer ?? blank
+  const also = machines.filter((_, i) => i !== at).map(({ model }) => model)
+  void router.push({ path: '/card', query: { ...query.value, m: machines[at]?.model, owned: owns.join(',') || undefined, also: [...new Set(also)].join(',') || undefined, now: undefined, after: undefined } }) // prettier-ignore
+}
+const onKey = (event: KeyboardEvent) => {
+  if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return
+  event.preventDefault()
+  const ids = shown.value.map(({ customer }) => customer.id)
+  const at = ids.indexOf(open.value ?? '') + (event.key === 'ArrowDown' ? 1 : -1)
+  const next = ids[Math.min(Math.max(at, 0), ids.length - 1)]
+  if (next) show(next)
+}
+</script>
+
+<template>
+  <main class="page wide">
+    <div class="head">
+      <h1>Customers</h1>
+      <div class="acts">
+        <BButton variant="primary" @click="show(NEW)">A new customer</BButton>
+        <RouterLink class="btn btn-outline-primary" :to="{ path: '/shop/customers/file', query }"
+          >From a file</RouterLink
+        >
+        <a class="btn btn-link" href="/api/customers.csv" download="customers.csv">Save as CSV</a>
+      </div>
+    </div>
+    <p v-if="said" role="status">{{ said }}</p>
+    <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
+    <p v-if="rows && rows.length === 0 && open === undefined">
+      No customer yet. A list as CSV or XLSX, one line a machine, brings them all at once; or begin with one.
+    </p>
+    <div class="columns">
+      <section v-if="rows && rows.length > 0" aria-label="All customers">
+        <label for="filter" class="visually-hidden">Filter customers</label>
+        <input
+          id="filter"
+          v-model="filter"
+          type="search"
+          class="form-control"
+          placeholder="Name, machine, serial, phone"
+          @keydown="onKey"
+        />
+        <ul>
+          <li v-for="{ customer } in shown" :key="customer.id">
+            <button
+              type="button"
+              :aria-current="customer.id === open ? 'true' : undefined"
+              @click="show(customer.id)"
+              @keydown="onKey"
+            >
+              <strong>{{ customer.name }}</strong>
+              <span class="soft">{{
+                customer.machines.map(({ model }) => modelName(model)).join(', ') || 'no machine'
+              }}</span>
+            </button>
+          </li>
+        </ul>
+        <p v-if="shown.length === 0" class="soft">Nobody by these words.</p>
+      </section>
+      <section v-if="open !== undefined && (current || open === NEW)" aria-label="Customer">
+        <p v-if="current" class="acts">
+          <BButton
+            v-for="(machine, i) in current.customer.machines"
+            :key="i"
+            variant="outline-primary"
+            @click="toCard(i)"
+          >
+            Card for the {{ modelName(machine.model) }}
+          </BButton>
+        </p>
+        <CustomerForm
+          :key="`${open}/${current?.version ?? 0}`"
+          :customer="current?.customer ?? blank"
+          :names="names.names"
+          @save="save"
+        />
+        <p v-if="current" class="acts end">
+          <a
+            class="btn btn-link"
+            :href="`/api/customers/${current.customer.id}/export`"
+            :download="`${current.customer.id}.json`"
+          >
+            All we hold of them, as a file
+          </a>
+          <BButton v-if="!erasing" variant="link" @click="erasing = true">Erase them</BButton>
+          <template v-else>
+            <span class="caution">Gone for good, with their machines.</span>
+            <BButton variant="outline-primary" @click="erase">Erase {{ current.customer.name }}</BButton>
+            <BButton variant="link" @click="erasing = false">Keep</BButton>
+          </template>
+        </p>
+      </section>
+    </div>
+  </main>
+</template>
+
+<style scoped lang="scss">
+.head,
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem 0.6rem;
+  align-items: center;
+}
+
+.head {
+  justify-content: space-between;
+}
+
+.columns {
+  display: grid;
+  grid-template-columns: minmax(16rem, 24rem) minmax(0, 1fr);
+  gap: 0 2rem;
+}
+
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 0.4rem 0 0;
+  max-height: calc(100vh - 15rem);
+  overflow-y: auto;
+}
+
+li button {
+  display: block;
+  width: 100%;
+  border: 0;
+  border-left: 4px solid transparent;
+  background: none;
+  color: var(--ink);
+  text-align: left;
+  padding: 0.3rem 0.6rem;
+
+  &[aria-current] {
+    border-color: var(--teal);
+    background: var(--fold);
+  }
+
+  span {
+    display: block;
+    font-size: 0.95rem;
+  }
+}
+
+.end {
+  border-top: 1px solid var(--rule);
+  padding-top: 0.5rem;
+  margin-top: 1rem;
+}
+
+.lines {
+  white-space: pre-line;
+}
+
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: 1fr;
+  }
+
+  ul {
+    max-height: 16rem;
+  }
+}
+</style>

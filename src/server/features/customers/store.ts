@@ -1,0 +1,116 @@
+/** Customers in the database. Nothing of them is kept beside their row, so that erasing one leaves nothing behind. */
+import type { DataSource, EntityManager } from 'typeorm'
+import { freeId } from '#core/catalogue/ids'
+import { sameValue } from '#core/catalogue/sameValue'
+import type { CatalogueIndex } from '#core/catalogue/index'
+import { Customer, type CustomerRow, type CustomersImported, type CustomerWrite } from '#shared/api/customers'
+import { CustomerRow as Row } from '../../database/entities'
+import { Conflict, Invalid, NotFound } from '../../http/problems'
+
+export class CustomerStore {
+  constructor(private readonly database: DataSource) {}
+
+  async all(): Promise<CustomerRow[]> {
+    return (await this.database.manager.find(Row, { order: { name: 'ASC', id: 'ASC' } })).map(told)
+  }
+
+  async one(id: string): Promise<CustomerRow> {
+    const row = await this.database.manager.findOneBy(Row, { id })
+    if (!row) throw new NotFound('There is no such customer any more.')
+    return told(row)
+  }
+
+  async add(customer: CustomerWrite, index: CatalogueIndex): Promise<CustomerRow> {
+    check([customer], index)
+    return this.database.transaction(async (manager) => insert(manager, customer, await idsIn(manager)))
+  }
+
+  /** Throws `Conflict` with both versions where somebody else was first. */
+  async change(id: string, version: number, customer: CustomerWrite, index: CatalogueIndex): Promise<CustomerRow> {
+    check([customer], index)
+    return this.database.transaction(async (manager) => {
+      const row = await manager.findOne(Row, { where: { id }, lock: { mode: 'pessimistic_write' } })
+      if (!row) throw new NotFound('There is no such customer any more.')
+      if (row.version !== version) {
+        const theirs = { version: row.version, value: told(row).customer }
+        throw new Conflict('Somebody else has changed this customer meanwhile.', [{ noun: 'customers', row: id, yours: customer, theirs }]) // prettier-ignore
+      }
+      return update(manager, row, customer)
+    })
+  }
+
+  async erase(id: string): Promise<void> {
+    const { affected } = await this.database.manager.delete(Row, { id })
+    if (!affected) throw new NotFound('There is no such customer any more.')
+  }
+
+  /** All or nothing. A person with the same name and mail, or name and phone, is the same person: machines are added. */
+  async takeIn(customers: readonly CustomerWrite[], index: CatalogueIndex): Promise<CustomersImported> {
+    check(customers, index)
+    return this.database.transaction(async (manager) => {
+      const rows = await manager.find(Row, { lock: { mode: 'pessimistic_write' } })
+      const ids = new Set(rows.map(({ id }) => id))
+      const known = new Map(rows.map((row) => [keyOf(told(row).customer), row]))
+      const counts = { added: 0, changed: 0, same: 0 }
+      for (const customer of customers) {
+        const row = known.get(keyOf(customer))
+        if (!row) {
+          const added = await insert(manager, customer, ids)
+          ids.add(added.customer.id)
+          counts.added++
+          continue
+        }
+        const { id: _, ...before } = told(row).customer
+        const next = merged(before, customer)
+        if (sameValue(next, before)) counts.same++
+        else {
+          await update(manager, row, next)
+          counts.changed++
+        }
+      }
+      return counts
+    })
+  }
+}
+
+const told = ({ id, version, facts }: Row): CustomerRow => ({
+  version,
+  customer: Customer.parse({ ...(facts as object), id }),
+})
+
+const idsIn = async (manager: EntityManager): Promise<Set<string>> =>
+  new Set((await manager.find(Row, { select: { id: true } })).map(({ id }) => id))
+
+const insert = async (manager: EntityManager, customer: CustomerWrite, taken: { has: (id: string) => boolean }) => {
+  const id = freeId(customer.name, 'customer', taken)
+  await manager.insert(Row, { id, version: 1, name: customer.name, facts: customer } as never)
+  return { version: 1, customer: { ...customer, id } }
+}
+
+const update = async (manager: EntityManager, { id, version }: Row, customer: CustomerWrite) => {
+  await manager.update(Row, { id }, { version: version + 1, name: customer.name, facts: customer } as never)
+  return { version: version + 1, customer: { ...customer, id } }
+}
+
+const keyOf = ({ name, email, phone }: CustomerWrite): string => [name.toLowerCase(), (email ?? phone ?? '').toLowerCase()].join('\n') // prettier-ignore
+
+/** What the list says is added; a machine is the same by its serial, else by its model. */
+const merged = (before: CustomerWrite, next: CustomerWrite): CustomerWrite => {
+  const has = (machine: CustomerWrite['machines'][number]) =>
+    before.machines.some(({ model, serial }) => model === machine.model && (machine.serial === undefined || serial === machine.serial)) // prettier-ignore
+  return {
+    ...before,
+    ...next,
+    machines: [...before.machines, ...next.machines.filter((machine) => !has(machine))],
+    owns: [...new Set([...before.owns, ...next.owns])],
+  }
+}
+
+/** Throws `Invalid` for a model or an item that the catalogue has not. */
+const check = (customers: readonly CustomerWrite[], { models, items }: CatalogueIndex): void => {
+  const issues = customers.flatMap(({ machines, owns }, c) => [
+    ...machines.flatMap(({ model }, m) => (models.has(model) ? [] : [{ path: ['customers', c, 'machines', m, 'model'], message: `no model “${model}” in the catalogue` }])),
+    ...owns.flatMap((id, o) => (items.has(id) ? [] : [{ path: ['customers', c, 'owns', o], message: `no item “${id}” in the catalogue` }])),
+  ]) // prettier-ignore
+  if (issues.length > 0) throw new Invalid('Something a customer has is not in the catalogue.', issues.slice(0, 50))
+}

@@ -1,0 +1,99 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { openShop, type Person, type Shop } from './shop'
+
+let shop: Shop
+let lead: Person
+let desk: Person
+let viewer: Person
+beforeAll(async () => {
+  shop = await openShop()
+  ;[lead, desk, viewer] = await Promise.all([shop.as('lead'), shop.as('desk'), shop.as('viewer')])
+})
+afterAll(() => shop.close())
+
+const machine = { model: 'plover-60', serial: 'X-1', bought: '2024-05-06' }
+const customer = { name: 'Tova Brekk', email: 'tova@stage.example', machines: [machine], owns: ['lf-16'] }
+const make = async (more = {}) => {
+  const { body } = await desk
+    .post('/api/customers')
+    .send({ ...customer, ...more })
+    .expect(201)
+  return body as { version: number; customer: typeof customer & { id: string } }
+}
+
+describe('customers', () => {
+  it('of the demo are there, for desk and lead, not for who may only look', async () => {
+    const { body } = await desk.get('/api/customers').expect(200)
+    expect(body).toHaveLength(30)
+    await viewer.get('/api/customers').expect(403)
+    await shop.anyone().get('/api/customers').expect(401)
+  })
+
+  it('are changed at the version that was seen; the second writer is shown both', async () => {
+    const { version, customer: made } = await make()
+    const next = { ...customer, phone: '555 0199' }
+    const { body: changed } = await desk.put(`/api/customers/${made.id}`).send({ version, customer: next }).expect(200)
+    expect(changed).toMatchObject({ version: version + 1, customer: { phone: '555 0199' } })
+    const { body: clash } = await lead.put(`/api/customers/${made.id}`).send({ version, customer }).expect(409)
+    expect(clash).toMatchObject({ yours: customer, theirs: { version: version + 1, value: { phone: '555 0199' } } })
+  })
+
+  it('may only have what the catalogue has', async () => {
+    const { body } = await desk.post('/api/customers').send({ ...customer, machines: [{ model: 'nothing' }], owns: ['nope'] }).expect(422) // prettier-ignore
+    expect(body.issues.map(({ message }: { message: string }) => message)).toEqual(['no model “nothing” in the catalogue', 'no item “nope” in the catalogue']) // prettier-ignore
+    await desk
+      .post('/api/customers')
+      .send({ ...customer, email: 'nobody' })
+      .expect(422)
+  })
+
+  it('are given out whole and erased whole, with nothing left of them in the database', async () => {
+    const { customer: made } = await make({ name: 'Gro Erasmoor', note: 'a very private note' })
+    const { body: given } = await desk.get(`/api/customers/${made.id}/export`).expect(200)
+    expect(given).toMatchObject({ format: 'handhold-customer', customer: { name: 'Gro Erasmoor', machines: [machine] }, names: { models: { 'plover-60': 'Larkfen Plover 60' } } }) // prettier-ignore
+    await desk.delete(`/api/customers/${made.id}`).expect(200)
+    await desk.get(`/api/customers/${made.id}/export`).expect(404)
+    await desk.delete(`/api/customers/${made.id}`).expect(404)
+    const tables = (await shop.services.database.query('SHOW TABLES')) as Record<string, string>[]
+    for (const table of tables.flatMap((row) => Object.values(row))) {
+      const rows = JSON.stringify(await shop.services.database.query(`SELECT * FROM \`${table}\``))
+      expect(rows.includes('Erasmoor'), table).toBe(false)
+    }
+  })
+
+  it('of a list are taken in all or none; who is known gets what is new, once', async () => {
+    const list = [
+      { ...customer, name: 'Una Listmoor', owns: [] },
+      { name: 'Jorn Listmoor', machines: [], owns: [] },
+    ]
+    const { body: first } = await desk.post('/api/customers/import').send({ customers: list }).expect(200)
+    expect(first).toEqual({ added: 2, changed: 0, same: 0 })
+    const more = [{ ...list[0], machines: [machine, { model: 'ketch' }], owns: ['lf-16'] }, list[1]]
+    const { body: second } = await desk.post('/api/customers/import').send({ customers: more }).expect(200)
+    expect(second).toEqual({ added: 0, changed: 1, same: 1 })
+    const { body: third } = await desk.post('/api/customers/import').send({ customers: more }).expect(200)
+    expect(third).toEqual({ added: 0, changed: 0, same: 2 })
+    const before = (await desk.get('/api/customers')).body.length
+    await desk.post('/api/customers/import').send({ customers: [{ name: 'New One', machines: [], owns: [] }, { ...customer, owns: ['nope'] }] }).expect(422) // prettier-ignore
+    expect((await desk.get('/api/customers')).body).toHaveLength(before)
+  })
+
+  it('come out as CSV that no spreadsheet runs', async () => {
+    await make({ name: '=cmd()', email: 'cmd@stage.example' })
+    const { text } = await desk.get('/api/customers.csv').expect(200)
+    expect(text).toContain("'=cmd()")
+    expect(text.split('\r\n')[0]).toContain('Name,Phone,Email,Machine,Serial,Bought,Owns,Note')
+  })
+})
+
+describe('gaps', () => {
+  it('count customers’ machines, and rank by them when asked', async () => {
+    const { body } = await viewer.get('/api/coverage/gaps').query({ fabric: 'cotton-shirting', by: 'machines' }).expect(200) // prettier-ignore
+    const machines = body.gaps.map((gap: { machines: number }) => gap.machines) as number[]
+    expect(Math.max(...machines)).toBeGreaterThan(3)
+    expect(machines).toEqual([...machines].sort((a, b) => b - a))
+    const { body: cells } = await viewer.get('/api/coverage/gaps').query({ fabric: 'cotton-shirting' }).expect(200)
+    const counts = cells.gaps.map((gap: { cells: unknown[] }) => gap.cells.length) as number[]
+    expect(counts).toEqual([...counts].sort((a, b) => b - a))
+  })
+})
