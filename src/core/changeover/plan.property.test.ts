@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { ControlRule, Controls, Positions } from '../catalogue/types'
 import { planChangeover } from './plan'
-import { everyState, leastSeconds, mayMove, movedTo } from './reference.testkit'
+import { everySequence, everyState, leastSeconds, mayMove, movedTo } from './reference.testkit'
 import { moveOnce } from './simulate'
 
 const NAMES = ['ankle', 'bobbin', 'case', 'dial', 'edge', 'finger']
@@ -67,6 +67,33 @@ describe('a plan', () => {
       { numRuns: 2000, seed: 7 },
     )
     expect(found).toBeGreaterThan(200)
+  })
+
+  it('follows the trade’s habit among equals: what comes later in its order is done later', () => {
+    let chosen = 0
+    fc.assert(
+      fc.property(machine, numbers, numbers, some, (controls, start, end, left) => {
+        const from = placed(controls, start, NONE)
+        const goal = placed(controls, end, left)
+        const plan = planChangeover({ controls, from, goal })
+        if (plan.outcome !== 'plan' || plan.steps.length === 0 || plan.steps.length > 7) return
+        const all = everySequence(controls, from, goal, plan.seconds)
+        if (!all) return
+        const order = Object.entries(controls.controls).sort(([, a], [, b]) => a.habit - b.habit).flatMap(([id, { positions }]) => positions.map((to) => `${id} ${to}`)) // prettier-ignore
+        const later = (one: string[], other: string[]): number => {
+          for (let back = 1; back <= Math.max(one.length, other.length); back++) {
+            const [a, b] = [one.at(-back), other.at(-back)].map((move) => (move === undefined ? -1 : order.indexOf(move))) as [number, number] // prettier-ignore
+            if (a !== b) return b - a
+          }
+          return 0
+        }
+        const best = [...all].sort(later)[0]
+        expect(plan.steps.map(({ control, to }) => `${control} ${to}`)).toEqual(best)
+        if (all.length > 1) chosen++
+      }),
+      { numRuns: 1500, seed: 5 },
+    )
+    expect(chosen).toBeGreaterThan(150)
   })
 
   it('breaks no rule when replayed, 10,000 times, from every state it may start in', () => {

@@ -57,3 +57,27 @@ export const leastSeconds = (machine: Controls, from: Positions, goal: Positions
     }
   }
 }
+
+/** Every sequence of moves of this many seconds from one state to the goal; undefined where looking takes too long. */
+export const everySequence = (
+  machine: Controls,
+  from: State,
+  goal: Positions,
+  seconds: number,
+): string[][] | undefined => {
+  const found: string[][] = []
+  let looked = 0
+  const go = (state: State, left: number, done: readonly string[]) => {
+    if (++looked > 5000) return
+    if (left === 0) {
+      if (Object.entries(goal).every(([id, at]) => state[id] === at)) found.push([...done])
+      return
+    }
+    for (const [id, control] of Object.entries(machine.controls))
+      for (const to of control.positions)
+        if (state[id] !== to && control.seconds <= left && mayMove(machine, state, id, to))
+          go(movedTo(machine, state, id, to), left - control.seconds, [...done, `${id} ${to}`])
+  }
+  go(from, seconds, [])
+  return looked > 5000 ? undefined : found
+}
