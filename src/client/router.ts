@@ -7,6 +7,7 @@ export const rooms = [
   { path: '/coverage', name: 'Coverage', letter: 'v' },
   { path: '/workbench', name: 'Workbench', letter: 'w' },
   { path: '/practice', name: 'Practice', letter: 'p' },
+  { path: '/classes', name: 'Classes', letter: 'k' },
   { path: '/shelf', name: 'Shelf', letter: 's' },
   { path: '/log', name: 'Log', letter: 'l' },
   { path: '/shop', name: 'Shop', letter: 'o' },
@@ -18,6 +19,8 @@ export const router = createRouter({
     { path: '/', redirect: '/card' },
     { path: '/card', component: CardView },
     { path: '/coverage', component: () => import('./features/coverage/CoverageView.vue') },
+    { path: '/classes', component: () => import('./features/classes/ClassesView.vue') },
+    { path: '/classes/:id', component: () => import('./features/classes/ClassView.vue'), props: true },
     { path: '/practice', component: () => import('./features/practice/PracticeView.vue') },
     { path: '/whatif', component: () => import('./features/practice/WhatIfView.vue') },
     {

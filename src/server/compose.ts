@@ -5,6 +5,7 @@ import type { Config } from './config'
 import { connect } from './database/connect'
 import { checkedBundle, importBundle } from './features/bundle/merge'
 import { CatalogueStore } from './features/catalogue/store'
+import { ClassStore } from './features/classes/store'
 import { CoverageService } from './features/coverage/service'
 import { CustomerStore } from './features/customers/store'
 import { SessionService } from './features/session/service'
@@ -21,6 +22,7 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
     config,
     database,
     catalogue: new CatalogueStore(database),
+    classes: new ClassStore(database),
     coverage: new CoverageService(),
     customers: new CustomerStore(database),
     sessions: new SessionService(database, now),
@@ -33,11 +35,13 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
 }
 
 /** Loads the demo's people and catalogue where there are none; does nothing the second time. */
-export const loadDemo = async ({ catalogue, customers, sessions, now }: Services): Promise<void> => {
+export const loadDemo = async ({ catalogue, classes, customers, sessions, now }: Services): Promise<void> => {
   if (!(await sessions.hasUsers())) for (const account of demoAccounts) await sessions.addUser(account)
   const { bundle } = await catalogue.snapshot()
   if (bundle.makes.length > 0) return
-  const [{ demoBundle }, { demoCustomers }] = await Promise.all([import('#demo/bundle'), import('#demo/customers')])
+  const [{ demoBundle }, { demoCustomers }, { demoClasses }] = await Promise.all([import('#demo/bundle'), import('#demo/customers'), import('#demo/classes')]) // prettier-ignore
   await importBundle(catalogue, { name: 'Handhold demo', at: now() }, checkedBundle(demoBundle()))
-  await customers.takeIn(demoCustomers(), (await catalogue.snapshot()).index)
+  const { index } = await catalogue.snapshot()
+  await customers.takeIn(demoCustomers(), index)
+  for (const one of demoClasses(now())) await classes.add(one, index)
 }

@@ -6,6 +6,7 @@ import { csvRoutes } from './features/catalogue/csvRoutes'
 import { historyRoutes } from './features/catalogue/historyRoutes'
 import { pageRoutes } from './features/catalogue/pageRoutes'
 import { rowRoutes } from './features/catalogue/rowRoutes'
+import { classRoutes } from './features/classes/routes'
 import { coverageRoutes } from './features/coverage/routes'
 import { customerRoutes } from './features/customers/routes'
 import { fitRoutes } from './features/fits/routes'
@@ -60,6 +61,7 @@ export const routes: readonly RouteDefinition[] = [
   ...sampleRoutes,
   ...labelRoutes,
   ...customerRoutes,
+  ...classRoutes,
   ...practiceRoutes,
   ...linkRoutes,
   ...settingsRoutes,

@@ -316,6 +316,22 @@ export class CustomerRow {
   facts!: unknown
 }
 
+@Entity('class')
+export class SewingClassRow {
+  @PrimaryColumn(ID)
+  id!: string
+
+  @Column({ type: 'int' })
+  version!: number
+
+  /** As on the shop's wall clock; also in the facts. */
+  @Column({ type: 'varchar', length: 30 })
+  starts!: string
+
+  @Column({ type: 'json' })
+  facts!: unknown
+}
+
 /** A person's simulated machine: what it was last sent, what it shows. */
 @Entity('practice_machine')
 export class PracticeMachineRow {
@@ -412,4 +428,5 @@ export const entities = [
   PracticeLinkRow,
   PracticeAttemptRow,
   CustomerRow,
+  SewingClassRow,
 ]

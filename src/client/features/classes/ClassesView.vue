@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { ref, shallowRef } from 'vue'
+import { useRouter } from 'vue-router'
+import type { ClassRow } from '#shared/api/classes'
+import { dateWords } from '#shared/messages/words'
+import { call, get, problemText } from '../../api/client'
+import { usePicks } from '../../state/picks'
+
+/** All classes, the latest first, and a new one. */
+const router = useRouter()
+const { query } = usePicks()
+const rows = shallowRef<ClassRow[]>()
+const problem = ref('')
+get<ClassRow[]>('/api/classes')
+  .then((read) => (rows.value = read))
+  .catch((error: unknown) => (problem.value = problemText(error)))
+
+const begin = async () => {
+  problem.value = ''
+  const tomorrow = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10)
+  const blank = { title: 'A new class', starts: `${tomorrow}T10:00:00`, minutes: 120, techniques: [], seats: [], loans: [], pins: [] } // prettier-ignore
+  try {
+    const made = await call<ClassRow>('POST', '/api/classes', blank)
+    await router.push({ path: `/classes/${made.class.id}`, query: query.value })
+  } catch (error) {
+    problem.value = problemText(error)
+  }
+}
+const timeOf = (starts: string) => starts.slice('yyyy-mm-ddT'.length, 'yyyy-mm-ddThh:mm'.length)
+</script>
+
+<template>
+  <main class="page">
+    <div class="head">
+      <h1>Classes</h1>
+      <BButton variant="primary" @click="begin">A new class</BButton>
+    </div>
+    <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
+    <p v-if="rows && rows.length === 0">No class yet. Begin one: its techniques, its seats, what the shop can lend.</p>
+    <ul>
+      <li v-for="{ class: one } in rows ?? []" :key="one.id">
+        <RouterLink :to="{ path: `/classes/${one.id}`, query }">{{ one.title }}</RouterLink>
+        <span class="soft">
+          {{ dateWords(one.starts) }}, {{ timeOf(one.starts) }} · {{ one.seats.length }}
+          {{ one.seats.length === 1 ? 'seat' : 'seats' }} · {{ one.techniques.length }}
+          {{ one.techniques.length === 1 ? 'technique' : 'techniques' }}</span
+        >
+      </li>
+    </ul>
+  </main>
+</template>
+
+<style scoped lang="scss">
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+
+ul {
+  list-style: none;
+  padding: 0;
+}
+
+li {
+  padding: 0.4rem 0;
+  border-bottom: 1px solid var(--rule);
+
+  a {
+    font-weight: 650;
+    margin-right: 0.8rem;
+  }
+}
+</style>

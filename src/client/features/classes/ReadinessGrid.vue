@@ -1,0 +1,168 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { ClassTechnique, Pin } from '#core/classes/types'
+import type { ClassPlanView } from '#shared/api/classes'
+import { speech } from '#shared/messages/en'
+import { durationWords, verdictWord } from '#shared/messages/words'
+import { usePickLists, usePicks } from '../../state/picks'
+import VerdictMark from '../card/VerdictMark.vue'
+
+/** Seats down, techniques across: what each can do with what they own, and what is lent or bought so that they can. */
+const props = defineProps<{ plan: ClassPlanView; techniques: readonly ClassTechnique[]; pins: readonly Pin[]; owns: readonly (readonly string[])[] }>() // prettier-ignore
+const emit = defineEmits<{ pin: [seat: number, item: string, how: 'loan' | 'buy' | 'not' | 'free'] }>()
+const { query } = usePicks()
+const say = computed(() => speech(props.plan.names as never))
+const lists = usePickLists()
+const nameOf = (id: string) => lists.lists?.techniques.find((technique) => technique.id === id)?.name ?? id
+const pinOf = (seat: number, item: string) => props.pins.find((pin) => pin.seat === seat && pin.item === item)?.how
+const given = (s: number) => {
+  const seat = props.plan.seats[s]
+  const pinned = props.pins.filter((pin) => pin.seat === s).map(({ item }) => item)
+  return [...new Set([...(seat?.loans ?? []), ...(seat?.buys ?? []), ...pinned])]
+}
+const howOf = (s: number, item: string): 'loan' | 'buy' | 'not' => {
+  const seat = props.plan.seats[s]
+  return seat?.loans.includes(item) ? 'loan' : seat?.buys.includes(item) ? 'buy' : 'not'
+}
+const cardOf = (s: number, t: number) => {
+  const [seat, asked] = [props.plan.seats[s], props.techniques[t]]
+  const owned = [...(props.owns[s] ?? []), ...(seat?.loans ?? []), ...(seat?.buys ?? [])]
+  return { path: '/card', query: { ...query.value, m: seat?.model, t: asked?.technique, f: asked?.fabric, owned: owned.join(',') || undefined, way: seat?.cells[t]?.way?.method } } // prettier-ignore
+}
+const whyNot = (s: number) => {
+  const seat = props.plan.seats[s]
+  if (!seat || seat.ready) return ''
+  if (seat.model === undefined) return 'No machine: theirs is not told, and none of the shop’s is left.'
+  const stopped = seat.cells.flatMap(({ reasons }, t) => (reasons[0] ? [`${nameOf(props.techniques[t]?.technique ?? '')}: ${say.value.reason(reasons[0])}`] : [])) // prettier-ignore
+  if (stopped.length > 0) return stopped.join(' ')
+  return seat.short.length > 0 ? `Needs ${say.value.items(seat.short)}; that is pinned away, or all are lent.` : ''
+}
+</script>
+
+<template>
+  <section aria-label="Readiness">
+    <p v-if="!plan.solved" role="alert" class="caution">
+      More is pinned than the shop has: nothing could be shared out. Let a pin go, or add a piece to what the shop
+      lends.
+    </p>
+    <p v-else-if="plan.seats.length > 0">
+      <strong class="count">{{ plan.ready }} of {{ plan.seats.length }} ready</strong>
+      <span class="soft">
+        with {{ plan.lent }} lent and {{ plan.bought }} bought; no other sharing out makes more of them ready, or as
+        many with less bought.</span
+      >
+    </p>
+    <p v-if="plan.order && techniques.length > 1">
+      <strong>Teach:</strong> {{ plan.order.order.map((t) => nameOf(techniques[t]?.technique ?? '')).join(' → ') }}
+      <span class="soft"
+        >The room waits {{ durationWords(plan.order.waits) }} for changeovers; no other order is shorter.</span
+      >
+    </p>
+    <div v-if="plan.seats.length > 0" class="scroll">
+      <table class="table">
+        <thead>
+          <tr>
+            <th scope="col">Seat</th>
+            <th v-for="{ technique } in techniques" :key="technique" scope="col">{{ nameOf(technique) }}</th>
+            <th scope="col">Suggested</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="(seat, s) in plan.seats" :key="s">
+            <th scope="row">
+              {{ seat.name }}
+              <span class="soft"
+                >{{ seat.model ? say.model(seat.model) : 'no machine' }}{{ seat.machine ? ', lent' : '' }}</span
+              >
+            </th>
+            <td v-for="(cell, t) in seat.cells" :key="t">
+              <RouterLink v-if="seat.model" :to="cardOf(s, t)" class="cell">
+                <VerdictMark
+                  :verdict="seat.ready ? (cell.verdict === 'otherRoute' ? 'otherRoute' : 'ready') : cell.verdict"
+                  class="shape"
+                />
+                {{
+                  seat.ready && cell.verdict === 'needsItems'
+                    ? 'Ready with it'
+                    : verdictWord(
+                        cell.verdict,
+                        cell.toGet.flatMap((id) => plan.names.items[id] ?? []),
+                      )
+                }}
+              </RouterLink>
+            </td>
+            <td>
+              <strong v-if="seat.ready && given(s).length === 0" class="soft">nothing needed</strong>
+              <p v-for="item in given(s)" :key="item" class="given">
+                <span>{{ say.item(item) }}</span>
+                <select
+                  class="form-select form-select-sm"
+                  :aria-label="`${say.item(item)} for ${seat.name}`"
+                  :value="pinOf(s, item) ?? 'free'"
+                  @change="
+                    emit('pin', s, item, ($event.target as HTMLSelectElement).value as 'loan' | 'buy' | 'not' | 'free')
+                  "
+                >
+                  <option value="free">
+                    {{ howOf(s, item) === 'loan' ? 'lent' : howOf(s, item) === 'buy' ? 'bought' : 'as is best' }}, as is
+                    best
+                  </option>
+                  <option value="loan">lent, pinned</option>
+                  <option value="buy">bought, pinned</option>
+                  <option value="not">neither, pinned</option>
+                </select>
+              </p>
+              <span v-if="!seat.ready" class="caution">{{ whyNot(s) }}</span>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </section>
+</template>
+
+<style scoped lang="scss">
+.count {
+  font-size: 1.5rem;
+  margin-right: 0.6rem;
+}
+
+.scroll {
+  overflow-x: auto;
+}
+
+th .soft {
+  display: block;
+  font-weight: 400;
+  font-size: 0.95rem;
+}
+
+.cell {
+  display: flex;
+  gap: 0.4rem;
+  align-items: center;
+  color: var(--ink);
+  text-decoration: none;
+}
+
+.shape {
+  width: 1.5rem;
+  flex: none;
+}
+
+.given {
+  display: flex;
+  gap: 0.5rem;
+  align-items: center;
+  margin: 0 0 0.2rem;
+
+  select {
+    width: auto;
+  }
+}
+
+.caution {
+  font-size: 0.95rem;
+  font-weight: 400;
+}
+</style>

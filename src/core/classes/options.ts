@@ -1,0 +1,55 @@
+/** The ways a seat could do a technique: each applicable method, and what each of its other ways would need. */
+import { explain, type Answering } from '../answer/explain'
+import type { Reason } from '../answer/reasons'
+import type { Answer } from '../answer/types'
+import type { Id } from '../catalogue/types'
+import type { ClassTechnique, LoanStock, Option, Seat } from './types'
+
+export interface SeatOptions {
+  options: Option[]
+  /** The card as it is, on their own machine or the first of the shop's. */
+  answer?: Answer | undefined
+  /** What stops it, where there is no option. */
+  reasons: Reason[]
+}
+
+/** A better-ranked method counts more than anything within it. */
+const METHOD_RANK = 100
+const ALTERNATIVE_RANK = 10
+
+export const seatOptions = (answering: Answering, { technique, fabric }: ClassTechnique, seat: Seat, loans: readonly LoanStock[]): SeatOptions => {
+  const machines: (Id | undefined)[] = seat.model === undefined ? loans.flatMap(({ model, pieces }) => (model !== undefined && pieces > 0 ? [model] : [])) : [undefined]
+  const found: Option[] = []
+  const reasons: Reason[] = []
+  let first: Answer | undefined
+  for (const lent of machines) {
+    const model = lent ?? (seat.model as Id)
+    const question = { technique, model, fabric, owned: seat.owns }
+    const answer = explain(answering, question)
+    first ??= answer
+    if (answer.verdict === 'notOnThisModel') reasons.push(...answer.reasons)
+    const methods = answering.index.techniques.get(technique)?.methods ?? []
+    methods.forEach((method, rank) => {
+      const applies = answer.method === method.id || answer.methods.some((other) => other.method === method.id)
+      if (!applies) return
+      const own = answer.method === method.id && answer.methods.length === 0 ? answer : explain(answering, { ...question, method: method.id })
+      if (own.verdict === 'notOnThisModel') return
+      const worse = own.verdict === 'otherRoute' ? 1 : 0
+      const option = (need: Id[], within: number): Option => ({ ...(lent === undefined ? {} : { machine: lent }), method: method.id, need: [...need].sort(), rank: rank * METHOD_RANK + within })
+      found.push(option(own.toGet, worse))
+      const [only, ...others] = own.stages
+      if (only && others.length === 0) for (const other of only.alternatives) if (other.model === model) found.push(option(other.toGet, ALTERNATIVE_RANK))
+    })
+  }
+  return { options: undominated(found), answer: first, reasons }
+} // prettier-ignore
+
+/** Leaves out a way that needs all that another needs, and is no better ranked. */
+const undominated = (options: readonly Option[]): Option[] => {
+  const kept: Option[] = []
+  for (const option of [...options].sort((a, b) => a.need.length - b.need.length || a.rank - b.rank)) {
+    const worse = kept.some((other) => other.machine === option.machine && other.rank <= option.rank && other.need.every((id) => option.need.includes(id))) // prettier-ignore
+    if (!worse) kept.push(option)
+  }
+  return kept
+}

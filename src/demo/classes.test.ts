@@ -1,0 +1,55 @@
+import { beforeAll, describe, expect, it } from 'vitest'
+import { fitLookup } from '#core/answer/fit'
+import { indexCatalogue } from '#core/catalogue/index'
+import { planClass, type ClassPlan } from '#core/classes/plan'
+import type { SewingClass } from '#core/classes/types'
+import { ClassWrite } from '#shared/api/classes'
+import { loadSolver } from '../server/features/classes/solver'
+import { demoBundle } from './bundle'
+import { demoClasses } from './classes'
+
+const index = indexCatalogue(demoBundle())
+const answering = { index, fitOf: fitLookup(index) }
+const classes = demoClasses(new Date('2026-11-25T12:00:00Z'))
+const named = (title: string): SewingClass => ({ id: 'one', ...(classes.find((one) => one.title === title) as ClassWrite) }) as SewingClass // prettier-ignore
+let plans: Map<string, ClassPlan>
+beforeAll(async () => {
+  const solve = await loadSolver()
+  plans = new Map(classes.map(({ title }) => [title, planClass(answering, named(title), solve)]))
+})
+const planOf = (title: string) => plans.get(title) as ClassPlan
+
+describe('the demo’s classes', () => {
+  it('have the shape of classes, one of them past', () => {
+    for (const one of classes) expect(ClassWrite.safeParse(one).error?.issues ?? []).toEqual([])
+    expect(classes.filter(({ starts }) => starts < '2026-11-25')).toHaveLength(1)
+  })
+
+  it('teach what must come first first', () => {
+    const asked = named('Armour, quilted')
+    const plan = planOf('Armour, quilted')
+    expect(plan).toMatchObject({ solved: true, ready: asked.seats.length })
+    const at = (technique: string) => plan.order?.order.indexOf(asked.techniques.findIndex((one) => one.technique === technique)) ?? -1 // prettier-ignore
+    expect(at('walking-foot-quilting')).toBeLessThan(at('machine-binding'))
+  })
+
+  it('share few pieces out so that most are ready and least is bought', () => {
+    const asked = named('Waistcoat details')
+    const plan = planOf('Waistcoat details')
+    expect(plan).toMatchObject({ solved: true, ready: asked.seats.length, lent: 5, bought: 3 })
+    for (const { item, model, pieces } of asked.loans)
+      expect(plan.seats.filter(({ loans, machine }) => loans.includes(item ?? '') || (model !== undefined && machine === model)).length).toBeLessThanOrEqual(pieces) // prettier-ignore
+  })
+
+  it('name a gap that nobody can close', () => {
+    const plan = planOf('Stretch breeches')
+    const stuck = plan.seats.find(({ name }) => name === 'Odd Brennvik')
+    expect(stuck?.ready).toBe(false)
+    expect(stuck?.cells.every(({ reasons }) => reasons.length > 0)).toBe(true)
+  })
+
+  it('lend a machine to whoever has none', () => {
+    const guest = planOf('Waistcoat details').seats.find(({ name }) => name === 'A guest without a machine')
+    expect(guest).toMatchObject({ ready: true, machine: 'heron-200' })
+  })
+})

@@ -1,0 +1,33 @@
+/** Small integer programmes, solved exactly by HiGHS; written in the LP format it reads. */
+import highsLoader from 'highs'
+import type { Programme, Solver } from '#core/classes/allocate'
+
+let loading: Promise<Solver> | undefined
+
+/** The solver, loaded once. */
+export const loadSolver = (): Promise<Solver> => (loading ??= load())
+
+const load = async (): Promise<Solver> => {
+  const highs = await highsLoader()
+  return (programme, maximise) => {
+    if (programme.names.length === 0) return { value: 0, on: new Set() }
+    const { Status, Columns, ObjectiveValue } = highs.solve(lpText(programme, maximise), { output_flag: false })
+    if (Status !== 'Optimal') return undefined
+    const on = Object.entries(Columns).flatMap(([name, column]) => ('Primal' in column && column.Primal > 0.5 ? [name] : [])) // prettier-ignore
+    return { value: Math.round(ObjectiveValue), on: new Set(on) }
+  }
+}
+
+const lpText = ({ names, rows }: Programme, maximise: Record<string, number>): string => {
+  const sum = (terms: Record<string, number>): string => Object.entries(terms).map(([name, times]) => `${times < 0 ? '-' : '+'} ${Math.abs(times)} ${name}`).join(' ') // prettier-ignore
+  const told = rows.filter(({ terms }) => Object.keys(terms).length > 0)
+  return [
+    'Maximize',
+    ` aim: ${sum(maximise)}`,
+    'Subject To',
+    ...told.map(({ terms, is, value }, i) => ` c${i}: ${sum(terms)} ${is} ${value}`),
+    'Binary',
+    ...names.map((name) => ` ${name}`),
+    'End',
+  ].join('\n')
+}

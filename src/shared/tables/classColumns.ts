@@ -1,0 +1,31 @@
+/** The columns of what a class is made of. */
+import type { CellKind } from './cells'
+import type { Column } from './columns'
+
+type More = Partial<Omit<Column, 'path' | 'heading' | 'kind'>>
+const column = (key: string, heading: string, kind: CellKind, more: More = {}): Column => ({ path: [key], heading, kind, width: 22, ...more }) // prettier-ignore
+const text: CellKind = { is: 'text' }
+const must = { required: true, empty: '' }
+
+export const classHeadColumns: Column[] = [
+  column('title', 'Title', text, { ...must, width: 30 }),
+  column('starts', 'Starts', text, { ...must, width: 20, hint: '2026-12-05T10:00:00' }),
+  column('minutes', 'Minutes', { is: 'number', least: 10, whole: true }, { required: true, width: 10 }),
+  column('room', 'Room', text),
+  column('project', 'Project', text, { width: 40 }),
+]
+export const classTechniqueColumns: Column[] = [
+  column('technique', 'Technique', { is: 'ref', to: 'techniques' }, must),
+  column('fabric', 'Fabric', { is: 'ref', to: 'fabrics' }, must),
+  column('after', 'Only after', { is: 'refs', to: 'techniques' }, { width: 30 }),
+]
+export const seatColumns: Column[] = [
+  column('name', 'Person', text, must),
+  column('model', 'Machine', { is: 'ref', to: 'models' }, { hint: 'empty: one of the shop’s is lent' }),
+  column('owns', 'Owns', { is: 'refs', to: 'items' }, { empty: [], width: 34 }),
+]
+export const loanColumns: Column[] = [
+  column('item', 'Foot, adapter, plate', { is: 'ref', to: 'items' }, { width: 30 }),
+  column('model', 'or machine', { is: 'ref', to: 'models' }),
+  column('pieces', 'Pieces', { is: 'number', least: 0, whole: true }, { required: true, width: 9 }),
+]
