@@ -1,5 +1,6 @@
 /** The only wiring: configuration in, a running application out. */
 import { pino } from 'pino'
+import { indexCatalogue } from '#core/catalogue/index'
 import { demoAccounts } from '#demo/accounts'
 import type { Config } from './config'
 import { connect } from './database/connect'
@@ -34,14 +35,17 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
   return { app: createApp(services, routes), services, close: () => database.destroy() }
 }
 
-/** Loads the demo's people and catalogue where there are none; does nothing the second time. */
+/** Loads the demo's people, customers, classes and catalogue where there are none; does nothing the second time. */
 export const loadDemo = async ({ catalogue, classes, customers, sessions, now }: Services): Promise<void> => {
   if (!(await sessions.hasUsers())) for (const account of demoAccounts) await sessions.addUser(account)
   const { bundle } = await catalogue.snapshot()
   if (bundle.makes.length > 0) return
   const [{ demoBundle }, { demoCustomers }, { demoClasses }] = await Promise.all([import('#demo/bundle'), import('#demo/customers'), import('#demo/classes')]) // prettier-ignore
-  await importBundle(catalogue, { name: 'Handhold demo', at: now() }, checkedBundle(demoBundle()))
-  const { index } = await catalogue.snapshot()
+  const demo = checkedBundle(demoBundle())
+  const index = indexCatalogue(demo)
+  // The catalogue comes last: where it is missing, whatever broke off before it is done again, and nothing twice.
   await customers.takeIn(demoCustomers(), index)
-  for (const one of demoClasses(now())) await classes.add(one, index)
+  const titles = new Set((await classes.all()).map((row) => row.class.title))
+  for (const one of demoClasses(now())) if (!titles.has(one.title)) await classes.add(one, index)
+  await importBundle(catalogue, { name: 'Handhold demo', at: now() }, demo)
 }

@@ -9,7 +9,7 @@ import { collectNames, type Names } from './names'
 import { sketchOf, type CardSketch } from './sketch'
 import type { Changeover } from '../changeover/changeover'
 import { ANY } from '../changeover/rules'
-import { changeoversOf } from './changeovers'
+import { changeoversOf, found } from './changeovers'
 import { cardSteps, planSteps, type CardStep } from './steps'
 import { holds } from '../answer/when'
 import { spreadOf, standing, USUAL_TOLERANCE, type ShopTolerance, type Spread } from '../samples/spread'
@@ -270,9 +270,4 @@ const hitsOn = (scale: Scale | 'absent' | undefined, clear: Range | undefined): 
     ...(clear.from > scale.from ? [{ from: scale.from, to: Math.min(clear.from, scale.to) }] : []),
     ...(clear.to < scale.to ? [{ from: Math.max(clear.to, scale.from), to: scale.to }] : []),
   ]
-}
-
-const found = <T>(thing: T | undefined): T => {
-  if (thing === undefined) throw new Error('the answer speaks of something that the catalogue has not')
-  return thing
 }

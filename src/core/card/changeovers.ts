@@ -23,7 +23,7 @@ export const changeoversOf = (
   })
 }
 
-const found = <T>(thing: T | undefined): T => {
+export const found = <T>(thing: T | undefined): T => {
   if (thing === undefined) throw new Error('the answer speaks of something that the catalogue has not')
   return thing
 }

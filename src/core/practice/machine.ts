@@ -75,7 +75,8 @@ export const asTheCardSays = (trial: Trial): MachineState => {
   for (const [parameter, setting] of Object.entries(trial.answer.settings)) {
     if (typeof setting?.value === 'number') values[parameter as Parameter] = setting.value
     // Without a control the machine still sews what the book says it gives.
-    else if (typeof setting?.default === 'number') values[parameter as Parameter] = setting.default
+    else if (setting?.value === 'absent' && typeof setting.default === 'number')
+      values[parameter as Parameter] = setting.default
   }
   return { ...rest, positions: { ...positions, footLift: 'down', ...trial.goal }, values }
 }

@@ -6,7 +6,7 @@ import { meaning } from '#core/card/steps'
 import { formatNumber } from '#core/units/format'
 import { speech, type Speech } from './en'
 import { moveText } from './steps'
-import { capital, controlWord, list, motionWord, parameterWord } from './words'
+import { capital, controlWord, list, small, motionWord, parameterWord } from './words'
 
 /** Names of what the trial's machine can be set to. */
 export const trialSpeech = ({ items, stitches, threads, model }: Trial): Speech =>
@@ -95,4 +95,3 @@ export const reviewLines = (review: Review, trial: Trial): string[] => {
 }
 
 const count = (number: number, word: string): string => `${number} ${word}${number === 1 ? '' : 's'}`
-const small = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)

@@ -1,7 +1,7 @@
 /** The steps that the card makes itself, as short imperatives, with the usual cautions at their step. */
 import type { CardMove, CardStep } from '#core/card/steps'
 import type { ControlRule } from '#core/catalogue/types'
-import { capital, controlWord, list, positionsWords, threadPlaceWord } from './words'
+import { capital, controlWord, list, small, positionsWords, threadPlaceWord } from './words'
 import type { Speech } from './en'
 
 export interface StepText {
@@ -98,7 +98,6 @@ const checkOf = (moves: readonly CardMove[]): { check?: string } => {
 
 const placeText = ({ where }: { where?: string | undefined }): string => (where === undefined ? '' : ` (${where})`)
 const withPlace = ({ control, where }: { control: string; where?: string | undefined }): string => `${controlWord(control)}${placeText({ where })}` // prettier-ignore
-const small = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
 
 /** A rule in words: "The left needle moves only while needle height is up: the clamp is reached …" */
 export const ruleText = (rule: ControlRule): string => {

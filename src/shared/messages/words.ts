@@ -124,6 +124,9 @@ export const durationWords = (seconds: number): string => {
   return `about ${minutes === 1 ? 'a minute' : `${minutes} minutes`}`
 }
 
+/** With a small first letter, as within a sentence. */
+export const small = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
+
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 export const list = (parts: readonly string[], joiner = 'and'): string =>

@@ -24,6 +24,7 @@ const howOf = (s: number, item: string): 'loan' | 'buy' | 'not' => {
   const seat = props.plan.seats[s]
   return seat?.loans.includes(item) ? 'loan' : seat?.buys.includes(item) ? 'buy' : 'not'
 }
+const FREE = { loan: 'lent, as is best', buy: 'bought, as is best', not: 'as is best' }
 const cardOf = (s: number, t: number) => {
   const [seat, asked] = [props.plan.seats[s], props.techniques[t]]
   const owned = [...(props.owns[s] ?? []), ...(seat?.loans ?? []), ...(seat?.buys ?? [])]
@@ -104,8 +105,7 @@ const whyNot = (s: number) => {
                   "
                 >
                   <option value="free">
-                    {{ howOf(s, item) === 'loan' ? 'lent' : howOf(s, item) === 'buy' ? 'bought' : 'as is best' }}, as is
-                    best
+                    {{ FREE[howOf(s, item)] }}
                   </option>
                   <option value="loan">lent, pinned</option>
                   <option value="buy">bought, pinned</option>
