@@ -12,6 +12,7 @@ export const buildServer = async () => {
     absWorkingDir: project,
     entryPoints: {
       server: inProject('src/server/main.ts'),
+      heavy: inProject('src/server/work/heavy.ts'),
       data: inProject('src/server/commands/data.ts'),
       answer: inProject('src/server/commands/answer.ts'),
       bench: inProject('src/server/commands/bench.ts'),

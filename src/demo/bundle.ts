@@ -15,6 +15,7 @@ import { overcast, rolledEdge } from './techniques/edges'
 import { buttonSew, buttonhole } from './techniques/fastenings'
 import { blindHem, coverHem } from './techniques/hems'
 import { centreGuide, walkingFootQuilting } from './techniques/joining'
+import { withMaterials } from './techniques/materials'
 import { mitredHem, narrowHem, ribbing, topstitchedHem, twinHem } from './techniques/moreHems'
 import { binding, freeMotion, quarterInch, waves } from './techniques/quilting'
 import {
@@ -40,7 +41,7 @@ export const demoBundle = (): Bundle => ({
   items,
   fits,
   fabrics,
-  techniques: [
+  techniques: withMaterials([
     blindHem,
     buttonhole,
     rolledEdge,
@@ -75,6 +76,6 @@ export const demoBundle = (): Bundle => ({
     barTacks,
     rings,
     chainRows,
-  ],
+  ]),
   samples: [...samples, ...moreSamples],
 })

@@ -4,7 +4,7 @@ import { indexCatalogue } from '#core/catalogue/index'
 import { planClass, type ClassPlan } from '#core/classes/plan'
 import type { SewingClass } from '#core/classes/types'
 import { ClassWrite } from '#shared/api/classes'
-import { loadSolver } from '../server/features/classes/solver'
+import { optimum } from '../server/features/classes/solver'
 import { demoBundle } from './bundle'
 import { demoClasses } from './classes'
 
@@ -12,10 +12,9 @@ const index = indexCatalogue(demoBundle())
 const answering = { index, fitOf: fitLookup(index) }
 const classes = demoClasses(new Date('2026-11-25T12:00:00Z'))
 const named = (title: string): SewingClass => ({ id: 'one', ...(classes.find((one) => one.title === title) as ClassWrite) }) as SewingClass // prettier-ignore
-let plans: Map<string, ClassPlan>
+const plans = new Map<string, ClassPlan>()
 beforeAll(async () => {
-  const solve = await loadSolver()
-  plans = new Map(classes.map(({ title }) => [title, planClass(answering, named(title), solve)]))
+  for (const { title } of classes) plans.set(title, (await planClass(answering, named(title), optimum)).plan)
 })
 const planOf = (title: string) => plans.get(title) as ClassPlan
 

@@ -6,14 +6,18 @@ import type { Config } from './config'
 import { connect } from './database/connect'
 import { checkedBundle, importBundle } from './features/bundle/merge'
 import { CatalogueStore } from './features/catalogue/store'
+import { CupboardStore } from './features/classes/cupboard'
+import { ClassPlanning } from './features/classes/planning'
 import { ClassStore } from './features/classes/store'
 import { CoverageService } from './features/coverage/service'
 import { CustomerStore } from './features/customers/store'
+import { Outbox } from './features/outbox/outbox'
 import { SessionService } from './features/session/service'
 import { SettingsService } from './features/settings/service'
 import { createApp } from './http/app'
 import { routes } from './routes'
 import type { Services } from './services'
+import { WorkBoard } from './work/board'
 
 export const compose = async (config: Config, now: () => Date = () => new Date()) => {
   const log = pino({ level: config.logLevel })
@@ -24,10 +28,14 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
     database,
     catalogue: new CatalogueStore(database),
     classes: new ClassStore(database),
+    planning: new ClassPlanning(),
+    cupboard: new CupboardStore(database),
+    outbox: new Outbox(database),
     coverage: new CoverageService(),
     customers: new CustomerStore(database),
     sessions: new SessionService(database, now),
     settings: new SettingsService(database, now),
+    work: new WorkBoard(),
     now,
     log,
   }
@@ -36,16 +44,18 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
 }
 
 /** Loads the demo's people, customers, classes and catalogue where there are none; does nothing the second time. */
-export const loadDemo = async ({ catalogue, classes, customers, sessions, now }: Services): Promise<void> => {
+export const loadDemo = async ({ catalogue, classes, cupboard, customers, sessions, now }: Services): Promise<void> => {
   if (!(await sessions.hasUsers())) for (const account of demoAccounts) await sessions.addUser(account)
   const { bundle } = await catalogue.snapshot()
   if (bundle.makes.length > 0) return
-  const [{ demoBundle }, { demoCustomers }, { demoClasses }] = await Promise.all([import('#demo/bundle'), import('#demo/customers'), import('#demo/classes')]) // prettier-ignore
+  const [{ demoBundle }, { demoCustomers }, { demoClasses }, { demoSupplies }] = await Promise.all([import('#demo/bundle'), import('#demo/customers'), import('#demo/classes'), import('#demo/cupboard')]) // prettier-ignore
   const demo = checkedBundle(demoBundle())
   const index = indexCatalogue(demo)
   // The catalogue comes last: where it is missing, whatever broke off before it is done again, and nothing twice.
   await customers.takeIn(demoCustomers(), index)
   const titles = new Set((await classes.all()).map((row) => row.class.title))
-  for (const one of demoClasses(now())) if (!titles.has(one.title)) await classes.add(one, index)
+  const ids = new Map((await customers.all()).map(({ customer }) => [customer.name, customer.id]))
+  for (const one of demoClasses(now(), ids)) if (!titles.has(one.title)) await classes.add(one, index)
+  if ((await cupboard.supplies()).version === 0) await cupboard.keep({ version: 0, supplies: demoSupplies() })
   await importBundle(catalogue, { name: 'Handhold demo', at: now() }, demo)
 }

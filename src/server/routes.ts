@@ -6,12 +6,15 @@ import { csvRoutes } from './features/catalogue/csvRoutes'
 import { historyRoutes } from './features/catalogue/historyRoutes'
 import { pageRoutes } from './features/catalogue/pageRoutes'
 import { rowRoutes } from './features/catalogue/rowRoutes'
+import { cupboardRoutes } from './features/classes/cupboardRoutes'
+import { classPlanRoutes } from './features/classes/planRoutes'
 import { classRoutes } from './features/classes/routes'
 import { coverageRoutes } from './features/coverage/routes'
 import { customerRoutes } from './features/customers/routes'
 import { fitRoutes } from './features/fits/routes'
 import { importRoutes } from './features/imports/routes'
 import { linkRoutes } from './features/practice/linkRoutes'
+import { outboxRoutes } from './features/outbox/routes'
 import { practiceRoutes } from './features/practice/routes'
 import { sessionRoutes } from './features/session/routes'
 import { labelRoutes } from './features/samples/labelRoutes'
@@ -19,6 +22,7 @@ import { sampleRoutes } from './features/samples/routes'
 import { settingsRoutes } from './features/settings/routes'
 import { translateRoutes } from './features/translate/routes'
 import { workbenchRoutes } from './features/workbench/routes'
+import { workRoutes } from './work/routes'
 import { openApiDocument } from './http/openapi'
 import { route, type RouteDefinition } from './http/route'
 
@@ -62,10 +66,14 @@ export const routes: readonly RouteDefinition[] = [
   ...labelRoutes,
   ...customerRoutes,
   ...classRoutes,
+  ...classPlanRoutes,
+  ...cupboardRoutes,
+  ...outboxRoutes,
   ...practiceRoutes,
   ...linkRoutes,
   ...settingsRoutes,
   ...bundleRoutes,
+  ...workRoutes,
 ]
 
 let made: ReturnType<typeof openApiDocument> | undefined

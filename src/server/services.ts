@@ -2,11 +2,15 @@ import type { Logger } from 'pino'
 import type { DataSource } from 'typeorm'
 import type { Config } from './config'
 import type { CatalogueStore } from './features/catalogue/store'
+import type { CupboardStore } from './features/classes/cupboard'
+import type { ClassPlanning } from './features/classes/planning'
 import type { ClassStore } from './features/classes/store'
 import type { CoverageService } from './features/coverage/service'
 import type { CustomerStore } from './features/customers/store'
+import type { Outbox } from './features/outbox/outbox'
 import type { SessionService } from './features/session/service'
 import type { SettingsService } from './features/settings/service'
+import type { WorkBoard } from './work/board'
 
 /** What the routes work with; made once, in compose. */
 export interface Services {
@@ -14,10 +18,14 @@ export interface Services {
   database: DataSource
   catalogue: CatalogueStore
   classes: ClassStore
+  planning: ClassPlanning
+  cupboard: CupboardStore
   coverage: CoverageService
   customers: CustomerStore
+  outbox: Outbox
   sessions: SessionService
   settings: SettingsService
+  work: WorkBoard
   now: () => Date
   log: Logger
 }

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { SessionRow, UserRow } from '#server/database/entities'
+import { SessionRow, UserRow } from '#server/database/entities/index'
 import { openShop, type Shop } from './shop'
 
 let shop: Shop

@@ -1,5 +1,6 @@
 /** Reads PDF files as somebody else would: pages as pictures, words as text. */
 import { execFileSync } from 'node:child_process'
+import jsQR from 'jsqr'
 import { mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -79,4 +80,23 @@ export const measuredBar = (picture: Picture, about: number): number | undefined
     return (right.from + right.length / 2 - left.from - left.length / 2) / perMm
   }
   return undefined
+}
+
+const CODE_DPI = 200
+
+/** What the codes on the pages say: at most one in each half of a sheet. */
+export const codesIn = (pdf: Buffer): string[] =>
+  picturesOf(pdf, CODE_DPI).flatMap((picture) => [0, 1].flatMap((half) => codeIn(halfOf(picture, half)) ?? []))
+
+const halfOf = ({ width, height, grey, perMm }: Picture, half: number): Picture => {
+  const wide = width >> 1
+  const part = new Uint8Array(wide * height)
+  for (let y = 0; y < height; y++) part.set(grey.subarray(y * width + half * wide, y * width + half * wide + wide), y * wide) // prettier-ignore
+  return { width: wide, height, grey: part, perMm }
+}
+
+const codeIn = ({ width, height, grey }: Picture): string | undefined => {
+  const rgba = new Uint8ClampedArray(width * height * 4)
+  grey.forEach((level, i) => rgba.set([level, level, level, 255], i * 4))
+  return jsQR(rgba, width, height)?.data
 }

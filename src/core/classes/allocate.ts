@@ -3,7 +3,7 @@
  * best-ranked ways. A small integer programme, solved one aim after the other by whatever solver is given.
  */
 import type { Id } from '../catalogue/types'
-import type { LoanStock, Option, OptionsOf, Pin } from './types'
+import type { LoanStock, Option, OptionsOf, Pace, Pin } from './types'
 
 export interface AllocationInput {
   seats: number
@@ -21,7 +21,7 @@ export interface Programme {
 }
 
 /** Maximises the terms over 0/1 values of all names; undefined where no values meet the rows. */
-export type Solver = (programme: Programme, maximise: Record<string, number>) => { value: number; on: Set<string> } | undefined // prettier-ignore
+export type Solver = (programme: Programme, maximise: Record<string, number>) => Promise<{ value: number; on: Set<string> } | undefined> // prettier-ignore
 
 export interface SeatPlan {
   ready: boolean
@@ -39,15 +39,20 @@ export interface Allocation {
   lent: number
 }
 
-/** Undefined where the pins cannot all be kept: more of a piece is pinned than the shop has. */
-export const allocate = (input: AllocationInput, solve: Solver): Allocation | undefined => {
+/** Undefined where the pins cannot all be kept: more of a piece is pinned than the shop has. `aims`: only the first of them. */
+export const allocate = async (
+  input: AllocationInput,
+  solve: Solver,
+  { pace = () => undefined, aims: most = 4 }: { pace?: Pace; aims?: number } = {},
+): Promise<Allocation | undefined> => {
   const programme = programmeOf(input)
-  const aims = aimsOf(input, programme)
-  let solution: ReturnType<Solver>
+  const aims = aimsOf(input, programme).slice(0, most)
+  let solution: Awaited<ReturnType<Solver>>
   const rows = [...programme.rows]
-  for (const aim of aims) {
+  for (const [done, aim] of aims.entries()) {
+    await pace(done, aims.length)
     if (Object.keys(aim).length === 0) continue
-    solution = solve({ ...programme, rows }, aim)
+    solution = await solve({ ...programme, rows }, aim)
     if (!solution) return undefined
     rows.push({ terms: aim, is: '>=', value: solution.value })
   }

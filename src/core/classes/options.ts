@@ -17,7 +17,7 @@ export interface SeatOptions {
 const METHOD_RANK = 100
 const ALTERNATIVE_RANK = 10
 
-export const seatOptions = (answering: Answering, { technique, fabric }: ClassTechnique, seat: Seat, loans: readonly LoanStock[]): SeatOptions => {
+export const seatOptions = (answering: Answering, { technique, fabric, method: wanted }: ClassTechnique, seat: Seat, loans: readonly LoanStock[]): SeatOptions => {
   const machines: (Id | undefined)[] = seat.model === undefined ? loans.flatMap(({ model, pieces }) => (model !== undefined && pieces > 0 ? [model] : [])) : [undefined]
   const found: Option[] = []
   const reasons: Reason[] = []
@@ -29,7 +29,8 @@ export const seatOptions = (answering: Answering, { technique, fabric }: ClassTe
     first ??= answer
     if (answer.verdict === 'notOnThisModel') reasons.push(...answer.reasons)
     const methods = answering.index.techniques.get(technique)?.methods ?? []
-    methods.forEach((method, rank) => {
+    const ranked = [...methods].sort((a, b) => Number(b.id === wanted) - Number(a.id === wanted))
+    ranked.forEach((method, rank) => {
       const applies = answer.method === method.id || answer.methods.some((other) => other.method === method.id)
       if (!applies) return
       const own = answer.method === method.id && answer.methods.length === 0 ? answer : explain(answering, { ...question, method: method.id })

@@ -1,20 +1,39 @@
 /** A class: who sits where with what, what is taught in which fabric, what the shop can lend. */
 import type { Id } from '../catalogue/types'
+import type { Mm } from '../units/quantities'
 
 export interface ClassTechnique {
   technique: Id
   fabric: Id
+  /** The way it is to be sewn at every seat that can. */
+  method?: Id
   /** Techniques of the class that must come before it. */
   after?: Id[]
+  /** What each person sews; left out: the practice times of the technique stand, and its thread is not reckoned. */
+  seam?: Mm
+  colour?: string
+  /** Fabric that each person gets; `pieces` left out: one. */
+  piece?: { width: Mm; length: Mm; pieces?: number }
 }
 
 export interface Seat {
   name: string
+  /** Whose seat it is, where the shop knows them. */
+  customer?: Id
   /** Their machine; left out: one of the shop's is lent. */
   model?: Id
   /** Beside what came with it. */
   owns: Id[]
+  /** Left out: not marked. */
+  came?: boolean
+  /** By technique, once the class is over. */
+  managed?: Record<Id, Managed>
+  /** Items and models that were given out, and those of them that came back. */
+  out?: Id[]
+  back?: Id[]
 }
+
+export type Managed = 'alone' | 'withHelp' | 'notYet'
 
 /** What the shop lends: pieces of an item, or machines of a model. */
 export interface LoanStock {
@@ -42,7 +61,16 @@ export interface SewingClass {
   seats: Seat[]
   loans: LoanStock[]
   pins: Pin[]
+  /** The educator's own order of teaching; left out: the one in which the room waits least. */
+  order?: Id[]
+  /** Minutes left over after each technique; left out: `USUAL_SLACK`. */
+  slack?: number
+  /** Seats' worth of material kept ready beside what the seats take; left out: `USUAL_SPARES`. */
+  spares?: number
 }
+
+export const USUAL_SLACK = 3
+export const USUAL_SPARES = 1
 
 /** One way a seat could do a technique. */
 export interface Option {
@@ -57,3 +85,9 @@ export interface Option {
 
 /** What a seat could do for a technique; none: what stops it. */
 export type OptionsOf = (seat: number, technique: number) => readonly Option[]
+
+/**
+ * Called between the pieces of long work with how many are done: shows it, lets others have their turn, and throws where
+ * the work was stopped.
+ */
+export type Pace = (done: number, of: number) => void | Promise<void>

@@ -1,6 +1,6 @@
 import 'reflect-metadata'
 import { DataSource } from 'typeorm'
-import { entities } from './entities'
+import { entities } from './entities/index'
 import { migrations } from './migrations/index'
 
 /** A connection pool to the shop's database; nothing is created or changed by connecting. */

@@ -17,6 +17,7 @@ const SIGN_INS_A_WINDOW = 10
 const WINDOW_MS = 5 * 60_000
 /** Bytes below which packing costs the desk more time than it saves. */
 const SMALL = 32 * 1024
+const WORK_HEADER = 'X-Work'
 export const REVISION_HEADER = 'Catalogue-Revision'
 
 export const createApp = (services: Services, routes: readonly RouteDefinition[]): Express => {
@@ -98,6 +99,8 @@ const handler =
     ])
     response.setHeader(REVISION_HEADER, String(snapshot.revision))
     authorise(definition, session, request)
+    const work = services.work.begin(session?.user.id ?? '', request.get(WORK_HEADER))
+    response.once('close', work.over)
     const context: Context<unknown, unknown, unknown> = {
       params: read(definition.params, request.params, 'address'),
       query: read(definition.query, request.query, 'query'),
@@ -107,6 +110,7 @@ const handler =
       services,
       snapshot,
       session,
+      work,
       cookies: cookieJar(response, token, services.config.secureCookies),
       revision: (revision) => response.setHeader(REVISION_HEADER, String(revision)),
     }

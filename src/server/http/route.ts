@@ -3,6 +3,7 @@ import type { z } from 'zod'
 import type { Role } from '#shared/api/session'
 import type { Snapshot } from '../features/catalogue/snapshot'
 import type { Services } from '../services'
+import type { Work } from '../work/board'
 
 export interface Context<Params, Query, Body> {
   params: Params
@@ -13,6 +14,8 @@ export interface Context<Params, Query, Body> {
   snapshot: Snapshot
   /** Undefined on public routes when nobody is signed in. */
   session: SignedIn | undefined
+  /** Its pace is called between the pieces of what may take long; it ends where nobody waits for the answer any more. */
+  work: Work
   cookies: { set: (token: string, expires: Date) => void; clear: () => void; token: string | undefined }
   /** What was sent to a route that takes a file. */
   upload: Buffer

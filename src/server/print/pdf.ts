@@ -1,11 +1,8 @@
-/** PDF files: one place that knows the library and its fonts. Nothing is fetched, and no file but the fonts is read. */
+/** PDF files: one place that knows the library and its fonts. Nothing is fetched, and no file but the fonts is read. Loaded by the thread for heavy work alone. */
 import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
 import pdfmake from 'pdfmake'
 import type { TDocumentDefinitions } from 'pdfmake/interfaces'
-
-/** Points a millimetre. */
-export const POINTS = 72 / 25.4
 
 const fonts = join(dirname(createRequire(import.meta.url).resolve('pdfmake/package.json')), 'fonts', 'Roboto')
 let ready = false
@@ -19,7 +16,7 @@ const prepare = () => {
   ready = true
 }
 
-export const pdfOf = async (document: TDocumentDefinitions): Promise<Buffer> => {
+export const drawPdf = async (document: TDocumentDefinitions): Promise<Uint8Array> => {
   prepare()
   return pdfmake.createPdf({ ...document, defaultStyle: { font: 'Print', fontSize: 10, ...document.defaultStyle } }).getBuffer() // prettier-ignore
 }

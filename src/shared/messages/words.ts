@@ -150,3 +150,6 @@ const LINE_WORDS: Record<LineName, string> = {
   blade: 'blade of the guide',
   applique: 'edge of the appliqué',
 }
+
+/** Minor units as a price. */
+export const moneyWords = (minor: number): string => (minor / 100).toFixed(2)

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { speech } from '#shared/messages/en'
-import { capital, verdictWord } from '#shared/messages/words'
+import { capital, moneyWords, verdictWord } from '#shared/messages/words'
 import { useKeys } from '../../state/keys'
 import { useExample, usePickLists, usePicks } from '../../state/picks'
 import AloudView from './AloudView.vue'
@@ -45,7 +45,7 @@ const verdict = computed(() =>
 )
 const price = (id: string) => {
   const cents = card.value?.names.items[id]?.price
-  return cents === undefined ? 'price not stated' : (cents / 100).toFixed(2)
+  return cents === undefined ? 'price not stated' : moneyWords(cents)
 }
 const jobs = computed(() => [
   ...(picked.value.opening ? [{ job: 'opening' as const, words: `For a buttonhole opening of ${picked.value.opening} mm` }] : []), // prettier-ignore

@@ -13,7 +13,7 @@ import {
   TechniqueRow,
   ThreadRow,
   type CatalogueRow,
-} from '../../database/entities'
+} from '../../database/entities/index'
 
 interface Table {
   entity: EntityTarget<CatalogueRow>

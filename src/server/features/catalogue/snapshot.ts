@@ -4,7 +4,7 @@ import { indexCatalogue, type CatalogueIndex } from '#core/catalogue/index'
 import type { Bundle, Model, Stitch } from '#core/catalogue/types'
 import { fitLookup, type FitLookup } from '#core/answer/fit'
 import { nounList, type Noun } from '#shared/api/nouns'
-import type { CatalogueRow } from '../../database/entities'
+import type { CatalogueRow } from '../../database/entities/index'
 import { fromRow, keyText, tables, type Stored } from './mapper'
 
 export interface Snapshot {

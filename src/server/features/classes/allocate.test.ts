@@ -1,13 +1,8 @@
 import fc from 'fast-check'
-import { beforeAll, describe, expect, it } from 'vitest'
-import { allocate, type Allocation, type AllocationInput, type Solver } from '#core/classes/allocate'
+import { describe, expect, it } from 'vitest'
+import { allocate, type Allocation, type AllocationInput } from '#core/classes/allocate'
 import type { Option } from '#core/classes/types'
-import { loadSolver } from './solver'
-
-let solve: Solver
-beforeAll(async () => {
-  solve = await loadSolver()
-})
+import { optimum } from './solver'
 
 const ITEMS = ['adapter', 'foot', 'plate']
 type Score = [ready: number, bought: number, lent: number, rank: number]
@@ -62,14 +57,14 @@ const scoreOf = ({ ready, bought, lent, seats }: Allocation): Score => [ready, b
 const option: fc.Arbitrary<Option> = fc.record({ need: fc.subarray(ITEMS), rank: fc.integer({ min: 0, max: 3 }), lent: fc.integer({ min: 0, max: 4 }) }).map(({ need, rank, lent }) => ({ method: 'm', need, rank, ...(lent === 0 ? { machine: 'plain' } : lent === 1 ? { machine: 'wide' } : {}) })) // prettier-ignore
 
 describe('the allocation', () => {
-  it('is the best of all there are, over random small classes', () => {
+  it('is the best of all there are, over random small classes', async () => {
     let hard = 0
-    fc.assert(
-      fc.property(
+    await fc.assert(
+      fc.asyncProperty(
         fc.array(fc.array(fc.array(option, { maxLength: 3 }), { minLength: 2, maxLength: 2 }), { minLength: 1, maxLength: 3 }),
         fc.array(fc.integer({ min: 0, max: 2 }), { minLength: 5, maxLength: 5 }),
         fc.array(fc.record({ seat: fc.nat(2), item: fc.constantFrom(...ITEMS), how: fc.constantFrom('loan' as const, 'buy' as const, 'not' as const) }), { maxLength: 1 }),
-        (table, pieces, pins) => {
+        async (table, pieces, pins) => {
           const input: AllocationInput = {
             seats: table.length,
             techniques: 2,
@@ -78,7 +73,7 @@ describe('the allocation', () => {
             pins: pins.filter(({ seat }) => seat < table.length),
           }
           const best = bestByHand(input)
-          const found = allocate(input, solve)
+          const found = await allocate(input, optimum)
           expect(found && scoreOf(found)).toEqual(best)
           if (best && best[0] > 0 && best[1] + best[2] > 1) hard++
         },
@@ -88,7 +83,7 @@ describe('the allocation', () => {
     expect(hard).toBeGreaterThan(40)
   })
 
-  it('lends one foot to the seat it makes ready, and keeps what is pinned', () => {
+  it('lends one foot to the seat it makes ready, and keeps what is pinned', async () => {
     const needs = (...need: string[]): Option => ({ method: 'm', need, rank: 0 })
     const table = [
       [[needs('foot')], [needs()]],
@@ -96,10 +91,10 @@ describe('the allocation', () => {
       [[needs('foot')], []],
     ]
     const input = { seats: 3, techniques: 2, optionsOf: (s: number, t: number) => table[s]?.[t] ?? [], loans: [{ item: 'foot', pieces: 1 }], pins: [] } // prettier-ignore
-    expect(allocate(input, solve)).toMatchObject({ ready: 2, bought: 2, lent: 1, seats: [{ ready: true }, { ready: true }, { ready: false, loans: [], buys: [] }] }) // prettier-ignore
-    const pinned = allocate({ ...input, pins: [{ seat: 0, item: 'foot', how: 'loan' }] }, solve)
+    expect(await allocate(input, optimum)).toMatchObject({ ready: 2, bought: 2, lent: 1, seats: [{ ready: true }, { ready: true }, { ready: false, loans: [], buys: [] }] }) // prettier-ignore
+    const pinned = await allocate({ ...input, pins: [{ seat: 0, item: 'foot', how: 'loan' }] }, optimum)
     expect(pinned?.seats.map(({ loans, buys }) => [loans, buys])).toEqual([[['foot'], []], [[], ['foot', 'plate']], [[], []]]) // prettier-ignore
     const twice = [0, 1].map((seat) => ({ seat, item: 'foot', how: 'loan' as const }))
-    expect(allocate({ ...input, pins: twice }, solve)).toBeUndefined()
+    expect(await allocate({ ...input, pins: twice }, optimum)).toBeUndefined()
   })
 })

@@ -1,16 +1,8 @@
-/** Classes: kept, changed, planned. */
+/** Classes: kept, changed. */
 import { z } from 'zod'
-import { QuestionError } from '#core/answer/question'
-import type { Solver } from '#core/classes/allocate'
-import { planClass } from '#core/classes/plan'
-import type { SewingClass } from '#core/classes/types'
-import { collectNames } from '#core/card/names'
 import { Id } from '#shared/api/catalogue'
-import { ClassChange, ClassPlanView, ClassRow, ClassWrite } from '#shared/api/classes'
-import { Invalid } from '../../http/problems'
+import { ClassChange, ClassRow, ClassWrite } from '#shared/api/classes'
 import { STAFF, route } from '../../http/route'
-import type { Snapshot } from '../catalogue/snapshot'
-import { loadSolver } from './solver'
 
 const Params = z.strictObject({ id: Id })
 
@@ -73,29 +65,4 @@ export const classRoutes = [
       return { gone: true as const }
     },
   }),
-  route({
-    method: 'get',
-    path: '/api/classes/{id}/plan',
-    summary: 'Who is ready for what, who is lent or buys what, in which order it is taught',
-    tag: 'Classes',
-    for: STAFF,
-    params: Params,
-    result: ClassPlanView,
-    refuses: [404, 422],
-    handle: async ({ params, services, snapshot }) => {
-      const { class: asked } = await services.classes.one(params.id)
-      const plan = planned(snapshot, asked as SewingClass, await loadSolver())
-      return { ...plan, names: collectNames(snapshot.index, plan, asked) } as never
-    },
-  }),
 ]
-
-/** Throws `Invalid` for what the catalogue has lost since the class was written. */
-const planned = (snapshot: Snapshot, asked: SewingClass, solve: Solver) => {
-  try {
-    return planClass(snapshot, asked, solve)
-  } catch (error) {
-    if (error instanceof QuestionError) throw new Invalid('The class speaks of something that is gone.', error.issues)
-    throw error
-  }
-}

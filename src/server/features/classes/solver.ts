@@ -2,20 +2,16 @@
 import highsLoader from 'highs'
 import type { Programme, Solver } from '#core/classes/allocate'
 
-let loading: Promise<Solver> | undefined
+let loading: ReturnType<typeof highsLoader> | undefined
 
-/** The solver, loaded once. */
-export const loadSolver = (): Promise<Solver> => (loading ??= load())
-
-const load = async (): Promise<Solver> => {
-  const highs = await highsLoader()
-  return (programme, maximise) => {
-    if (programme.names.length === 0) return { value: 0, on: new Set() }
-    const { Status, Columns, ObjectiveValue } = highs.solve(lpText(programme, maximise), { output_flag: false })
-    if (Status !== 'Optimal') return undefined
-    const on = Object.entries(Columns).flatMap(([name, column]) => ('Primal' in column && column.Primal > 0.5 ? [name] : [])) // prettier-ignore
-    return { value: Math.round(ObjectiveValue), on: new Set(on) }
-  }
+/** The optimum of a programme, with the variables that are 1; undefined where no values meet its rows. */
+export const optimum = async (programme: Programme, maximise: Record<string, number>): ReturnType<Solver> => {
+  if (programme.names.length === 0) return { value: 0, on: new Set() }
+  const highs = await (loading ??= highsLoader())
+  const { Status, Columns, ObjectiveValue } = highs.solve(lpText(programme, maximise), { output_flag: false })
+  if (Status !== 'Optimal') return undefined
+  const on = Object.entries(Columns).flatMap(([name, column]) => ('Primal' in column && column.Primal > 0.5 ? [name] : [])) // prettier-ignore
+  return { value: Math.round(ObjectiveValue), on: new Set(on) }
 }
 
 const lpText = ({ names, rows }: Programme, maximise: Record<string, number>): string => {

@@ -3,7 +3,7 @@ import type { DataSource } from 'typeorm'
 import { freeId } from '#core/catalogue/ids'
 import type { CatalogueIndex } from '#core/catalogue/index'
 import { ClassRow, type ClassWrite } from '#shared/api/classes'
-import { SewingClassRow } from '../../database/entities'
+import { SewingClassRow } from '../../database/entities/index'
 import { Conflict, Invalid, NotFound } from '../../http/problems'
 
 const GONE = 'There is no such class any more.'
@@ -23,7 +23,7 @@ export class ClassStore {
   }
 
   async add(facts: ClassWrite, index: CatalogueIndex): Promise<ClassRow> {
-    check(facts, index)
+    checkClass(facts, index)
     return this.database.transaction(async (manager) => {
       const taken = new Set((await manager.find(SewingClassRow, { select: { id: true } })).map(({ id }) => id))
       const id = freeId(facts.title, 'class', taken)
@@ -34,7 +34,7 @@ export class ClassStore {
 
   /** Throws `Conflict` with both versions where somebody else was first. */
   async change(id: string, version: number, facts: ClassWrite, index: CatalogueIndex): Promise<ClassRow> {
-    check(facts, index)
+    checkClass(facts, index)
     return this.database.transaction(async (manager) => {
       const row = await manager.findOne(SewingClassRow, { where: { id }, lock: { mode: 'pessimistic_write' } })
       if (!row) throw new NotFound(GONE)
@@ -56,14 +56,19 @@ export class ClassStore {
 const told = ({ id, version, facts }: SewingClassRow): ClassRow => ClassRow.parse({ version, class: { ...(facts as object), id } }) // prettier-ignore
 
 /** Throws `Invalid` for what the catalogue has not, and for what holds no sense. */
-const check = ({ techniques, seats, loans, pins }: ClassWrite, index: CatalogueIndex): void => {
+export const checkClass = ({ techniques, seats, loans, pins, order = [] }: ClassWrite, index: CatalogueIndex): void => {
   const issues: { path: (string | number)[]; message: string }[] = []
   const say = (path: (string | number)[], message: string) => issues.push({ path, message })
   const ids = new Set(techniques.map(({ technique }) => technique))
-  techniques.forEach(({ technique, fabric, after = [] }, t) => {
-    if (!index.techniques.has(technique)) say(['techniques', t, 'technique'], `no technique “${technique}” in the catalogue`) // prettier-ignore
+  techniques.forEach(({ technique, fabric, method, after = [] }, t) => {
+    const known = index.techniques.get(technique)
+    if (!known) say(['techniques', t, 'technique'], `no technique “${technique}” in the catalogue`)
+    else if (method !== undefined && !known.methods.some(({ id }) => id === method)) say(['techniques', t, 'method'], `“${technique}” has no way “${method}”`) // prettier-ignore
     if (!index.fabrics.has(fabric)) say(['techniques', t, 'fabric'], `no fabric “${fabric}” in the catalogue`)
     for (const first of after) if (!ids.has(first)) say(['techniques', t, 'after'], `“${first}” is not taught in this class`) // prettier-ignore
+  })
+  order.forEach((id, o) => {
+    if (!ids.has(id)) say(['order', o], `“${id}” is not taught in this class`)
   })
   if (ids.size < techniques.length) say(['techniques'], 'a technique is listed twice')
   seats.forEach(({ model, owns }, s) => {

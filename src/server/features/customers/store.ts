@@ -1,11 +1,15 @@
 /** Customers in the database. Nothing of them is kept beside their row, so that erasing one leaves nothing behind. */
 import type { DataSource, EntityManager } from 'typeorm'
+import type { SewingClass } from '#core/classes/types'
 import { freeId } from '#core/catalogue/ids'
 import { sameValue } from '#core/catalogue/sameValue'
 import type { CatalogueIndex } from '#core/catalogue/index'
 import { Customer, type CustomerRow, type CustomersImported, type CustomerWrite } from '#shared/api/customers'
-import { CustomerRow as Row } from '../../database/entities'
+import { CustomerRow as Row, SewingClassRow } from '../../database/entities/index'
 import { Conflict, Invalid, NotFound } from '../../http/problems'
+
+/** Whose name is not held any more. */
+const ERASED = 'a former customer'
 
 export class CustomerStore {
   constructor(private readonly database: DataSource) {}
@@ -39,9 +43,18 @@ export class CustomerStore {
     })
   }
 
+  /** Their seats in classes stay, without their name; messages to them go with their row. */
   async erase(id: string): Promise<void> {
-    const { affected } = await this.database.manager.delete(Row, { id })
-    if (!affected) throw new NotFound('There is no such customer any more.')
+    await this.database.transaction(async (manager) => {
+      const { affected } = await manager.delete(Row, { id })
+      if (!affected) throw new NotFound('There is no such customer any more.')
+      for (const row of await manager.find(SewingClassRow, { lock: { mode: 'pessimistic_write' } })) {
+        const facts = row.facts as Pick<SewingClass, 'seats'>
+        if (!facts.seats.some(({ customer }) => customer === id)) continue
+        const seats = facts.seats.map(({ customer, ...seat }) => (customer === id ? { ...seat, name: ERASED } : { ...seat, ...(customer === undefined ? {} : { customer }) })) // prettier-ignore
+        await manager.update(SewingClassRow, { id: row.id }, { version: row.version + 1, facts: { ...facts, seats } } as never) // prettier-ignore
+      }
+    })
   }
 
   /** All or nothing. A person with the same name and mail, or name and phone, is the same person: machines are added. */

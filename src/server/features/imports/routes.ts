@@ -1,7 +1,7 @@
 /** What a shop once told about the files of a make, so that the next file of it is read without asking. */
 import { knownNames } from '#core/import/proposeFunction'
 import { HabitParams, ImportHabit, NativeNames } from '#shared/api/rows'
-import { ImportHabitRow } from '../../database/entities'
+import { ImportHabitRow } from '../../database/entities/index'
 import { ANY_ROLE, LEAD, route } from '../../http/route'
 
 export const importRoutes = [

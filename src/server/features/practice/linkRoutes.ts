@@ -2,7 +2,7 @@
 import { createHash, randomBytes } from 'node:crypto'
 import { z } from 'zod'
 import { AttemptView, LinkMade, LinkParams, LinkView, LinkWrite, SharedAttempt, TrialView } from '#shared/api/practice'
-import { PracticeAttemptRow, PracticeLinkRow } from '../../database/entities'
+import { PracticeAttemptRow, PracticeLinkRow } from '../../database/entities/index'
 import { NotFound } from '../../http/problems'
 import { STAFF, route } from '../../http/route'
 import type { Services } from '../../services'

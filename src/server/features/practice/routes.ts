@@ -3,7 +3,7 @@ import type { Review } from '#core/practice/attempt'
 import type { AttemptView } from '#shared/api/practice'
 import { AttemptWrite, AttemptsView, MachineShown, MachineView, TrialQuery, TrialView } from '#shared/api/practice' // prettier-ignore
 import { z } from 'zod'
-import { PracticeAttemptRow, PracticeMachineRow } from '../../database/entities'
+import { PracticeAttemptRow, PracticeMachineRow } from '../../database/entities/index'
 import { NotSignedIn } from '../../http/problems'
 import { ANY_ROLE, route, type SignedIn } from '../../http/route'
 import type { Services } from '../../services'

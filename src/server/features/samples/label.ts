@@ -5,7 +5,7 @@ import type { CatalogueIndex } from '#core/catalogue/index'
 import type { Parameter, Sample } from '#core/catalogue/types'
 import { sampleWord } from '#shared/messages/samples'
 import { parameterWord } from '#shared/messages/words'
-import { pdfOf, POINTS } from '../../print/pdf'
+import { pdfOf, POINTS } from '../../print/drawn'
 
 /** mm; a usual roll. */
 const LABEL = { width: 70, height: 40, margin: 3 }

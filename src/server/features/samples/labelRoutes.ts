@@ -1,7 +1,7 @@
 /** Labels, and the simulated label printer that ships with Handhold: it keeps what it was given. */
 import { z } from 'zod'
 import { PrintedLabel, PrintedParams, PrintJob, SampleParams } from '#shared/api/samples'
-import { PrintedLabelRow } from '../../database/entities'
+import { PrintedLabelRow } from '../../database/entities/index'
 import { NotFound } from '../../http/problems'
 import { ANY_ROLE, STAFF, route } from '../../http/route'
 import type { Services } from '../../services'

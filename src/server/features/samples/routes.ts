@@ -4,7 +4,7 @@ import type { CatalogueIndex } from '#core/catalogue/index'
 import type { Sample } from '#core/catalogue/types'
 import { evidenceOf } from '#core/samples/evidence'
 import { EvidenceQuery, EvidenceView, PhotoKept, PhotoQuery, Pin, SampleListed, SampleLogged, SampleParams, SampleWrite } from '#shared/api/samples' // prettier-ignore
-import { SamplePhotoRow } from '../../database/entities'
+import { SamplePhotoRow } from '../../database/entities/index'
 import { Invalid, NotFound } from '../../http/problems'
 import { ANY_ROLE, LEAD, STAFF, route } from '../../http/route'
 import type { Services } from '../../services'

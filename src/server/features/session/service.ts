@@ -3,7 +3,7 @@ import { hash, verify } from '@node-rs/argon2'
 import { createHash, randomBytes } from 'node:crypto'
 import { LessThan, type DataSource } from 'typeorm'
 import type { Role } from '#shared/api/session'
-import { SessionRow, UserRow } from '../../database/entities'
+import { SessionRow, UserRow } from '../../database/entities/index'
 import { NotSignedIn } from '../../http/problems'
 import type { SignedIn } from '../../http/route'
 

@@ -1,8 +1,8 @@
 /** The shop’s own choices; what nobody has chosen is the usual. */
-import type { DataSource } from 'typeorm'
+import { In, type DataSource } from 'typeorm'
 import { USUAL_TOLERANCE } from '#core/samples/spread'
 import { ShopSettings } from '#shared/api/samples'
-import { ShopSettingRow } from '../../database/entities'
+import { ShopSettingRow } from '../../database/entities/index'
 
 const KEPT_MS = 5000
 const USUAL: ShopSettings = { tolerance: USUAL_TOLERANCE }
@@ -23,7 +23,7 @@ export class SettingsService {
   }
 
   private async load(): Promise<ShopSettings> {
-    const rows = await this.database.manager.find(ShopSettingRow)
+    const rows = await this.database.manager.findBy(ShopSettingRow, { name: In(Object.keys(USUAL)) })
     return ShopSettings.parse({ ...USUAL, ...Object.fromEntries(rows.map(({ name, facts }) => [name, facts])) })
   }
 

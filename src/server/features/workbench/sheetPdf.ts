@@ -1,7 +1,7 @@
 /** A drawing at 1:1 on A4 pages, each with a bar of 50 mm of its own. */
 import type { CanvasElement, Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { A4, CHECK_BAR, line, pagesOf, text, type At, type Sheet, type SheetMark, type SheetPage } from '#core/workbench/sheet' // prettier-ignore
-import { pdfOf, POINTS } from '../../print/pdf'
+import { pdfOf, POINTS } from '../../print/drawn'
 
 const WEIGHT = { thin: 0.15, strong: 0.35, dashed: 0.2 }
 const DASH = { length: 2 * POINTS, space: 1.5 * POINTS }

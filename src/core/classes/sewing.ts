@@ -1,0 +1,81 @@
+/** How each seat sews each technique with what it has, is lent and buys, and what it takes to get from one to the next. */
+import { explain, type Answering } from '../answer/explain'
+import type { Answer, Question } from '../answer/types'
+import { changeoversOf } from '../card/changeovers'
+import type { Id, Method, Model, Positions } from '../catalogue/types'
+import { afterSewing, changeoverOf, type Changeover } from '../changeover/changeover'
+import type { SeatPlan } from './allocate'
+import type { SewingClass } from './types'
+
+export interface Sewn {
+  question: Question
+  answer: Answer
+  method: Method
+  changeovers: Changeover[]
+  /** How it leaves the machine; undefined where no order of moves is known. */
+  leaves?: Positions | undefined
+}
+
+export interface ClassSewing {
+  /** Undefined where there is no machine, or it cannot be sewn on it. */
+  at: (seat: number, technique: number) => Sewn | undefined
+  model: (seat: number) => Model | undefined
+  /** To the first stage of `next`; `from` left out: from normal sewing. */
+  changeover: (seat: number, from: number | undefined, next: number) => Changeover | undefined
+  /** Seconds of it; 0 where there is none. */
+  seconds: (seat: number, from: number | undefined, next: number) => number
+}
+
+export type SeatGiven = Pick<SeatPlan, 'machine' | 'loans' | 'buys'> & { methods: (Id | undefined)[] }
+
+/** Everything is worked out when it is asked for, and once for seats that are alike. */
+export const sewingOf = (answering: Answering, { techniques, seats }: SewingClass, given: readonly SeatGiven[]): ClassSewing => {
+  const { index } = answering
+  const model = (s: number): Model | undefined => index.models.get(seats[s]?.model ?? given[s]?.machine ?? '')
+  /** Seats with the same machine and the same things to hand are handled alike. */
+  const likes = seats.map(({ owns }, s) => JSON.stringify([model(s)?.id, owns, given[s]?.loans, given[s]?.buys]))
+  const likeOf = likes.map((like) => likes.indexOf(like))
+  const methodOf = (s: number, t: number | undefined): Id => (t === undefined ? '-' : (given[s]?.methods[t] ?? '?'))
+
+  const sew = (s: number, t: number): Sewn | undefined => {
+    const [seat, taught, on] = [seats[s], techniques[t], model(s)]
+    if (!seat || !taught || !on) return undefined
+    const owned = [...seat.owns, ...(given[s]?.loans ?? []), ...(given[s]?.buys ?? [])]
+    const way = given[s]?.methods[t]
+    const question: Question = { technique: taught.technique, fabric: taught.fabric, model: on.id, owned, ...(way ? { method: way } : {}) }
+    const answer = explain(answering, question)
+    const method = index.techniques.get(taught.technique)?.methods.find(({ id }) => id === answer.method)
+    if (!method || answer.stages.length === 0) return undefined
+    const changeovers = changeoversOf(index, answer, method.stages, on.id)
+    const last = changeovers.at(-1)
+    return { question, answer, method, changeovers, leaves: last?.plan.outcome === 'plan' ? afterSewing(last.plan.end) : undefined }
+  }
+  const change = (s: number, from: number | undefined, next: number): Changeover | undefined => {
+    const to = at(s, next)
+    const first = to?.answer.stages[0]
+    const on = first && index.models.get(first.model)
+    const stage = to?.method.stages.find(({ id }) => id === first?.stage)
+    if (!first || !on || !stage) return undefined
+    const stands = from === undefined ? undefined : at(s, from)?.leaves
+    return changeoverOf(index, first, stage, on, stands ? { stands } : {})
+  }
+  const at = once((s: number, t: number) => `${likeOf[s] ?? s} ${t} ${methodOf(s, t)}`, sew)
+  const changeover = once(
+    (s: number, from: number | undefined, next: number) => `${likeOf[s] ?? s} ${from} ${next} ${methodOf(s, from)} ${methodOf(s, next)}`,
+    change,
+  )
+  const seconds = (s: number, from: number | undefined, next: number): number => {
+    const plan = changeover(s, from, next)?.plan
+    return plan?.outcome === 'plan' ? Math.round(plan.seconds) : 0
+  }
+  return { at, model, changeover, seconds }
+} // prettier-ignore
+
+const once = <Asked extends unknown[], Told>(keyOf: (...asked: Asked) => string, work: (...asked: Asked) => Told) => {
+  const known = new Map<string, Told>()
+  return (...asked: Asked): Told => {
+    const key = keyOf(...asked)
+    if (!known.has(key)) known.set(key, work(...asked))
+    return known.get(key) as Told
+  }
+}

@@ -1,0 +1,35 @@
+/** Customers and classes. */
+import { Column, Entity, Index, PrimaryColumn } from 'typeorm'
+import { ID, TEXT } from './columns'
+
+@Entity('customer')
+@Index('customer_name_ix', ['name'])
+export class CustomerRow {
+  @PrimaryColumn(ID)
+  id!: string
+
+  @Column({ type: 'int' })
+  version!: number
+
+  @Column(TEXT)
+  name!: string
+
+  @Column({ type: 'json' })
+  facts!: unknown
+}
+
+@Entity('class')
+export class SewingClassRow {
+  @PrimaryColumn(ID)
+  id!: string
+
+  @Column({ type: 'int' })
+  version!: number
+
+  /** As on the shop's wall clock; also in the facts. */
+  @Column({ type: 'varchar', length: 30 })
+  starts!: string
+
+  @Column({ type: 'json' })
+  facts!: unknown
+}

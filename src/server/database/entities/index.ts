@@ -1,0 +1,42 @@
+/**
+ * The tables. Whatever is edited, versioned or referred to alone has one; what is nested inside an aggregate is kept
+ * in its `facts` column, checked by its schema on the way in and out.
+ */
+import * as catalogue from './catalogue'
+import * as samples from './samples'
+import * as shop from './shop'
+import * as classes from './classes'
+import * as practice from './practice'
+
+export * from './catalogue'
+export * from './samples'
+export * from './shop'
+export * from './classes'
+export * from './practice'
+
+export const entities = [
+  catalogue.MakeRow,
+  catalogue.StitchFunctionRow,
+  catalogue.ThreadRow,
+  catalogue.ModelRow,
+  catalogue.StitchRow,
+  catalogue.ItemRow,
+  catalogue.FitStatementRow,
+  catalogue.FabricRow,
+  catalogue.TechniqueRow,
+  catalogue.SampleRow,
+  catalogue.CatalogueRevisionRow,
+  catalogue.HistoryRow,
+  catalogue.ImportHabitRow,
+  samples.SamplePhotoRow,
+  samples.PrintedLabelRow,
+  shop.ShopSettingRow,
+  shop.UserRow,
+  shop.SessionRow,
+  practice.PracticeMachineRow,
+  practice.PracticeLinkRow,
+  practice.PracticeAttemptRow,
+  classes.CustomerRow,
+  classes.SewingClassRow,
+  shop.OutboxMessageRow,
+]

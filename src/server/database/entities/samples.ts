@@ -1,0 +1,45 @@
+/** What is kept beside a sample. */
+import { Column, Entity, PrimaryColumn, PrimaryGeneratedColumn } from 'typeorm'
+import { ID, TEXT } from './columns'
+
+/** A photo of a sample, as it is shown: turned upright, shrunk, without what the camera wrote into it. */
+@Entity('sample_photo')
+export class SamplePhotoRow {
+  /** Not a foreign key: a sample that comes back by undo finds its photo. */
+  @PrimaryColumn(ID)
+  sample!: string
+
+  @Column({ type: 'datetime', precision: 3 })
+  at!: Date
+
+  @Column({ type: 'int' })
+  width!: number
+
+  @Column({ type: 'int' })
+  height!: number
+
+  @Column({ type: 'longblob' })
+  large!: Buffer
+
+  @Column({ type: 'mediumblob' })
+  small!: Buffer
+}
+
+/** What the label printer was given. */
+@Entity('printed_label')
+export class PrintedLabelRow {
+  @PrimaryGeneratedColumn({ type: 'int' })
+  id!: number
+
+  @Column(ID)
+  sample!: string
+
+  @Column({ type: 'datetime', precision: 3 })
+  at!: Date
+
+  @Column(TEXT)
+  by!: string
+
+  @Column({ type: 'mediumblob' })
+  pdf!: Buffer
+}

@@ -1,0 +1,80 @@
+/** The shop’s settings, its people, and its outbox. */
+import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, PrimaryGeneratedColumn } from 'typeorm'
+import { ID, TEXT } from './columns'
+
+/** The shop's own choices, one row each. */
+@Entity('shop_setting')
+export class ShopSettingRow {
+  @PrimaryColumn({ type: 'varchar', length: 60 })
+  name!: string
+
+  @Column({ type: 'json' })
+  facts!: unknown
+}
+
+@Entity('user')
+export class UserRow {
+  @PrimaryColumn(ID)
+  id!: string
+
+  @Column(TEXT)
+  name!: string
+
+  @Column({ type: 'varchar', length: 20 })
+  role!: string
+
+  /** argon2id, with its parameters. */
+  @Column({ type: 'varchar', length: 255, name: 'password_hash' })
+  passwordHash!: string
+}
+
+@Entity('session')
+@Index('session_expires_ix', ['expires'])
+export class SessionRow {
+  /** SHA-256 of the cookie's token; the token itself is kept nowhere. */
+  @PrimaryColumn({ type: 'char', length: 64, name: 'token_hash' })
+  tokenHash!: string
+
+  @Column(ID)
+  user!: string
+
+  @ManyToOne('UserRow', { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'user', foreignKeyConstraintName: 'session_user_fk' })
+  protected readonly ofUser?: UserRow
+
+  @Column({ type: 'char', length: 43 })
+  csrf!: string
+
+  @Column({ type: 'datetime', precision: 3 })
+  expires!: Date
+}
+
+/** A message in the outbox, as a mail file. It goes with the customer it is for. */
+@Entity('outbox_message')
+@Index('outbox_message_customer_ix', ['customer'])
+export class OutboxMessageRow {
+  @PrimaryGeneratedColumn({ type: 'int' })
+  id!: number
+
+  @Column({ type: 'datetime', precision: 3 })
+  at!: Date
+
+  @Column(TEXT)
+  by!: string
+
+  @Column(TEXT)
+  to!: string
+
+  @Column(TEXT)
+  subject!: string
+
+  @Column({ ...ID, type: 'varchar', nullable: true })
+  customer!: string | null
+
+  @ManyToOne('CustomerRow', { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'customer', foreignKeyConstraintName: 'outbox_message_customer_fk' })
+  protected readonly ofCustomer?: object
+
+  @Column({ type: 'mediumblob' })
+  mail!: Buffer
+}

@@ -1,0 +1,73 @@
+/** The parts of a class's handouts as PDF, drawn seat by seat, so that it is seen how far they are and they can be stopped. */
+import type { TDocumentDefinitions } from 'pdfmake/interfaces'
+import { cardOf } from '#core/card/card'
+import type { PlannedClass } from '#core/classes/plan'
+import { orderTaught } from '#core/classes/runSheet'
+import { explain } from '#core/answer/explain'
+import type { SupplyNeed } from '#core/classes/supplies'
+import type { ShopTolerance } from '#core/samples/spread'
+import type { Question } from '#core/answer/types'
+import type { HandoutPart } from '#shared/api/classes'
+import type { Part } from '../../../print/join'
+import type { Work } from '../../../work/board'
+import { inThread } from '../../../work/thread'
+import type { Snapshot } from '../../catalogue/snapshot'
+import { cardPages, type CardFor } from './cardPages'
+import { listPages, runPages, shoppingPages, sidePages } from './lists'
+
+export interface HandoutInput {
+  planned: PlannedClass
+  snapshot: Snapshot
+  tolerance: ShopTolerance
+  /** As the browser sees this server. */
+  origin: string
+  needs: readonly (SupplyNeed & { name: string })[]
+}
+
+/** `seat`: the cards of this seat only. */
+export const handout = async (input: HandoutInput, part: HandoutPart, pace: Work['pace'], seat?: number): Promise<Buffer> => {
+  const { planned, needs } = input
+  const { asked, index } = planned
+  const techniqueName = (place: number) => index.techniques.get(asked.techniques[place]?.technique ?? '')?.name ?? ''
+  const seats = asked.seats.flatMap((_, s) => (seat === undefined || seat === s ? [s] : []))
+  const sheets: Partial<Record<HandoutPart, () => TDocumentDefinitions>> = {
+    'run-sheet': () => runPages(planned, techniqueName),
+    'side-by-side': () => sidePages(planned),
+    lists: () => listPages(planned, needs),
+    shopping: () => shoppingPages(planned, needs),
+  }
+  const wanted = part === 'everything' ? Object.values(sheets) : [sheets[part]].flatMap((sheet) => sheet ?? [])
+  const cards = part === 'everything' || part === 'cards'
+  const of = wanted.length + (cards ? seats.length : 0) + 1
+  const parts: Part[] = []
+  for (const sheet of wanted) {
+    await pace(parts.length, of)
+    parts.push({ pdf: await inThread('drawPdf', sheet()), twoUp: false })
+  }
+  for (const s of cards ? seats : []) {
+    await pace(parts.length, of)
+    const own = seatCards(input, s)
+    if (own.length > 0) parts.push({ pdf: await inThread('drawPdf', cardPages(own, asked.title)), twoUp: true })
+  }
+  await pace(parts.length, of)
+  return Buffer.from(await inThread('joinPdf', parts, asked.title))
+} // prettier-ignore
+
+/** The cards of a seat in the order of teaching. */
+export const seatCards = ({ planned, snapshot, tolerance, origin }: HandoutInput, seat: number): CardFor[] => {
+  const { asked, plan, sewing, index } = planned
+  const person = asked.seats[seat]?.name ?? ''
+  return orderTaught(asked, plan).flatMap((t): CardFor[] => {
+    const [sewn, taught, model] = [sewing.at(seat, t), asked.techniques[t], sewing.model(seat)]
+    if (!taught || !model) return []
+    const question: Question = sewn?.question ?? { technique: taught.technique, fabric: taught.fabric, model: model.id, owned: asked.seats[seat]?.owns ?? [] }
+    const card = cardOf(index, question, sewn?.answer ?? explain(snapshot, question), { tolerance })
+    return [{ person, card, address: cardAddress(origin, question) }]
+  })
+} // prettier-ignore
+
+/** Of a card on a screen; it tells nothing of the person but what they can sew with. */
+const cardAddress = (origin: string, { model, technique, fabric, owned = [], method }: Question): string => {
+  const query = new URLSearchParams({ m: model, t: technique, f: fabric, ...(owned.length > 0 ? { owned: owned.join(',') } : {}), ...(method === undefined ? {} : { way: method }) }) // prettier-ignore
+  return `${origin}/card?${query}`
+}

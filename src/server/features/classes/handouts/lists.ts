@@ -1,0 +1,150 @@
+/** The class on paper: attendance, loans out and in, what each brings, the room's spare kit, shopping, run sheet, side by side. */
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
+import { bringLists, loansOf, sideBySide, type SideCell, type SidePart } from '#core/classes/handout'
+import type { PlannedClass } from '#core/classes/plan'
+import { runSheet } from '#core/classes/runSheet'
+import type { SupplyNeed } from '#core/classes/supplies'
+import { collectNames } from '#core/card/names'
+import { clockAfter, helpText, needAmount } from '#shared/messages/classes'
+import { speech, type Speech } from '#shared/messages/en'
+import { dateWords, durationWords, list, moneyWords, parameterWord } from '#shared/messages/words'
+
+type Named = SupplyNeed & { name: string }
+
+const page = (title: string, content: Content[], wide = false): TDocumentDefinitions => ({
+  info: { title },
+  pageSize: 'A4',
+  pageOrientation: wide ? 'landscape' : 'portrait',
+  pageMargins: [40, 36, 40, 40],
+  defaultStyle: { fontSize: 9.5, lineHeight: 1.15 },
+  content,
+})
+const title = (text: string): Content => ({ text, fontSize: 16, bold: true, margin: [0, 0, 0, 4] })
+const part = (text: string): Content => ({ text, fontSize: 12.5, bold: true, margin: [0, 10, 0, 3] })
+const table = (head: string[], rows: Content[][], widths: (string | number)[]): Content => ({
+  table: { headerRows: 1, dontBreakRows: true, widths, body: [head.map((text) => ({ text, bold: true })), ...rows] },
+  layout: 'lightHorizontalLines',
+})
+const tick: Content = { canvas: [{ type: 'rect', x: 0, y: 1, w: 9, h: 9, lineWidth: 0.7 }] }
+
+const head = ({ asked }: PlannedClass): Content => ({
+  text: [dateWords(asked.starts), asked.starts.slice('yyyy-mm-ddT'.length, 'yyyy-mm-ddThh:mm'.length), `${asked.minutes} minutes`, asked.room, asked.project].filter(Boolean).join(' · '),
+  margin: [0, 0, 0, 6],
+}) // prettier-ignore
+
+const speak = ({ index, asked, plan }: PlannedClass, ...more: unknown[]): Speech => speech(collectNames(index, asked, plan, ...more)) // prettier-ignore
+
+/** Attendance, loans out and in, what each brings, and the spare kit. */
+export const listPages = (planned: PlannedClass, needs: readonly Named[]): TDocumentDefinitions => {
+  const { asked, plan } = planned
+  const [loans, brings] = [loansOf(planned), bringLists(planned)]
+  const say = speak(planned, loans, brings)
+  const nameOf = (seat: number) => asked.seats[seat]?.name ?? ''
+  const loanRow = ({ seat, item, model }: (typeof loans)[number]): Content[] => [nameOf(seat), item !== undefined ? say.item(item) : say.model(model ?? ''), tick, '', tick, '']
+  return page(`${asked.title}: lists`, [
+    title(`${asked.title}: who comes`),
+    head(planned),
+    table(['Here', 'Name', 'Machine', 'Ready'], plan.seats.map((seat): Content[] => [tick, seat.name, seat.model === undefined ? 'none' : `${say.model(seat.model)}${seat.machine === undefined ? '' : ', lent'}`, seat.ready ? 'yes' : 'no']), [30, '*', '*', 50]),
+    part('Loans: out and in'),
+    loans.length > 0 ? table(['Name', 'Piece', 'Out', 'Signed', 'In', 'By'], loans.map(loanRow), ['*', '*', 30, 80, 30, 60]) : 'Nothing is lent.',
+    { ...(title('What each brings') as object), pageBreak: 'before' } as Content,
+    ...brings.map(({ seat, model, lent, supplied, owned, bobbin }): Content => ({
+      unbreakable: true,
+      margin: [0, 0, 0, 6],
+      stack: [
+        { text: `${nameOf(seat)}${model === undefined ? '' : `: ${say.model(model)}`}`, bold: true },
+        lent ? 'The machine is lent, with all that belongs to it. Bring scissors and pins.' : { text: `Machine with foot control, lead and manual${bobbin === undefined ? '' : `, empty bobbins (${bobbin})`}${supplied.length > 0 ? `; of what came with it: ${say.items(supplied)}` : ''}${owned.length > 0 ? `; of your own: ${say.items(owned)}` : ''}.` },
+      ],
+    })),
+    part('The room’s spare kit'),
+    { ul: spareKit(needs) },
+  ])
+} // prettier-ignore
+
+/** Spares of what runs out or breaks, and what every room needs. */
+const spareKit = (needs: readonly Named[]): string[] => {
+  const of = (what: SupplyNeed['what']) => needs.filter((need) => need.what === what).map(({ name }) => name)
+  const told = (word: string, names: string[]) => (names.length > 0 ? [`${word}: ${list([...new Set(names)])}`] : [])
+  return [
+    ...told('Needles', of('needle')),
+    ...told('Wound bobbins', of('bobbin')),
+    ...told('Thread', of('thread')),
+    'Extension leads, a spare foot control, a lamp',
+    'Screwdrivers, brush, tweezers, seam rippers, scissors',
+    'First-aid box; a box for broken needles',
+  ]
+}
+
+export const runPages = (planned: PlannedClass, techniqueName: (place: number) => string): TDocumentDefinitions => {
+  const { asked } = planned
+  const sheet = runSheet(planned)
+  const say = speak(planned, sheet)
+  const nameOf = (seat: number) => asked.seats[seat]?.name ?? ''
+  return page(`${asked.title}: run sheet`, [
+    title(`${asked.title}: run sheet`),
+    head(planned),
+    ...(sheet.demonstrate ? [{ text: `Demonstrate on the ${say.model(sheet.demonstrate.model)}.`, margin: [0, 0, 0, 6] as [number, number, number, number] }] : []),
+    table(
+      ['From', 'Technique', 'Show', 'Change', 'Sew', 'Look', 'Slack', 'Help'],
+      sheet.stages.map((stage): Content[] => [
+        { text: clockAfter(asked.starts, stage.starts), bold: true },
+        { stack: [{ text: techniqueName(stage.technique), bold: true }, ...(stage.slowest ? [{ text: `longest change: ${nameOf(stage.slowest.seat)}, ${durationWords(stage.slowest.seconds)}`, fontSize: 8 }] : [])] },
+        String(stage.show), String(stage.change), String(stage.sew), String(stage.inspect), String(stage.slack),
+        { stack: stage.help.map(({ seat, why }) => `${nameOf(seat)}: ${list(why.map(helpText))}`), fontSize: 8 },
+      ]),
+      [34, '*', 28, 36, 26, 28, 28, 170],
+    ),
+    { text: `Ends ${clockAfter(asked.starts, sheet.minutes)}. ${sheet.left < 0 ? `${-sheet.left} minutes too long.` : `${sheet.left} minutes to spare.`}`, bold: true, margin: [0, 6, 0, 0] },
+  ])
+} // prettier-ignore
+
+export const shoppingPages = ({ asked }: PlannedClass, needs: readonly Named[]): TDocumentDefinitions => {
+  const buy = needs.filter(({ packs }) => packs === undefined || packs.buy > 0)
+  const cost = buy.reduce((sum, { packs }) => sum + (packs?.cost ?? 0), 0)
+  const unpriced = buy.some(({ packs }) => packs === undefined || packs.cost === undefined)
+  return page(`${asked.title}: shopping`, [
+    title(`${asked.title}: to buy`),
+    table(
+      ['', 'What', 'Needed', 'Packs', 'On the shelf', 'Buy', 'Cost'],
+      buy.map(({ name, colour, packs, ...need }): Content[] => [tick, `${name}${colour === undefined ? '' : `, ${colour}`}`, needAmount(need), packs ? `${packs.need}` : 'not said how it is sold', packs ? `${packs.shelf}` : '?', packs ? `${packs.buy}` : '?', packs?.cost === undefined ? '?' : moneyWords(packs.cost)]),
+      [14, '*', 70, 60, 50, 30, 50],
+    ),
+    { text: `Together ${moneyWords(cost)}${unpriced ? ', and what has no price yet' : ''}.`, bold: true, margin: [0, 6, 0, 0] },
+  ])
+} // prettier-ignore
+
+/** The educator's sheet: stages down, machines across; in bold what is not as on most machines. */
+export const sidePages = (planned: PlannedClass): TDocumentDefinitions => {
+  const { machines, rows } = sideBySide(planned)
+  const say = speak(planned, rows)
+  const { asked, index } = planned
+  const nameOf = (seat: number) => asked.seats[seat]?.name ?? ''
+  const cellText = (cell: SideCell | undefined, differs: readonly SidePart[]): Content => {
+    if (!cell) return { text: 'not sewn so here', italics: true }
+    const line = (part: SidePart, text: string) => ({ text: `${text}\n`, bold: differs.includes(part) })
+    const through = cell.chain.length > 0 ? ` with ${say.items(cell.chain)}` : ''
+    return { text: [
+      line('select', `Stitch ${cell.select}`),
+      line('foot', cell.foot === undefined ? 'foot as it is' : `${say.item(cell.foot)}${through}`),
+      ...(cell.plate === undefined ? [] : [line('plate', say.item(cell.plate))]),
+      line('needle', `needle ${cell.needle}`),
+      line('changes', cell.changes.length === 0 ? 'values as given' : list(cell.changes.map(({ parameter, shown }) => `${parameterWord(parameter)} ${shown}`.toLowerCase()))),
+    ] }
+  }
+  /** As many machines as are still read beside each other. */
+  const ACROSS = 5
+  const parts = Array.from({ length: Math.ceil(machines.length / ACROSS) }, (_, i) => i * ACROSS)
+  return page(`${asked.title}: side by side`, parts.flatMap((from): Content[] => {
+    const some = machines.slice(from, from + ACROSS)
+    const heads = some.map(({ model, seats }): Content => ({ stack: [{ text: say.model(model), bold: true }, { text: seats.map(nameOf).join(', '), fontSize: 7 }] }))
+    const body = rows.map(({ technique, method, stage, cells, differs }): Content[] => [
+      { stack: [{ text: index.techniques.get(technique)?.name ?? technique, bold: true }, { text: say.method(method), fontSize: 8 }, { text: say.stage(stage), fontSize: 8 }] },
+      ...some.map((_, i): Content => cellText(cells[from + i], differs[from + i] ?? [])),
+    ])
+    return [
+      { ...(title(`${asked.title}: side by side`) as object), ...(from > 0 ? { pageBreak: 'before' } : {}) } as Content,
+      { text: 'Bold: not as on most of the machines.', margin: [0, 0, 0, 4] },
+      { table: { headerRows: 1, dontBreakRows: true, widths: [110, ...some.map(() => '*')], body: [['', ...heads], ...body] }, layout: 'lightHorizontalLines', fontSize: 8 },
+    ]
+  }), true)
+} // prettier-ignore

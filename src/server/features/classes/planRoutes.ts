@@ -1,0 +1,181 @@
+/** What follows from a class: its plan, what a change would do, run sheet, supplies, calendar, handouts, messages. */
+import { z } from 'zod'
+import { changeBetween, worthOfOneMore } from '#core/classes/change'
+import type { PlannedClass } from '#core/classes/plan'
+import { runSheet } from '#core/classes/runSheet'
+import { suppliesOf, type Supply, type SupplyNeed } from '#core/classes/supplies'
+import type { SewingClass } from '#core/classes/types'
+import { collectNames } from '#core/card/names'
+import type { CatalogueIndex } from '#core/catalogue/index'
+import { Id } from '#shared/api/catalogue'
+import { Clashes, ClassChangeView, ClassDraft, ClassMessages, ClassMessagesSent, ClassPlanView, ClassPurchases, HandoutParams, HandoutQuery, RunSheetView, SuppliesView } from '#shared/api/classes' // prettier-ignore
+import { Invalid, NotFound } from '../../http/problems'
+import { STAFF, route, type Context } from '../../http/route'
+import { clashesWith, classCalendar } from './calendar'
+import { handout, type HandoutInput } from './handouts/handout'
+import { messagesOf } from './messages'
+import { solve } from './planning'
+import { checkClass } from './store'
+
+const Params = z.strictObject({ id: Id })
+type Asking = Context<{ id: string }, unknown, unknown>
+
+const plannedClass = async ({ params, services, snapshot, work }: Asking): Promise<PlannedClass> => {
+  const { class: asked } = await services.classes.one(params.id)
+  return services.planning.of(snapshot, asked as SewingClass, work.pace)
+}
+
+const needsOf = (planned: PlannedClass, stock: readonly Supply[]): (SupplyNeed & { name: string })[] => suppliesOf(planned, stock).map((need) => ({ ...need, name: nameOf(planned.index, need) })) // prettier-ignore
+
+const nameOf = (index: CatalogueIndex, { what, of }: SupplyNeed): string => {
+  if (what === 'fabric') return index.fabrics.get(of)?.name ?? of
+  if (what === 'thread') return index.threads.get(of)?.name ?? of
+  return what === 'bobbin' ? `Wound bobbin, ${of}` : what === 'needle' ? `Needle ${of}` : of
+}
+
+const handoutInput = async (context: Asking): Promise<HandoutInput> => {
+  const { services, snapshot, origin } = context
+  const [planned, { supplies }, { tolerance }] = await Promise.all([plannedClass(context), services.cupboard.supplies(), services.settings.read()]) // prettier-ignore
+  return { planned, snapshot, tolerance, origin, needs: needsOf(planned, supplies as Supply[]) }
+}
+
+export const classPlanRoutes = [
+  route({
+    method: 'get',
+    path: '/api/classes/{id}/plan',
+    summary: 'Who is ready for what, who is lent or buys what, in which order it is taught',
+    tag: 'Classes',
+    for: STAFF,
+    params: Params,
+    result: ClassPlanView,
+    refuses: [404, 409, 422],
+    handle: async (context) => {
+      const { plan, asked } = await plannedClass(context as never)
+      return { ...plan, names: collectNames(context.snapshot.index, plan, asked) } as never
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/api/classes/{id}/change',
+    summary: 'What a change to a class would do; nothing is kept',
+    tag: 'Classes',
+    for: STAFF,
+    params: Params,
+    body: ClassDraft,
+    result: ClassChangeView,
+    refuses: [404, 409, 422],
+    handle: async (context) => {
+      const { body, params, services, snapshot, work } = context
+      checkClass(body.class, snapshot.index)
+      const before = await plannedClass(context as never)
+      const { plan } = await services.planning.of(snapshot, { ...body.class, id: params.id } as SewingClass, work.pace)
+      if (plan.seats.length !== before.plan.seats.length) throw new Invalid('The change has other seats than the class.', [{ path: ['class', 'seats'], message: 'must be as many as before' }]) // prettier-ignore
+      const change = changeBetween(before.plan, plan)
+      return { change, solved: plan.solved, names: collectNames(snapshot.index, change) } as never
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/api/classes/{id}/purchases',
+    summary: 'What one more piece in the shop’s loan stock would change, the most useful first',
+    tag: 'Classes',
+    for: STAFF,
+    params: Params,
+    result: ClassPurchases,
+    refuses: [404, 409, 422],
+    handle: async (context) => {
+      const planned = await plannedClass(context as never)
+      const purchases = await worthOfOneMore(planned, solve, context.work.pace)
+      return { purchases, names: collectNames(context.snapshot.index, purchases) } as never
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/api/classes/{id}/run-sheet',
+    summary: 'What happens when, whom to help where, which machine to demonstrate on',
+    tag: 'Classes',
+    for: STAFF,
+    params: Params,
+    result: RunSheetView,
+    refuses: [404, 409, 422],
+    handle: async (context) => {
+      const planned = await plannedClass(context as never)
+      const sheet = runSheet(planned)
+      return { ...sheet, names: collectNames(context.snapshot.index, sheet, planned.asked) } as never
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/api/classes/{id}/calendar.ics',
+    summary: 'The class and its techniques as iCalendar, with alarms',
+    tag: 'Classes',
+    for: STAFF,
+    params: Params,
+    result: z.string(),
+    type: 'text/calendar',
+    refuses: [404, 409, 422],
+    handle: async (context) => {
+      const planned = await plannedClass(context as never)
+      const name = (place: number) => context.snapshot.index.techniques.get(planned.asked.techniques[place]?.technique ?? '')?.name ?? '' // prettier-ignore
+      return classCalendar(planned.asked, runSheet(planned), name, context.services.now())
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/api/classes/{id}/clashes',
+    summary: 'What the shop’s calendar has in the time of the class',
+    tag: 'Classes',
+    for: STAFF,
+    params: Params,
+    result: Clashes,
+    refuses: [404],
+    handle: async ({ params, services }) => {
+      const [{ class: asked }, calendar] = await Promise.all([services.classes.one(params.id), services.cupboard.calendar()]) // prettier-ignore
+      return { clashes: clashesWith(asked, calendar.events), known: calendar.read !== undefined }
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/api/classes/{id}/supplies',
+    summary: 'What the class uses up, rounded up to how it is sold',
+    tag: 'Classes',
+    for: STAFF,
+    params: Params,
+    result: SuppliesView,
+    refuses: [404, 409, 422],
+    handle: async (context) => {
+      const [planned, { supplies }] = await Promise.all([plannedClass(context as never), context.services.cupboard.supplies()]) // prettier-ignore
+      return { needs: needsOf(planned, supplies as Supply[]), spares: planned.asked.spares ?? 1 } as never
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/api/classes/{id}/handouts/{part}.pdf',
+    summary: 'Handouts: cards for each seat, side-by-side sheet, lists, run sheet, shopping, or everything',
+    tag: 'Classes',
+    for: STAFF,
+    params: HandoutParams,
+    query: HandoutQuery,
+    result: z.string(),
+    type: 'application/pdf',
+    refuses: [404, 409, 422],
+    handle: async (context) => {
+      const { params, query, work } = context
+      const input = await handoutInput(context as never)
+      if (query.seat !== undefined && !input.planned.asked.seats[query.seat]) throw new NotFound('There is no such seat.') // prettier-ignore
+      return (await handout(input, params.part, work.pace, query.seat)) as never
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/api/classes/{id}/messages',
+    summary: 'A follow-up with their cards to people of the class, into the outbox',
+    tag: 'Classes',
+    for: STAFF,
+    params: Params,
+    body: ClassMessages,
+    result: ClassMessagesSent,
+    refuses: [404, 409, 422],
+    handle: async (context) => messagesOf(context, await handoutInput(context as never)),
+  }),
+]

@@ -1,0 +1,67 @@
+/** Long work that people wait for: how far it is, and whether it is still wanted. */
+import { setImmediate as others } from 'node:timers/promises'
+import { Problem } from '../http/problems'
+
+/** The work was stopped by whoever asked for it, or they went away. Nothing of it is kept. */
+export class Stopped extends Problem {
+  constructor() {
+    super(409, 'Stopped, as you asked. Nothing was changed.', { stopped: true })
+  }
+}
+
+/** How long a piece of work keeps others waiting at most, ms, if its steps are short. */
+const TURN = 12
+
+export class Work {
+  done = 0
+  of = 1
+  private stopped = false
+  private turn = performance.now()
+
+  constructor(private readonly ended: () => void = () => undefined) {}
+
+  /** It is answered, or nobody waits for it any more. */
+  readonly over = (): void => {
+    this.stopped = true
+    this.ended()
+  }
+
+  stop(): void {
+    this.stopped = true
+  }
+
+  /** Says how far it is and lets others have their turn. Throws `Stopped`. */
+  readonly pace = async (done: number, of: number): Promise<void> => {
+    this.done = done
+    this.of = of
+    if (performance.now() - this.turn > TURN) {
+      await others()
+      this.turn = performance.now()
+    }
+    if (this.stopped) throw new Stopped()
+  }
+
+  /** The pace of a part of it: from `from` to `to` of the whole, each between 0 and 1. */
+  part(from: number, to: number): Work['pace'] {
+    return (done, of) => this.pace(from + ((to - from) * done) / Math.max(1, of), 1)
+  }
+}
+
+/** Work by the name its sender gave it; only they see and stop it. What has no name is seen by nobody. */
+export class WorkBoard {
+  private readonly running = new Map<string, Work>()
+
+  begin(owner: string, name: string | undefined): Work {
+    if (name === undefined) return new Work()
+    const key = keyOf(owner, name)
+    const work = new Work(() => this.running.delete(key))
+    this.running.set(key, work)
+    return work
+  }
+
+  find(owner: string, name: string): Work | undefined {
+    return this.running.get(keyOf(owner, name))
+  }
+}
+
+const keyOf = (owner: string, name: string): string => `${owner} ${name}`
