@@ -22,7 +22,7 @@ export const demoClasses = (now: Date, ids: ReadonlyMap<string, string> = new Ma
     },
     {
       title: 'Waistcoat details', starts: day(16, '18:30'), minutes: 150, room: 'Front table', project: 'A waistcoat with welt and buttonholes',
-      techniques: [{ technique: 'blind-hem', fabric: 'wool-suiting', seam: 900, colour: 'charcoal', piece: { width: 300, length: 350 } }, { technique: 'buttonhole', fabric: 'wool-suiting', after: ['blind-hem'], colour: 'charcoal', piece: { width: 120, length: 250, pieces: 2 } }, { technique: 'button-sew-on', fabric: 'wool-suiting', after: ['buttonhole'] }, { technique: 'piping', fabric: 'wool-suiting', seam: 600, colour: 'charcoal' }],
+      techniques: [{ technique: 'blind-hem', fabric: 'wool-suiting', seam: 900, colour: 'charcoal', piece: { width: 300, length: 350 } }, { technique: 'buttonhole', fabric: 'wool-suiting', after: ['blind-hem'], colour: 'charcoal', piece: { width: 120, length: 250, pieces: 2 } }, { technique: 'button-sew-on', fabric: 'wool-suiting', after: ['buttonhole'], colour: 'charcoal' }, { technique: 'piping', fabric: 'wool-suiting', seam: 600, colour: 'charcoal' }],
       seats: [...seats('Torben Kvalsund', 'Bram Oosterlund', 'Kaja Vettermo', 'Gunvor Isdahl', 'Hallvard Stokkan', 'Bergliot Haugum', 'Einar Grøtdal'), { name: 'A guest without a machine', owns: [] }],
       loans: [{ item: 'dm-zip', pieces: 1 }, { item: 'dm-darning-cover', pieces: 2 }, { item: 'u-pipe', pieces: 1 }, { model: 'heron-200', pieces: 1 }], pins: [],
     },

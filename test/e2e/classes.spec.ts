@@ -27,3 +27,110 @@ test('a class is planned, a piece pinned, and the rest shared out around it', as
     .click()
   await expect(page).toHaveURL(/\/card\?.*m=ketch/)
 })
+
+test('a piece goes to another seat once its effect is seen; what one more would change', async ({ page }) => {
+  await signIn(page, 'osk', '/classes')
+  await page.getByRole('link', { name: 'Waistcoat details' }).click()
+  const seats = ['Bergliot Haugum', 'Kaja Vettermo']
+  const piping = (seat: string) => page.getByLabel(`U·PIPE (piping foot, clips on) for ${seat}`)
+  // Whatever was pinned before is let go.
+  await expect(page.getByText(/of 8 ready/)).toBeVisible()
+  for (const seat of seats) {
+    if (!(await piping(seat).isVisible()) || (await piping(seat).inputValue()) === 'free') continue
+    await piping(seat).selectOption('free')
+    await expect(page.getByText('Saved and planned again.')).toBeVisible()
+  }
+  await expect(piping('Kaja Vettermo').or(piping('Bergliot Haugum')).first()).toBeVisible()
+  const [from, to] = (await piping(seats[0] as string).locator('option:checked').textContent())?.startsWith('lent') ? seats : [...seats].reverse() // prettier-ignore
+  const row = (name: string) => page.getByRole('row', { name: new RegExp(name) })
+  await row(from as string)
+    .getByText('U·PIPE')
+    .dragTo(row(to as string).locator('.pieces'))
+  const effect = page.getByRole('status', { name: 'What it would do' })
+  await expect(effect).toContainText(`lent to ${to} instead of ${from}`)
+  await expect(effect).toContainText(`${to} is lent U·PIPE (piping foot, clips on) and need not buy it.`)
+  await effect.getByRole('button', { name: 'Do it' }).click()
+  await expect(piping(to as string)).toHaveValue('loan')
+  await page.getByRole('button', { name: 'Work it out' }).click()
+  await expect(page.getByRole('listitem').filter({ hasText: 'purchase spared' }).first()).toBeVisible()
+})
+
+test('the run sheet is put in another order by dragging and by keyboard, and back', async ({ page }) => {
+  await signIn(page, 'osk', '/classes')
+  await page.getByRole('link', { name: 'Armour, quilted' }).click()
+  await page.getByRole('link', { name: 'Run sheet' }).click()
+  const names = page.locator('tbody th')
+  await expect(names).toHaveCount(3)
+  await expectAccessible(page)
+  const before = await names.allInnerTexts()
+  await page.getByRole('button', { name: /Move Binding by machine up/ }).click()
+  await expect(page.getByText('Your order: the room waits')).toBeVisible()
+  const bound = page.getByRole('row', { name: /Binding by machine/ })
+  await bound.locator('.time').dragTo(page.locator('tbody tr').first())
+  await expect(page.getByText('Quilting with even feed must come before Binding by machine.')).toBeVisible()
+  await expect(names.first()).toContainText('Binding by machine')
+  await page.getByRole('button', { name: 'Take the best order' }).click()
+  await expect(page.getByText('The order in which the room waits least')).toBeVisible()
+  await expect.poll(async () => (await names.allInnerTexts()).map((name) => name.split('\n')[0])).toEqual(before.map((name) => name.split('\n')[0])) // prettier-ignore
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: /as a calendar file/ }).click()
+  expect((await download).suggestedFilename()).toBe('armour-quilted.ics')
+})
+
+test('a class of twenty-four from a file with bad rows: what is understood is taken, the rest is told', async ({
+  page,
+}) => {
+  await signIn(page, 'osk', '/classes')
+  await page.getByRole('button', { name: 'A new class' }).click()
+  await page.getByRole('link', { name: 'Say what is taught and who sits where' }).click()
+  const good = Array.from(
+    { length: 24 },
+    (_, i) => `Person ${i + 1},${i % 2 ? 'Wren 24' : 'Plover 60'},${i % 3 ? '' : 'LF·16'}`,
+  )
+  const file = ['name,machine,owns,shoe size', ...good, ',Wren 24,,', 'Person 26,Wern 42,,', 'Person 27,Wren 24,no such foot,', 'Kaja Vettermo,,,'].join('\n') // prettier-ignore
+  await page.setInputFiles('input[type=file]', { name: 'seats.csv', mimeType: 'text/csv', buffer: Buffer.from(file) })
+  await expect(page.getByText('25 new seats are understood.')).toBeVisible()
+  await expect(page.getByText('Left out: shoe size.')).toBeVisible()
+  const faults = page.getByRole('list', { name: 'Not understood, and not taken' })
+  await expect(faults.getByRole('listitem')).toHaveText([/^Line 26: no name/, /^Line 27: no model is called “Wern 42”/, /^Line 28: no foot or accessory has the code “no such foot”/]) // prettier-ignore
+  await page.getByRole('button', { name: 'Take them in' }).click()
+  await page
+    .getByLabel('technique 1, Technique')
+    .or(page.getByRole('button', { name: 'Add a technique' }))
+    .first()
+    .click()
+  await page.getByLabel('technique 1, Technique').fill('Buttonhole')
+  await page.getByLabel('technique 1, Fabric').fill('Wool suiting')
+  await page.getByLabel('technique 1, Fabric').press('Tab')
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(page.getByText('Saved.')).toBeVisible()
+  await page.getByRole('link', { name: 'Readiness' }).click()
+  await expect(page.getByText(/^25 of 25 ready/)).toBeVisible()
+  // Whom the shop knows brings their own machine.
+  await expect(page.getByRole('row', { name: /Kaja Vettermo/ })).toContainText('Wren 24')
+  await page.getByRole('link', { name: 'Handouts' }).click()
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Cards', exact: true }).click()
+  expect((await download).suggestedFilename()).toBe('a-new-class-cards.pdf')
+})
+
+test('after a class: what is still out, who managed what, cards to the outbox', async ({ page }) => {
+  await signIn(page, 'osk', '/classes')
+  await page.getByRole('link', { name: 'First hems' }).click()
+  await page.getByRole('link', { name: 'Supplies' }).click()
+  await expect(page.getByRole('rowheader', { name: /Chalk/ })).toBeVisible()
+  await expectAccessible(page)
+  await page.getByRole('link', { name: 'Afterwards' }).click()
+  await expect(page.getByText('Still out: BLH (blind hem foot) with Sunniva Rørbekk.')).toBeVisible()
+  await expectAccessible(page)
+  await page.getByLabel('back: BLH (blind hem foot) from Sunniva Rørbekk').check()
+  await expect(page.getByText('Still out')).toBeHidden()
+  await page.getByLabel('Sunniva Rørbekk: Blind hem').selectOption('withHelp')
+  await page.getByRole('button', { name: 'Save', exact: true }).last().click()
+  await expect(page.getByText('Saved.')).toBeVisible()
+  await page.getByRole('button', { name: 'Send their cards to those who came' }).click()
+  await expect(page.getByText('3 in the outbox.')).toBeVisible()
+  await page.getByRole('link', { name: 'Outbox' }).click()
+  await expect(page.getByRole('rowheader', { name: 'Your cards from “First hems”' })).toHaveCount(3)
+  await expectAccessible(page)
+})

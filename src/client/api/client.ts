@@ -12,6 +12,8 @@ export interface ProblemDetails {
   issues?: { path: (string | number)[]; message: string }[]
   yours?: unknown
   theirs?: unknown
+  /** It was stopped on request. */
+  stopped?: boolean
   /** Every row that somebody else has changed meanwhile. */
   clashes?: Clash[]
 }
@@ -42,13 +44,15 @@ export const whenSignedOut = (callback: () => void): void => {
 /** JSON, or a file as it is. */
 type Body = { json: unknown } | { file: Blob } | undefined
 
-const send = async (method: string, path: string, accept: string, body: Body): Promise<Response> => {
+/** `work`: the name under which it is asked how far it is. */
+const send = async (method: string, path: string, accept: string, body: Body, work?: string): Promise<Response> => {
   const type = body === undefined ? undefined : 'json' in body ? 'application/json' : body.file.type || 'application/octet-stream' // prettier-ignore
   const response = await fetch(path, {
     method,
     headers: {
       Accept: accept,
       ...(type === undefined ? {} : { 'Content-Type': type }),
+      ...(work === undefined ? {} : { 'X-Work': work }),
       ...(csrf === undefined || method === 'GET' ? {} : { 'X-CSRF-Token': csrf }),
     },
     ...(body === undefined ? {} : { body: 'json' in body ? JSON.stringify(body.json) : body.file }),
@@ -61,14 +65,14 @@ const send = async (method: string, path: string, accept: string, body: Body): P
   throw new ApiProblem((said as ProblemDetails | undefined) ?? { ...UNREACHABLE, status: response.status })
 }
 
-export const call = async <Result>(method: string, path: string, body?: unknown): Promise<Result> => {
-  const response = await send(method, path, 'application/json', body === undefined ? undefined : { json: body })
+export const call = async <Result>(method: string, path: string, body?: unknown, work?: string): Promise<Result> => {
+  const response = await send(method, path, 'application/json', body === undefined ? undefined : { json: body }, work)
   return (response.status === 204 ? undefined : await response.json().catch(() => undefined)) as Result
 }
 
 /** A file that is kept, or is made from what is sent. */
-export const file = async (path: string, body?: unknown): Promise<Blob> =>
-  (await send(body === undefined ? 'GET' : 'POST', path, '*/*', body === undefined ? undefined : { json: body })).blob()
+export const file = async (path: string, body?: unknown, work?: string): Promise<Blob> =>
+  (await send(body === undefined ? 'GET' : 'POST', path, '*/*', body === undefined ? undefined : { json: body }, work)).blob() // prettier-ignore
 
 export const upload = async (path: string, content: Blob): Promise<void> => {
   await send('PUT', path, 'application/json', { file: content })

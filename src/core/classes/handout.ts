@@ -56,7 +56,7 @@ const cellOf = ({ select, foot, chain, plate, needle, settings }: StageAnswer): 
   foot,
   chain,
   plate,
-  needle: [needle.system, needle.point, needle.size].filter(Boolean).join(' '),
+  needle: `${needle.point} ${needle.size}`,
   changes: (Object.entries(settings) as [Parameter, Setting][]).flatMap(([parameter, { changed, shown }]) => (changed ? [{ parameter, shown }] : [])), // prettier-ignore
 })
 

@@ -33,11 +33,11 @@ export interface SupplyNeed {
   of: string
   colour?: string
   unit: string
-  /** By seat; a seat that needs none is left out. */
+  /** By seat, as far as it is known; a seat that needs none is left out. */
   seats: { seat: number; amount: number }[]
-  /** Seats of which it is not known. */
+  /** Seats that need more, nobody knows how much. */
   unknown: number[]
-  /** Of the seats and the spares together; undefined where it is not known of any seat. */
+  /** Of the seats and the spares together, as far as it is known; left out where it is not known of any seat. */
   amount?: number
   /** Pieces to be cut, of fabric. */
   cuts?: { width: Mm; length: Mm; pieces: number }[]
@@ -53,6 +53,8 @@ interface Asked {
   seat: number
   /** Undefined: needed, and not known how much. */
   amount: number | undefined
+  /** One serves the seat through the whole class. */
+  once?: boolean
 }
 
 const ORDER: SupplyKind[] = ['fabric', 'material', 'thread', 'bobbin', 'needle']
@@ -85,10 +87,10 @@ const seatNeeds = (planned: PlannedClass, seat: number, t: number): Asked[] => {
     const bobbin = at.model.bobbin && threads.find(({ place }) => place === 'bobbin')
     const held = bobbin && bobbinHolds(at.model.bobbin?.capacity ?? 0, bobbin.thread).value
     const needs: Asked[] = [
-      { what: 'needle', of: [stage.needle.system, stage.needle.point, stage.needle.size].filter(Boolean).join(' '), unit: 'needle', seat, amount: 1 },
+      { what: 'needle', of: [stage.needle.system, stage.needle.point, stage.needle.size].filter(Boolean).join(' '), unit: 'needle', seat, amount: 1, once: true },
       ...threads.map(({ thread, amount }): Asked => ({ what: 'thread', of: thread.id, colour, unit: 'm', seat, amount })),
       ...(bobbin && at.model.bobbin ? [{ what: 'bobbin' as const, of: at.model.bobbin.class, colour, unit: 'bobbin', seat, amount: bobbin.amount === undefined || held === undefined ? undefined : bobbin.amount / held }] : []),
-      ...(told?.materials ?? []).filter(({ when }) => holds(when, at)).map(({ what, per, amount, unit }): Asked => ({ what: 'material', of: what, unit, seat, amount: times(amount, per === 'piece' ? (taught.piece?.pieces ?? 1) : per === 'metre' ? metres : 1) })),
+      ...(told?.materials ?? []).filter(({ when }) => holds(when, at)).map(({ what, per, amount, unit }): Asked => ({ what: 'material', of: what, unit, seat, amount: times(amount, per === 'piece' ? (taught.piece?.pieces ?? 1) : per === 'metre' ? metres : 1), once: per === 'seat' })),
     ]
     return needs
   })
@@ -126,21 +128,21 @@ const threadsOf = ({ index }: PlannedClass, stage: StageAnswer, metres: number |
 
 const lineOf = (group: readonly Asked[], spares: number, stock: readonly Supply[]): SupplyNeed => {
   const [{ what, of, colour, unit }] = group as [Asked]
-  const bySeat = new Map<number, number | undefined>()
-  for (const { seat, amount } of group) {
-    const before = bySeat.has(seat) ? bySeat.get(seat) : 0
-    bySeat.set(seat, before === undefined || amount === undefined ? undefined : what === 'needle' ? 1 : before + amount)
-  }
-  const seats = [...bySeat].flatMap(([seat, amount]) => (amount === undefined ? [] : [{ seat, amount: WHOLE.has(what) ? Math.ceil(amount) : tidy(amount) }]))
-  const unknown = [...bySeat].flatMap(([seat, amount]) => (amount === undefined ? [seat] : []))
-  const most = Math.max(0, ...seats.map(({ amount }) => amount))
-  const amount = seats.reduce((sum, one) => sum + one.amount, 0) + spares * most
+  const places = [...new Set(group.map(({ seat }) => seat))]
+  const unknown = places.filter((place) => group.some(({ seat, amount }) => seat === place && amount === undefined))
+  const seats = places.flatMap((seat) => {
+    const known = group.filter((one) => one.seat === seat).flatMap(({ amount, once }) => (amount === undefined ? [] : [{ amount, once }]))
+    // A bobbin is wound for each thread, however little of it is used.
+    if (known.length === 0 && what !== 'bobbin') return []
+    const sum = known.reduce((all, { amount, once }) => (once ? Math.max(all, amount) : all + amount), 0)
+    return [{ seat, amount: what === 'bobbin' ? Math.max(1, Math.ceil(sum)) : tidy(sum) }]
+  })
   const line = { what, of, ...(colour === undefined ? {} : { colour }), unit, seats, unknown }
-  return seats.length === 0 ? line : { ...line, amount: tidy(amount), ...packsFor(what, of, amount, stock) }
+  if (seats.length === 0) return line
+  const most = Math.max(...seats.map(({ amount }) => amount))
+  const amount = seats.reduce((sum, one) => sum + one.amount, 0) + spares * most
+  return { ...line, amount: tidy(amount), ...packsFor(what, of, amount, stock) }
 } // prettier-ignore
-
-/** Counted, never a part of one. */
-const WHOLE: ReadonlySet<SupplyKind> = new Set(['bobbin', 'needle'])
 
 const packsFor = (
   what: SupplyKind,

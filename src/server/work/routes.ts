@@ -3,7 +3,7 @@ import { z } from 'zod'
 import { ANY_ROLE, route } from '../http/route'
 import { NotFound } from '../http/problems'
 
-const Params = z.strictObject({ id: z.uuid() })
+const Params = z.strictObject({ id: z.string().regex(/^[\w-]{8,80}$/) })
 const Progress = z.object({ done: z.number(), of: z.number() })
 
 export const workRoutes = [

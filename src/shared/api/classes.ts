@@ -76,9 +76,11 @@ export const ClassPlanView = z.object({
   lent: z.int(),
   solved: z.boolean(),
   order: z.object({ order: z.array(z.int()), waits: z.number(), work: z.number() }).optional(),
+  /** The ways there are, by technique of the class. */
+  ways: z.array(z.array(z.object({ id: Id, name: z.string() }))),
   names: Named,
 })
-export type ClassPlanView = plan.ClassPlan & { names: z.infer<typeof Named> }
+export type ClassPlanView = plan.ClassPlan & { ways: { id: string; name: string }[][]; names: z.infer<typeof Named> }
 
 export const ClassDraft = z.strictObject({ class: ClassWrite })
 const Given = z.array(z.object({ seat: z.int(), item: Id, how: z.enum(['loan', 'buy']) }))

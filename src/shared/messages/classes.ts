@@ -1,11 +1,13 @@
 /** What is said of classes. */
-import type { HelpReason } from '#core/classes/runSheet'
+import type { ClassPurchase, PlanChange } from '#core/classes/change'
+import type { HelpReason, RunStage } from '#core/classes/runSheet'
 import type { SupplyNeed } from '#core/classes/supplies'
 import type { SewingClass } from '#core/classes/types'
 import { formatNumber } from '#core/units/format'
+import type { Speech } from './en'
 import { list } from './words'
 
-export const helpText = (reason: HelpReason): string =>
+const helpText = (reason: HelpReason): string =>
   ({
     notReady: 'has not all it needs',
     noMachine: 'has no machine',
@@ -14,6 +16,12 @@ export const helpText = (reason: HelpReason): string =>
     byHand: 'look first how the machine stands',
     lentMachine: 'sits at a lent machine',
   })[reason]
+
+/** Whom to help and why, the seats of one reason together. */
+export const helpLines = (help: RunStage['help'], nameOf: (seat: number) => string): string[] => {
+  const reasons = [...new Set(help.flatMap(({ why }) => why))]
+  return reasons.map((reason) => `${list(help.filter(({ why }) => why.includes(reason)).map(({ seat }) => nameOf(seat)))}: ${helpText(reason)}`) // prettier-ignore
+}
 
 /** The wall clock so many minutes after an ISO time: "10:25". */
 export const clockAfter = (starts: string, minutes: number): string =>
@@ -46,3 +54,40 @@ export const handoutMessage = ({ title, project }: Pick<SewingClass, 'title' | '
   subject: `Your cards from “${title}”`,
   text: `Dear ${name},\n\nhere are the cards for your machine from “${title}”${project === undefined ? '' : ` (${project})`}. Each has a code that opens the same card on a screen.\n\nSew a scrap first: same fabric, same layers. Your machine’s own manual stands above a card.\n\nIf something does not go as the card says, ring the desk and have the card at hand.\n`,
 }) // prettier-ignore
+
+/** What a change would do, each a line; nothing at all is a line too. */
+export const changeLines = (change: PlanChange, nameOf: (seat: number) => string, say: Speech): string[] => {
+  const { ready, bought, lent, gained, lost, given, taken } = change
+  const named = (item: string) => (say.item(item) === item ? say.model(item) : say.item(item))
+  const same = (one: PlanChange['given'][number]) => (other: PlanChange['given'][number]) => one.seat === other.seat && one.item === other.item // prettier-ignore
+  const counts = [
+    ...(ready === 0 ? [] : [`${Math.abs(ready)} ${ready > 0 ? 'more' : 'fewer'} ready`]),
+    ...(bought === 0 ? [] : [`${Math.abs(bought)} ${bought > 0 ? 'more' : 'fewer'} bought`]),
+    ...(lent === 0 ? [] : [`${Math.abs(lent)} ${lent > 0 ? 'more' : 'fewer'} lent`]),
+  ]
+  const lines = [
+    ready === 0 && gained.length === 0 ? 'As many are ready.' : '',
+    counts.length > 0 ? `${list(counts)}.` : '',
+    gained.length > 0 ? `Becomes ready: ${list(gained.map(nameOf))}.` : '',
+    lost.length > 0 ? `Not ready any more: ${list(lost.map(nameOf))}.` : '',
+    ...given.map((one) => {
+      const instead = taken.some(same(one))
+      const what = named(one.item)
+      if (one.how === 'loan') return `${nameOf(one.seat)} is lent ${what}${instead ? ' and need not buy it' : ''}.`
+      return `${nameOf(one.seat)} buys ${what}${instead ? ', which is not lent any more' : ''}.`
+    }),
+    ...taken
+      .filter((one) => !given.some(same(one)))
+      .map(
+        ({ seat, item, how }) => `${nameOf(seat)} ${how === 'loan' ? 'is not lent' : 'need not buy'} ${named(item)}.`,
+      ),
+  ]
+  return lines.filter((line) => line !== '')
+}
+
+/** What one more piece would change. */
+export const purchaseText = ({ ready, spared }: Pick<ClassPurchase, 'ready' | 'spared'>): string =>
+  list([
+    ...(ready > 0 ? [`${plural(ready, 'more seat')} ready`] : []),
+    ...(spared > 0 ? [`${plural(spared, 'purchase')} spared`] : []),
+  ])

@@ -5,6 +5,7 @@ import type { Column } from './columns'
 type More = Partial<Omit<Column, 'path' | 'heading' | 'kind'>>
 const column = (key: string, heading: string, kind: CellKind, more: More = {}): Column => ({ path: [key], heading, kind, width: 22, ...more }) // prettier-ignore
 const text: CellKind = { is: 'text' }
+const mm: CellKind = { is: 'mm' }
 const must = { required: true, empty: '' }
 
 export const classHeadColumns: Column[] = [
@@ -13,11 +14,31 @@ export const classHeadColumns: Column[] = [
   column('minutes', 'Minutes', { is: 'number', least: 10, whole: true }, { required: true, width: 10 }),
   column('room', 'Room', text),
   column('project', 'Project', text, { width: 40 }),
+  column(
+    'slack',
+    'Slack, minutes after each technique',
+    { is: 'number', least: 0, whole: true },
+    { width: 10, hint: '3' },
+  ),
+  column(
+    'spares',
+    'Spares, seats’ worth of material',
+    { is: 'number', least: 0, whole: true },
+    { width: 10, hint: '1' },
+  ),
 ]
 export const classTechniqueColumns: Column[] = [
   column('technique', 'Technique', { is: 'ref', to: 'techniques' }, must),
   column('fabric', 'Fabric', { is: 'ref', to: 'fabrics' }, must),
   column('after', 'Only after', { is: 'refs', to: 'techniques' }, { width: 30 }),
+  column('seam', 'Seam each sews', mm, { width: 12, hint: 'mm' }),
+  column('colour', 'Thread colour', text, { width: 14 }),
+  { ...column('piece', 'Piece, across', mm, { width: 11, hint: 'mm' }), path: ['piece', 'width'] },
+  { ...column('piece', 'along', mm, { width: 11, hint: 'mm' }), path: ['piece', 'length'] },
+  {
+    ...column('piece', 'pieces', { is: 'number', least: 1, whole: true }, { width: 8, hint: '1' }),
+    path: ['piece', 'pieces'],
+  },
 ]
 export const seatColumns: Column[] = [
   column('name', 'Person', text, must),
@@ -28,4 +49,21 @@ export const loanColumns: Column[] = [
   column('item', 'Foot, adapter, plate', { is: 'ref', to: 'items' }, { width: 30 }),
   column('model', 'or machine', { is: 'ref', to: 'models' }),
   column('pieces', 'Pieces', { is: 'number', least: 0, whole: true }, { required: true, width: 9 }),
+]
+
+const SUPPLY_KINDS = [
+  { value: 'fabric', word: 'fabric' },
+  { value: 'thread', word: 'thread' },
+  { value: 'bobbin', word: 'bobbin' },
+  { value: 'needle', word: 'needle' },
+  { value: 'material', word: 'material' },
+]
+const amount = (heading: string, key: string, more: More = {}): Column => column(key, heading, { is: 'number', least: 0 }, { width: 10, ...more }) // prettier-ignore
+export const supplyColumns: Column[] = [
+  column('what', 'What', { is: 'choice', of: SUPPLY_KINDS }, { required: true, width: 12 }),
+  column('of', 'Which', text, { ...must, width: 34 }),
+  amount('In a pack', 'pack', { required: true }),
+  column('width', 'Bolt, across', mm, { width: 11, hint: 'fabric: mm' }),
+  column('price', 'Price, cents', { is: 'number', least: 0, whole: true }, { width: 11 }),
+  amount('Packs on the shelf', 'shelf', { required: true, width: 13 }),
 ]

@@ -1,15 +1,22 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { ClassTechnique, Pin } from '#core/classes/types'
 import type { ClassPlanView } from '#shared/api/classes'
 import { speech } from '#shared/messages/en'
 import { durationWords, verdictWord } from '#shared/messages/words'
 import { usePickLists, usePicks } from '../../state/picks'
 import VerdictMark from '../card/VerdictMark.vue'
+import { useDragBetween } from './useDragBetween'
 
 /** Seats down, techniques across: what each can do with what they own, and what is lent or bought so that they can. */
 const props = defineProps<{ plan: ClassPlanView; techniques: readonly ClassTechnique[]; pins: readonly Pin[]; owns: readonly (readonly string[])[] }>() // prettier-ignore
-const emit = defineEmits<{ pin: [seat: number, item: string, how: 'loan' | 'buy' | 'not' | 'free'] }>()
+const emit = defineEmits<{
+  pin: [seat: number, item: string, how: 'loan' | 'buy' | 'not' | 'free']
+  /** A piece is to be lent to another seat. */
+  move: [item: string, from: number, to: number]
+  /** The way a technique is to be sewn wherever it can; empty: the best for each. */
+  way: [technique: number, method: string]
+}>()
 const { query } = usePicks()
 const say = computed(() => speech(props.plan.names as never))
 const lists = usePickLists()
@@ -23,6 +30,18 @@ const given = (s: number) => {
 const howOf = (s: number, item: string): 'loan' | 'buy' | 'not' => {
   const seat = props.plan.seats[s]
   return seat?.loans.includes(item) ? 'loan' : seat?.buys.includes(item) ? 'buy' : 'not'
+}
+const table = ref<HTMLElement>()
+useDragBetween(
+  table,
+  '.pieces',
+  () => props.plan,
+  ({ thing, from, to }) => from !== to && emit('move', thing, Number(from), Number(to)),
+)
+/** A choice of the list: a pin, or another seat to lend it to. */
+const choose = (s: number, item: string, value: string) => {
+  if (value.startsWith('to ')) emit('move', item, s, Number(value.slice(3)))
+  else emit('pin', s, item, value as 'loan' | 'buy' | 'not' | 'free')
 }
 const FREE = { loan: 'lent, as is best', buy: 'bought, as is best', not: 'as is best' }
 const cardOf = (s: number, t: number) => {
@@ -59,12 +78,24 @@ const whyNot = (s: number) => {
         >The room waits {{ durationWords(plan.order.waits) }} for changeovers; no other order is shorter.</span
       >
     </p>
-    <div v-if="plan.seats.length > 0" class="scroll">
+    <div v-if="plan.seats.length > 0" ref="table" class="scroll">
       <table class="table">
         <thead>
           <tr>
             <th scope="col">Seat</th>
-            <th v-for="{ technique } in techniques" :key="technique" scope="col">{{ nameOf(technique) }}</th>
+            <th v-for="({ technique, method }, t) in techniques" :key="technique" scope="col">
+              {{ nameOf(technique) }}
+              <select
+                v-if="(plan.ways[t]?.length ?? 0) > 1"
+                class="form-select form-select-sm way"
+                :aria-label="`Way preferred for ${nameOf(technique)}`"
+                :value="method ?? ''"
+                @change="emit('way', t, ($event.target as HTMLSelectElement).value)"
+              >
+                <option value="">best way for each</option>
+                <option v-for="way in plan.ways[t]" :key="way.id" :value="way.id">{{ way.name }}</option>
+              </select>
+            </th>
             <th scope="col">Suggested</th>
           </tr>
         </thead>
@@ -94,24 +125,27 @@ const whyNot = (s: number) => {
             </td>
             <td>
               <strong v-if="seat.ready && given(s).length === 0" class="soft">nothing needed</strong>
-              <p v-for="item in given(s)" :key="item" class="given">
-                <span>{{ say.item(item) }}</span>
-                <select
-                  class="form-select form-select-sm"
-                  :aria-label="`${say.item(item)} for ${seat.name}`"
-                  :value="pinOf(s, item) ?? 'free'"
-                  @change="
-                    emit('pin', s, item, ($event.target as HTMLSelectElement).value as 'loan' | 'buy' | 'not' | 'free')
-                  "
-                >
-                  <option value="free">
-                    {{ FREE[howOf(s, item)] }}
-                  </option>
-                  <option value="loan">lent, pinned</option>
-                  <option value="buy">bought, pinned</option>
-                  <option value="not">neither, pinned</option>
-                </select>
-              </p>
+              <ul class="pieces" :data-list="s">
+                <li v-for="item in given(s)" :key="item" :data-thing="item" class="given">
+                  <span class="piece">{{ say.item(item) }}</span>
+                  <select
+                    class="form-select form-select-sm"
+                    :aria-label="`${say.item(item)} for ${seat.name}`"
+                    :value="pinOf(s, item) ?? 'free'"
+                    @change="choose(s, item, ($event.target as HTMLSelectElement).value)"
+                  >
+                    <option value="free">{{ FREE[howOf(s, item)] }}</option>
+                    <option value="loan">lent, pinned</option>
+                    <option value="buy">bought, pinned</option>
+                    <option value="not">neither, pinned</option>
+                    <optgroup label="Lend it instead to">
+                      <template v-for="(other, o) in plan.seats" :key="o">
+                        <option v-if="o !== s" :value="`to ${o}`">{{ other.name }}</option>
+                      </template>
+                    </optgroup>
+                  </select>
+                </li>
+              </ul>
               <span v-if="!seat.ready" class="caution">{{ whyNot(s) }}</span>
             </td>
           </tr>
@@ -148,6 +182,22 @@ th .soft {
 .shape {
   width: 1.5rem;
   flex: none;
+}
+
+.way {
+  max-width: 11rem;
+  font-weight: 400;
+}
+
+.pieces {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  min-height: 1.4rem;
+}
+
+.piece {
+  cursor: grab;
 }
 
 .given {

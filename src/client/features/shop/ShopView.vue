@@ -58,6 +58,8 @@ const takeIn = async (event: Event) => {
       <p>Who sews on what, and what they own: their machine and feet go to the card with one press.</p>
       <p>
         <RouterLink class="btn btn-outline-primary" :to="{ path: '/shop/customers', query }">All customers</RouterLink>
+        <RouterLink class="btn btn-link" :to="{ path: '/shop/outbox', query }">Outbox</RouterLink>
+        <RouterLink class="btn btn-link" :to="{ path: '/classes/cupboard', query }">Store cupboard</RouterLink>
       </p>
     </section>
     <ToleranceForm />

@@ -14,6 +14,8 @@ const props = defineProps<{
   blank: () => Part
   /** The order is a ranking: the first is tried first. */
   ranked?: boolean
+  /** The names of the fields stand above them. */
+  captions?: boolean
 }>()
 const emit = defineEmits<{ change: [parts: Part[]] }>()
 const list = ref<HTMLElement>()
@@ -70,6 +72,7 @@ const onKey = async (place: number, event: KeyboardEvent) => {
           :columns="columns"
           :names="names"
           layout="line"
+          :captions="captions"
           :label="`${one} ${i + 1}`"
           @change="(next) => set(i, next)"
         />

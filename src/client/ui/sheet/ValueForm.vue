@@ -16,6 +16,8 @@ const props = defineProps<{
   layout: 'form' | 'line'
   /** Said before each field's name where no label stands beside it. */
   label: string
+  /** In a line: each field's name stands above it. */
+  captions?: boolean
 }>()
 const emit = defineEmits<{ change: [value: object] }>()
 const id = useId()
@@ -67,6 +69,7 @@ const set = (column: Column, text: string) => {
       class="field"
       :style="{ flexBasis: `${column.width}ch` }"
     >
+      <small v-if="captions" class="soft" aria-hidden="true">{{ column.heading }}</small>
       <CellInput
         :id="`${id}-${i}`"
         :column="column"

@@ -51,7 +51,9 @@ export const classPlanRoutes = [
     refuses: [404, 409, 422],
     handle: async (context) => {
       const { plan, asked } = await plannedClass(context as never)
-      return { ...plan, names: collectNames(context.snapshot.index, plan, asked) } as never
+      const { index } = context.snapshot
+      const ways = asked.techniques.map(({ technique }) => (index.techniques.get(technique)?.methods ?? []).map(({ id, name }) => ({ id, name }))) // prettier-ignore
+      return { ...plan, ways, names: collectNames(index, plan, asked) } as never
     },
   }),
   route({

@@ -21,7 +21,7 @@ export const cardPages = (cards: readonly CardFor[], title: string): TDocumentDe
   info: { title },
   pageSize: 'A5',
   pageMargins: [MARGIN * POINTS, MARGIN * POINTS, MARGIN * POINTS, (MARGIN + 3) * POINTS],
-  defaultStyle: { fontSize: 8.5, lineHeight: 1.1 },
+  defaultStyle: { fontSize: 9.5, lineHeight: 1.12 },
   content: cards.flatMap(({ person, card, address }, c): Content[] => {
     const pages = card.stages.length === 0 ? [cannot(card)] : card.stages.map((stage) => stagePage(card, stage))
     return pages.map((page, p): Content => ({ stack: [heading(person, card, address, pages.length > 1 ? `${p + 1} of ${pages.length}` : ''), ...page], ...(c + p > 0 ? { pageBreak: 'before' as const } : {}) }))
@@ -73,13 +73,13 @@ const stagePage = (card: Card, stage: CardStage): Content[] => {
 const band = (card: Card, stage: CardStage, say: Speech): Content => {
   const { answer } = stage
   const codeOf = (id: string) => card.names.items[id]?.code ?? id
-  const cell = (name: string, figure: string, under: string): Content => ({ stack: [{ text: name, fontSize: 7 }, { text: figure, fontSize: figure.length > 9 ? 12 : 19, bold: true }, { text: under, fontSize: 7.5 }] }) // prettier-ignore
+  const cell = (name: string, figure: string, under: string): Content => ({ stack: [{ text: name, fontSize: 8 }, { text: figure, fontSize: figure.length > 11 ? 13 : 20, bold: true }, { text: under, fontSize: 8.5 }] }) // prettier-ignore
   const chain = stage.chain.map(({ id }) => codeOf(id))
   const around = [
     ...(stage.plate ? [`${say.item(stage.plate.id)} ${stage.plate.change ? 'goes on' : 'stays on'}`] : []),
     ...stage.feedAids.map(featureWord),
     ...stage.accessories.map(({ id }) => say.item(id)),
-    ...answer.threads.map(({ place, thread }) => `${threadPlaceWord(place)}: ${card.names.threads[thread] ?? thread}`),
+    ...answer.threads.map(({ place, thread }) => `thread, ${threadPlaceWord(place)}: ${card.names.threads[thread] ?? thread}`),
   ]
   return {
     stack: [
@@ -112,7 +112,7 @@ const changes = (stage: CardStage, say: Speech): Content[] => {
       { text: parameterWord(value.parameter) },
       { text: given(value) },
       { text: `${value.setting.shown}${unit ? ` ${unit}` : ''}`, bold: true, fontSize: 12 },
-      { text: value.setting.reasons.map((reason) => say.reason(reason)).join(' '), fontSize: 7 },
+      { text: value.setting.reasons.map((reason) => say.reason(reason)).join(' '), fontSize: 8 },
     ]
   })
   return [

@@ -5,7 +5,7 @@ import type { PlannedClass } from '#core/classes/plan'
 import { runSheet } from '#core/classes/runSheet'
 import type { SupplyNeed } from '#core/classes/supplies'
 import { collectNames } from '#core/card/names'
-import { clockAfter, helpText, needAmount } from '#shared/messages/classes'
+import { clockAfter, helpLines, needAmount } from '#shared/messages/classes'
 import { speech, type Speech } from '#shared/messages/en'
 import { dateWords, durationWords, list, moneyWords, parameterWord } from '#shared/messages/words'
 
@@ -25,7 +25,8 @@ const table = (head: string[], rows: Content[][], widths: (string | number)[]): 
   table: { headerRows: 1, dontBreakRows: true, widths, body: [head.map((text) => ({ text, bold: true })), ...rows] },
   layout: 'lightHorizontalLines',
 })
-const tick: Content = { canvas: [{ type: 'rect', x: 0, y: 1, w: 9, h: 9, lineWidth: 0.7 }] }
+/** A new one each time: the library moves what it is given. */
+const tick = (): Content => ({ canvas: [{ type: 'rect', x: 0, y: 1, w: 9, h: 9, lineWidth: 0.7 }] })
 
 const head = ({ asked }: PlannedClass): Content => ({
   text: [dateWords(asked.starts), asked.starts.slice('yyyy-mm-ddT'.length, 'yyyy-mm-ddThh:mm'.length), `${asked.minutes} minutes`, asked.room, asked.project].filter(Boolean).join(' · '),
@@ -40,11 +41,11 @@ export const listPages = (planned: PlannedClass, needs: readonly Named[]): TDocu
   const [loans, brings] = [loansOf(planned), bringLists(planned)]
   const say = speak(planned, loans, brings)
   const nameOf = (seat: number) => asked.seats[seat]?.name ?? ''
-  const loanRow = ({ seat, item, model }: (typeof loans)[number]): Content[] => [nameOf(seat), item !== undefined ? say.item(item) : say.model(model ?? ''), tick, '', tick, '']
+  const loanRow = ({ seat, item, model }: (typeof loans)[number]): Content[] => [nameOf(seat), item !== undefined ? say.item(item) : say.model(model ?? ''), tick(), '', tick(), '']
   return page(`${asked.title}: lists`, [
     title(`${asked.title}: who comes`),
     head(planned),
-    table(['Here', 'Name', 'Machine', 'Ready'], plan.seats.map((seat): Content[] => [tick, seat.name, seat.model === undefined ? 'none' : `${say.model(seat.model)}${seat.machine === undefined ? '' : ', lent'}`, seat.ready ? 'yes' : 'no']), [30, '*', '*', 50]),
+    table(['Here', 'Name', 'Machine', 'Ready'], plan.seats.map((seat): Content[] => [tick(), seat.name, seat.model === undefined ? 'none' : `${say.model(seat.model)}${seat.machine === undefined ? '' : ', lent'}`, seat.ready ? 'yes' : 'no']), [30, '*', '*', 50]),
     part('Loans: out and in'),
     loans.length > 0 ? table(['Name', 'Piece', 'Out', 'Signed', 'In', 'By'], loans.map(loanRow), ['*', '*', 30, 80, 30, 60]) : 'Nothing is lent.',
     { ...(title('What each brings') as object), pageBreak: 'before' } as Content,
@@ -63,12 +64,22 @@ export const listPages = (planned: PlannedClass, needs: readonly Named[]): TDocu
 
 /** Spares of what runs out or breaks, and what every room needs. */
 const spareKit = (needs: readonly Named[]): string[] => {
-  const of = (what: SupplyNeed['what']) => needs.filter((need) => need.what === what).map(({ name }) => name)
-  const told = (word: string, names: string[]) => (names.length > 0 ? [`${word}: ${list([...new Set(names)])}`] : [])
+  const of = (what: SupplyNeed['what']) => needs.filter((need) => need.what === what)
+  const told = (word: string, names: string[]): string[] =>
+    names.length > 0 ? [`${word}: ${list([...new Set(names)])}`] : []
   return [
-    ...told('Needles', of('needle')),
-    ...told('Wound bobbins', of('bobbin')),
-    ...told('Thread', of('thread')),
+    ...told(
+      'Needles',
+      of('needle').map((need) => need.of),
+    ),
+    ...told(
+      'Wound bobbins',
+      of('bobbin').map((need) => need.of),
+    ),
+    ...told(
+      'Thread',
+      of('thread').map(({ name }) => name),
+    ),
     'Extension leads, a spare foot control, a lamp',
     'Screwdrivers, brush, tweezers, seam rippers, scissors',
     'First-aid box; a box for broken needles',
@@ -90,9 +101,9 @@ export const runPages = (planned: PlannedClass, techniqueName: (place: number) =
         { text: clockAfter(asked.starts, stage.starts), bold: true },
         { stack: [{ text: techniqueName(stage.technique), bold: true }, ...(stage.slowest ? [{ text: `longest change: ${nameOf(stage.slowest.seat)}, ${durationWords(stage.slowest.seconds)}`, fontSize: 8 }] : [])] },
         String(stage.show), String(stage.change), String(stage.sew), String(stage.inspect), String(stage.slack),
-        { stack: stage.help.map(({ seat, why }) => `${nameOf(seat)}: ${list(why.map(helpText))}`), fontSize: 8 },
+        { stack: helpLines(stage.help, nameOf), fontSize: 8 },
       ]),
-      [34, '*', 28, 36, 26, 28, 28, 170],
+      [34, 130, 28, 38, 24, 26, 28, '*'],
     ),
     { text: `Ends ${clockAfter(asked.starts, sheet.minutes)}. ${sheet.left < 0 ? `${-sheet.left} minutes too long.` : `${sheet.left} minutes to spare.`}`, bold: true, margin: [0, 6, 0, 0] },
   ])
@@ -106,7 +117,7 @@ export const shoppingPages = ({ asked }: PlannedClass, needs: readonly Named[]):
     title(`${asked.title}: to buy`),
     table(
       ['', 'What', 'Needed', 'Packs', 'On the shelf', 'Buy', 'Cost'],
-      buy.map(({ name, colour, packs, ...need }): Content[] => [tick, `${name}${colour === undefined ? '' : `, ${colour}`}`, needAmount(need), packs ? `${packs.need}` : 'not said how it is sold', packs ? `${packs.shelf}` : '?', packs ? `${packs.buy}` : '?', packs?.cost === undefined ? '?' : moneyWords(packs.cost)]),
+      buy.map(({ name, colour, packs, ...need }): Content[] => [tick(), `${name}${colour === undefined ? '' : `, ${colour}`}`, needAmount(need), packs ? `${packs.need}` : 'not said how it is sold', packs ? `${packs.shelf}` : '?', packs ? `${packs.buy}` : '?', packs?.cost === undefined ? '?' : moneyWords(packs.cost)]),
       [14, '*', 70, 60, 50, 30, 50],
     ),
     { text: `Together ${moneyWords(cost)}${unpriced ? ', and what has no price yet' : ''}.`, bold: true, margin: [0, 6, 0, 0] },
@@ -119,12 +130,13 @@ export const sidePages = (planned: PlannedClass): TDocumentDefinitions => {
   const say = speak(planned, rows)
   const { asked, index } = planned
   const nameOf = (seat: number) => asked.seats[seat]?.name ?? ''
+  const methodOf = (technique: string, method: string) => index.techniques.get(technique)?.methods.find(({ id }) => id === method)
   const cellText = (cell: SideCell | undefined, differs: readonly SidePart[]): Content => {
     if (!cell) return { text: 'not sewn so here', italics: true }
     const line = (part: SidePart, text: string) => ({ text: `${text}\n`, bold: differs.includes(part) })
     const through = cell.chain.length > 0 ? ` with ${say.items(cell.chain)}` : ''
     return { text: [
-      line('select', `Stitch ${cell.select}`),
+      line('select', cell.select),
       line('foot', cell.foot === undefined ? 'foot as it is' : `${say.item(cell.foot)}${through}`),
       ...(cell.plate === undefined ? [] : [line('plate', say.item(cell.plate))]),
       line('needle', `needle ${cell.needle}`),
@@ -138,7 +150,7 @@ export const sidePages = (planned: PlannedClass): TDocumentDefinitions => {
     const some = machines.slice(from, from + ACROSS)
     const heads = some.map(({ model, seats }): Content => ({ stack: [{ text: say.model(model), bold: true }, { text: seats.map(nameOf).join(', '), fontSize: 7 }] }))
     const body = rows.map(({ technique, method, stage, cells, differs }): Content[] => [
-      { stack: [{ text: index.techniques.get(technique)?.name ?? technique, bold: true }, { text: say.method(method), fontSize: 8 }, { text: say.stage(stage), fontSize: 8 }] },
+      { stack: [{ text: index.techniques.get(technique)?.name ?? technique, bold: true }, { text: methodOf(technique, method)?.name ?? method, fontSize: 8 }, { text: methodOf(technique, method)?.stages.find(({ id }) => id === stage)?.name ?? stage, fontSize: 8 }] },
       ...some.map((_, i): Content => cellText(cells[from + i], differs[from + i] ?? [])),
     ])
     return [

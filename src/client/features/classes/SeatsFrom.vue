@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, useId } from 'vue'
+import { readCustomers } from '#core/customers/readCustomers'
+import type { Seat } from '#core/classes/types'
+import type { CustomerRow } from '#shared/api/customers'
+import type { TableRow } from '#shared/api/rows'
+import { customerFaultText } from '#shared/messages/customers'
+import { get, problemText } from '../../api/client'
+import { usePickLists } from '../../state/picks'
+import FilePicker from '../import/FilePicker.vue'
+import { useFile } from '../import/useFile'
+
+/** Seats from the shop's customers by name, or from a list as a file: what is understood is taken, the rest told by line. */
+const props = defineProps<{ taken: readonly Seat[] }>()
+const emit = defineEmits<{ add: [seats: Seat[]] }>()
+const lists = usePickLists()
+const file = useFile()
+const listId = useId()
+const typed = ref('')
+const problem = ref('')
+const said = ref('')
+const known = shallowRef<CustomerRow['customer'][]>([])
+const items = shallowRef<{ id: string; code: string; name: string }[]>([])
+Promise.all([get<CustomerRow[]>('/api/customers'), get<TableRow[]>('/api/catalogue/items'), lists.known()])
+  .then(([customers, rows]) => {
+    known.value = customers.map(({ customer }) => customer)
+    items.value = rows.map(({ value }) => value as { id: string; code: string; name: string })
+  })
+  .catch((error: unknown) => (problem.value = problemText(error)))
+
+const modelName = (id: string | undefined) => lists.lists?.models.find((model) => model.id === id)?.name ?? 'no machine'
+/** Each with each of their machines: which one they bring is chosen with them. */
+const choices = computed(() =>
+  known.value.flatMap(({ id, name, owns, machines }) =>
+    (machines.length === 0 ? [undefined] : machines).map((machine) => ({
+      text: `${name}, ${modelName(machine?.model)}`,
+      seat: { name, customer: id, ...(machine ? { model: machine.model } : {}), owns } satisfies Seat,
+    })),
+  ),
+)
+const add = () => {
+  const found = choices.value.find(({ text }) => text === typed.value)
+  if (!found) return
+  emit('add', [found.seat])
+  said.value = `${found.seat.name} has a seat.`
+  typed.value = ''
+}
+const read = computed(() => {
+  const { table } = file
+  const { models } = lists.lists ?? {}
+  return table.value && models ? readCustomers(table.value.cells, { models, items: items.value }) : undefined
+})
+const fromFile = computed(() =>
+  (read.value?.customers ?? []).flatMap(({ name, owns, machines, email, phone }): Seat[] => {
+    if (props.taken.some((seat) => seat.name === name)) return []
+    const same = known.value.filter((one) => one.name === name)
+    const customer = same.find((one) => (email && one.email === email) || (phone && one.phone === phone)) ?? (same.length === 1 ? same[0] : undefined) // prettier-ignore
+    const model = machines[0]?.model ?? customer?.machines[0]?.model
+    return [{ name, ...(customer ? { customer: customer.id } : {}), ...(model === undefined ? {} : { model }), owns: [...new Set([...owns, ...(customer?.owns ?? [])])] }] // prettier-ignore
+  }),
+)
+const already = computed(() => (read.value?.customers.length ?? 0) - fromFile.value.length)
+const takeFile = () => {
+  said.value = `${fromFile.value.length} seats are taken in; save the class to keep them.`
+  emit('add', fromFile.value)
+}
+</script>
+
+<template>
+  <div class="from">
+    <label :for="`${listId}-who`">Add a customer</label>
+    <input
+      :id="`${listId}-who`"
+      v-model="typed"
+      :list="listId"
+      class="form-control who"
+      autocomplete="off"
+      placeholder="their name"
+      @change="add"
+      @keydown.enter.prevent="add"
+    />
+    <datalist :id="listId">
+      <option v-for="{ text } in choices" :key="text" :value="text"></option>
+    </datalist>
+  </div>
+  <FilePicker :file="file" what="Or a list as CSV or XLSX: name, machine, owns" />
+  <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
+  <template v-if="read">
+    <p v-if="!read.found" class="caution">No column is called “Name”: nothing can be read.</p>
+    <template v-else>
+      <p>
+        <strong>{{ fromFile.length }} new seats are understood.</strong>
+        <span v-if="already > 0" class="soft"> {{ already }} of the list have a seat already.</span>
+        <span v-if="read.unread.length > 0" class="soft"> Left out: {{ read.unread.join(', ') }}.</span>
+        {{ ' ' }}
+        <BButton v-if="fromFile.length > 0" size="sm" variant="primary" @click="takeFile">Take them in</BButton>
+      </p>
+      <ul v-if="read.faults.length > 0" aria-label="Not understood, and not taken">
+        <li v-for="fault in read.faults" :key="JSON.stringify(fault)" class="caution">
+          {{ customerFaultText(fault) }}
+        </li>
+      </ul>
+    </template>
+  </template>
+  <p role="status" class="soft">{{ said }}</p>
+</template>
+
+<style scoped lang="scss">
+.from {
+  display: flex;
+  gap: 0.6rem;
+  align-items: center;
+  margin-bottom: 0.4rem;
+}
+
+.who {
+  width: 20rem;
+}
+</style>
