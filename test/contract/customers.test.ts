@@ -96,4 +96,21 @@ describe('gaps', () => {
     const counts = cells.gaps.map((gap: { cells: unknown[] }) => gap.cells.length) as number[]
     expect(counts).toEqual([...counts].sort((a, b) => b - a))
   })
+
+  it('count the booked seats of classes to come, and rank by them when asked', async () => {
+    const desk = await shop.as('desk')
+    const gapsBy = async (by: string) => (await viewer.get('/api/coverage/gaps').query({ fabric: 'wool-suiting', by }).expect(200)).body.gaps as { seats: number; closer: { item?: string } }[] // prettier-ignore
+    const before = await gapsBy('seats')
+    const seats = before.map((gap) => gap.seats)
+    expect(seats[0]).toBeGreaterThan(0)
+    expect(seats).toEqual([...seats].sort((a, b) => b - a))
+    const piping = before.find(({ closer }) => closer.item === 'u-pipe')?.seats ?? 0
+    const booked = { title: 'More piping', starts: '2099-01-01T10:00:00', minutes: 60, techniques: [{ technique: 'piping', fabric: 'wool-suiting' }], seats: [{ name: 'A', model: 'wren-24', owns: [] }, { name: 'B', model: 'wren-24', owns: [] }], loans: [], pins: [] } // prettier-ignore
+    await desk.post('/api/classes').send(booked).expect(201)
+    await desk
+      .post('/api/classes')
+      .send({ ...booked, title: 'Long ago', starts: '2001-01-01T10:00:00' })
+      .expect(201)
+    expect((await gapsBy('seats')).find(({ closer }) => closer.item === 'u-pipe')?.seats).toBe(piping + 2)
+  })
 })

@@ -4,20 +4,21 @@ import type { CatalogueIndex } from '../catalogue/index'
 import type { Positions, Stage } from '../catalogue/types'
 import { afterSewing, changeoverOf, type Changeover } from '../changeover/changeover'
 
-/** Each stage from where the one before left its machine. */
+/** Each stage from where the one before left its machine. `oneWay`: without the ways back. */
 export const changeoversOf = (
   index: CatalogueIndex,
   answer: Answer,
   stages: readonly Stage[],
   asked: string,
   now?: Positions,
+  oneWay = false,
 ): Changeover[] => {
   const left = new Map<string, Positions>()
   return answer.stages.map((given) => {
     const model = found(index.models.get(given.model))
     const stage = found(stages.find(({ id }) => id === given.stage))
     const stands = left.get(model.id)
-    const changeover = changeoverOf(index, given, stage, model, stands ? { stands } : { now: model.id === asked ? now : undefined }) // prettier-ignore
+    const changeover = changeoverOf(index, given, stage, model, { oneWay, ...(stands ? { stands } : { now: model.id === asked ? now : undefined }) }) // prettier-ignore
     if (changeover.plan.outcome === 'plan') left.set(model.id, afterSewing(changeover.plan.end))
     return changeover
   })

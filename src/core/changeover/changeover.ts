@@ -12,20 +12,20 @@ export interface Changeover extends Pick<StageGoal, 'goal' | 'defaults'> {
   controls: Controls
   from: Positions
   plan: Plan
-  /** From where the stage leaves the machine to normal sewing; left out where there is no plan. */
+  /** From where the stage leaves the machine to normal sewing; left out where there is no plan, or it was not asked for. */
   back?: Plan
 }
 
 /**
  * `stands`: all that is known of how it stands. `now`: what is said on top of normal sewing. With neither it stands as
- * for normal sewing.
+ * for normal sewing. `oneWay`: the way back is not asked for.
  */
 export const changeoverOf = (
   index: CatalogueIndex,
   answer: StageAnswer,
   stage: Stage,
   model: Model,
-  { stands, now }: { stands?: Positions; now?: Positions | undefined } = {},
+  { stands, now, oneWay = false }: { stands?: Positions; now?: Positions | undefined; oneWay?: boolean } = {},
 ): Changeover => {
   const own = rememberedControls(index, model)
   const { goal, defaults, rules } = stageGoal(index, answer, stage, model, own)
@@ -33,7 +33,7 @@ export const changeoverOf = (
   const from = stands ?? { ...own.normal, ...now }
   const asked = [model.id, goal, defaults, rules]
   const plan = remembered(index, [asked, from], () => planChangeover({ controls, from, goal, defaults }))
-  if (plan.outcome !== 'plan') return { controls, goal, defaults, from, plan }
+  if (plan.outcome !== 'plan' || oneWay) return { controls, goal, defaults, from, plan }
   const sewn = afterSewing(plan.end)
   const back = remembered(index, [asked, sewn, 'back'], () => wayBack(index, model, controls, goal, sewn))
   return { controls, goal, defaults, from, plan, back }

@@ -34,10 +34,11 @@ export interface SideBySide {
 }
 
 export const sideBySide = ({ asked, plan, sewing }: PlannedClass): SideBySide => {
-  const models = [...new Set(plan.seats.flatMap(({ model }) => model ?? []))].sort()
-  const machines = models.map((model) => ({ model, seats: plan.seats.flatMap((seat, s) => (seat.model === model ? [s] : [])) }))
+  const used = asked.seats.map((_, s) => new Set(asked.techniques.flatMap((__, t) => sewing.model(s, t)?.id ?? [])))
+  const models = [...new Set(used.flatMap((ids) => [...ids]))].sort()
+  const machines = models.map((model) => ({ model, seats: used.flatMap((ids, s) => (ids.has(model) ? [s] : [])) }))
   const rows = orderTaught(asked, plan).flatMap((t): SideRow[] => {
-    const found = machines.map(({ seats }) => seats.flatMap((s) => sewing.at(s, t) ?? []))
+    const found = machines.map(({ model, seats }) => seats.flatMap((s) => (sewing.model(s, t)?.id === model ? (sewing.at(s, t) ?? []) : [])))
     const keys = [...new Set(found.flat().flatMap(({ method, answer }) => answer.stages.map(({ stage }) => `${method.id} ${stage}`)))]
     return keys.map((key): SideRow => {
       const [method, stage] = key.split(' ') as [Id, Id]
@@ -89,9 +90,10 @@ export interface BringList {
 /** What each person brings; a lent machine brings its own. */
 export const bringLists = ({ asked, plan, sewing, index }: PlannedClass): BringList[] =>
   asked.seats.map((seat, s): BringList => {
-    const model = sewing.model(s)
+    const own = seat.model === undefined ? undefined : index.models.get(seat.model)
+    const model = own ?? index.models.get(plan.seats[s]?.machine ?? '')
     const used = new Set(asked.techniques.flatMap((_, t) => (sewing.at(s, t)?.answer.stages ?? []).flatMap(({ foot, chain, plate, accessories }) => [foot, ...chain, plate, ...accessories].flatMap((id) => id ?? [])))) // prettier-ignore
-    const lent = plan.seats[s]?.machine !== undefined
+    const lent = own === undefined && model !== undefined
     const supplied = lent ? new Set<Id>() : withContents(model?.supplied ?? [], index.items)
     const owned = withContents(seat.owns, index.items)
     const ids = [...used].sort()

@@ -9,7 +9,7 @@ export interface SeatOptions {
   options: Option[]
   /** The card as it is, on their own machine or the first of the shop's. */
   answer?: Answer | undefined
-  /** What stops it, where there is no option. */
+  /** What stops it on their own machine; without one, on any of the shop's. */
   reasons: Reason[]
 }
 
@@ -18,7 +18,8 @@ const METHOD_RANK = 100
 const ALTERNATIVE_RANK = 10
 
 export const seatOptions = (answering: Answering, { technique, fabric, method: wanted }: ClassTechnique, seat: Seat, loans: readonly LoanStock[]): SeatOptions => {
-  const machines: (Id | undefined)[] = seat.model === undefined ? loans.flatMap(({ model, pieces }) => (model !== undefined && pieces > 0 ? [model] : [])) : [undefined]
+  const lendable = [...new Set(loans.flatMap(({ model, pieces }) => (model !== undefined && pieces > 0 && model !== seat.model ? [model] : [])))]
+  const machines: (Id | undefined)[] = seat.model === undefined ? lendable : [undefined, ...lendable]
   const found: Option[] = []
   const reasons: Reason[] = []
   let first: Answer | undefined
@@ -27,7 +28,7 @@ export const seatOptions = (answering: Answering, { technique, fabric, method: w
     const question = { technique, model, fabric, owned: seat.owns }
     const answer = explain(answering, question)
     first ??= answer
-    if (answer.verdict === 'notOnThisModel') reasons.push(...answer.reasons)
+    if (answer.verdict === 'notOnThisModel' && (lent === undefined || seat.model === undefined)) reasons.push(...answer.reasons)
     const methods = answering.index.techniques.get(technique)?.methods ?? []
     const ranked = [...methods].sort((a, b) => Number(b.id === wanted) - Number(a.id === wanted))
     ranked.forEach((method, rank) => {

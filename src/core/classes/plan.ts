@@ -16,8 +16,8 @@ export interface ClassCell {
   toGet: Id[]
   method?: Id | undefined
   /** With what is lent and bought; undefined where the seat is not made ready. */
-  way?: { method: Id; need: Id[] } | undefined
-  /** Why nothing helps: no way at all on this machine. */
+  way?: { method: Id; need: Id[]; machine?: Id | undefined } | undefined
+  /** Why nothing helps on their own machine: no way at all. */
   reasons: Reason[]
 }
 
@@ -56,7 +56,7 @@ export const planClass = async (answering: Answering, asked: SewingClass, solve:
   const optionsOf: OptionsOf = (s, t) => table[s]?.[t]?.options ?? []
   const found = await allocate({ seats: seats.length, techniques: techniques.length, optionsOf, loans, pins }, solve, { pace: steps.sharing })
   const planned = seats.map((_, s) => plannedSeat(asked, table[s] ?? [], found, s))
-  const sewing = sewingOf(answering, asked, planned.map((seat) => ({ ...seat, methods: seat.cells.map(({ way }) => way?.method) })))
+  const sewing = sewingOf(answering, asked, planned.map((seat) => ({ ...seat, ways: seat.cells.map(({ way }) => way && { method: way.method, ...(way.machine === undefined ? {} : { machine: way.machine }) }) })))
   const plan: ClassPlan = { seats: planned, ready: found?.ready ?? 0, bought: found?.bought ?? 0, lent: found?.lent ?? 0, solved: found !== undefined }
   if (techniques.length > 0 && techniques.length <= MOST_TECHNIQUES) {
     for (let s = 0; s < seats.length; s++) {
@@ -119,8 +119,8 @@ const plannedSeat = ({ seats, techniques }: SewingClass, options: readonly SeatO
         verdict: cell?.answer?.verdict ?? 'notOnThisModel',
         toGet: cell?.answer?.toGet ?? [],
         method: cell?.answer?.method,
-        way: way && { method: way.method, need: way.need },
-        reasons: cell && cell.options.length === 0 ? cell.reasons : [],
+        way: way && { method: way.method, need: way.need, machine: way.machine },
+        reasons: cell?.reasons ?? [],
       }
     }),
   }
@@ -128,4 +128,4 @@ const plannedSeat = ({ seats, techniques }: SewingClass, options: readonly SeatO
 
 /** What the fewest-needing ways of the techniques would take. */
 const shortOf = (cells: readonly SeatOptions[]): Id[] =>
-  [...new Set(cells.flatMap(({ options }) => options[0]?.need ?? []))].sort()
+  [...new Set(cells.flatMap(({ options }) => options.find(({ machine }) => machine === undefined)?.need ?? []))].sort()

@@ -66,7 +66,7 @@ export const runSheet = ({ asked, plan, sewing }: PlannedClass): RunSheet => {
     const seconds = seats.map((s) => sewing.seconds(s, from, t))
     const most = Math.max(0, ...seconds)
     waits += most
-    const times = seats.map((s) => sewingTime(sewing.at(s, t), sewing, s, asked.techniques[t]?.seam))
+    const times = seats.map((s) => sewingTime(sewing.at(s, t), sewing.model(s, t)?.maxSpeed, asked.techniques[t]?.seam))
     const minutes = times.map((time) => time?.minutes ?? 0)
     const longest = Math.max(0, ...minutes)
     const sewn = seats.flatMap((s) => sewing.at(s, t) ?? [])
@@ -106,13 +106,12 @@ export const orderTaught = ({ techniques, order = [] }: PlannedClass['asked'], p
 }
 
 /** Path / feed / speed × the practice factor where the path is told, else the practice times of the stages; minutes. */
-const sewingTime = (sewn: Sewn | undefined, sewing: ClassSewing, seat: number, seam: Mm | undefined): { minutes: number; from: 'seam' | 'practice' } | undefined => {
+const sewingTime = (sewn: Sewn | undefined, maxSpeed: number | undefined, seam: Mm | undefined): { minutes: number; from: 'seam' | 'practice' } | undefined => {
   if (!sewn) return undefined
-  const model = sewing.model(seat)
   const parts = sewn.answer.stages.map((stage) => {
     const length = stage.settings.length?.value
     if (seam !== undefined && typeof length === 'number' && length > 0)
-      return { minutes: (seam / length / Math.min(stage.maxSpeed ?? CAREFUL, model?.maxSpeed ?? CAREFUL, CAREFUL)) * PRACTICE_FACTOR, from: 'seam' as const }
+      return { minutes: (seam / length / Math.min(stage.maxSpeed ?? CAREFUL, maxSpeed ?? CAREFUL, CAREFUL)) * PRACTICE_FACTOR, from: 'seam' as const }
     const told = sewn.method.stages.find(({ id }) => id === stage.stage)?.minutes
     return told === undefined ? undefined : { minutes: told, from: 'practice' as const }
   })
@@ -135,7 +134,7 @@ const helpAt = ({ seats }: ClassPlan, sewing: ClassSewing, t: number, seconds: r
     if (sewn && sewn.method.id !== usual) why.push('otherWay')
     if ((seconds[seat] ?? 0) > middle * SLOW && (seconds[seat] ?? 0) - middle >= 30) why.push('slowChange')
     if (plan?.outcome === 'look' || plan?.outcome === 'blocked') why.push('byHand')
-    if (machine !== undefined && from === undefined) why.push('lentMachine')
+    if (machine !== undefined && sewing.model(seat, t)?.id === machine && (from === undefined || sewing.model(seat, from)?.id !== machine)) why.push('lentMachine')
     return why.length > 0 ? [{ seat, why }] : []
   })
 } // prettier-ignore
@@ -156,7 +155,7 @@ const demonstrationMachine = ({ asked, sewing }: Pick<PlannedClass, 'asked' | 's
     const controls = sewn?.changeovers.flatMap(({ plan }) => (plan.outcome === 'plan' ? plan.steps.map(({ control }) => control) : ['?']))
     return sewn && [sewn.method.id, ...new Set(controls)].sort().join(' ')
   }
-  const models = asked.seats.map((_, s) => sewing.model(s)?.id)
+  const models = asked.seats.map((_, s) => sewing.model(s, 0)?.id)
   const shops = new Set(asked.loans.flatMap(({ model, pieces }) => (model !== undefined && pieces > 0 ? [model] : [])))
   const candidates = [...new Set(models.flatMap((id) => id ?? []))].map((model) => {
     const own = models.indexOf(model)

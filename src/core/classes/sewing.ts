@@ -5,12 +5,13 @@ import { changeoversOf } from '../card/changeovers'
 import type { Id, Method, Model, Positions } from '../catalogue/types'
 import { afterSewing, changeoverOf, type Changeover } from '../changeover/changeover'
 import type { SeatPlan } from './allocate'
-import type { SewingClass } from './types'
+import type { Option, SewingClass } from './types'
 
 export interface Sewn {
   question: Question
   answer: Answer
   method: Method
+  /** Without the ways back. */
   changeovers: Changeover[]
   /** How it leaves the machine; undefined where no order of moves is known. */
   leaves?: Positions | undefined
@@ -19,34 +20,41 @@ export interface Sewn {
 export interface ClassSewing {
   /** Undefined where there is no machine, or it cannot be sewn on it. */
   at: (seat: number, technique: number) => Sewn | undefined
-  model: (seat: number) => Model | undefined
+  /** What they sit at: their own, or the one that is lent for it. */
+  model: (seat: number, technique: number) => Model | undefined
   /** To the first stage of `next`; `from` left out: from normal sewing. */
   changeover: (seat: number, from: number | undefined, next: number) => Changeover | undefined
   /** Seconds of it; 0 where there is none. */
   seconds: (seat: number, from: number | undefined, next: number) => number
 }
 
-export type SeatGiven = Pick<SeatPlan, 'machine' | 'loans' | 'buys'> & { methods: (Id | undefined)[] }
+/** `ways`: by technique; left out where the seat is not made ready. */
+export type SeatGiven = Pick<SeatPlan, 'machine' | 'loans' | 'buys'> & {
+  ways: (Pick<Option, 'method' | 'machine'> | undefined)[]
+}
 
 /** Everything is worked out when it is asked for, and once for seats that are alike. */
 export const sewingOf = (answering: Answering, { techniques, seats }: SewingClass, given: readonly SeatGiven[]): ClassSewing => {
   const { index } = answering
-  const model = (s: number): Model | undefined => index.models.get(seats[s]?.model ?? given[s]?.machine ?? '')
+  const model = (s: number, t: number): Model | undefined => {
+    const { machine, ways = [] } = given[s] ?? {}
+    return index.models.get(ways[t]?.machine ?? seats[s]?.model ?? machine ?? '')
+  }
   /** Seats with the same machine and the same things to hand are handled alike. */
-  const likes = seats.map(({ owns }, s) => JSON.stringify([model(s)?.id, owns, given[s]?.loans, given[s]?.buys]))
+  const likes = seats.map(({ owns }, s) => JSON.stringify([techniques.map((_, t) => model(s, t)?.id), owns, given[s]?.loans, given[s]?.buys]))
   const likeOf = likes.map((like) => likes.indexOf(like))
-  const methodOf = (s: number, t: number | undefined): Id => (t === undefined ? '-' : (given[s]?.methods[t] ?? '?'))
+  const methodOf = (s: number, t: number | undefined): Id => (t === undefined ? '-' : (given[s]?.ways[t]?.method ?? '?'))
 
   const sew = (s: number, t: number): Sewn | undefined => {
-    const [seat, taught, on] = [seats[s], techniques[t], model(s)]
+    const [seat, taught, on] = [seats[s], techniques[t], model(s, t)]
     if (!seat || !taught || !on) return undefined
     const owned = [...seat.owns, ...(given[s]?.loans ?? []), ...(given[s]?.buys ?? [])]
-    const way = given[s]?.methods[t]
+    const way = given[s]?.ways[t]?.method
     const question: Question = { technique: taught.technique, fabric: taught.fabric, model: on.id, owned, ...(way ? { method: way } : {}) }
     const answer = explain(answering, question)
     const method = index.techniques.get(taught.technique)?.methods.find(({ id }) => id === answer.method)
     if (!method || answer.stages.length === 0) return undefined
-    const changeovers = changeoversOf(index, answer, method.stages, on.id)
+    const changeovers = changeoversOf(index, answer, method.stages, on.id, undefined, true)
     const last = changeovers.at(-1)
     return { question, answer, method, changeovers, leaves: last?.plan.outcome === 'plan' ? afterSewing(last.plan.end) : undefined }
   }
@@ -56,8 +64,9 @@ export const sewingOf = (answering: Answering, { techniques, seats }: SewingClas
     const on = first && index.models.get(first.model)
     const stage = to?.method.stages.find(({ id }) => id === first?.stage)
     if (!first || !on || !stage) return undefined
-    const stands = from === undefined ? undefined : at(s, from)?.leaves
-    return changeoverOf(index, first, stage, on, stands ? { stands } : {})
+    // At another machine nothing was left as it is: it stands as for normal sewing.
+    const stands = from === undefined || model(s, from) !== model(s, next) ? undefined : at(s, from)?.leaves
+    return changeoverOf(index, first, stage, on, { oneWay: true, ...(stands ? { stands } : {}) })
   }
   const at = once((s: number, t: number) => `${likeOf[s] ?? s} ${t} ${methodOf(s, t)}`, sew)
   const changeover = once(

@@ -74,7 +74,7 @@ export const suppliesOf = (planned: PlannedClass, stock: readonly Supply[]): Sup
 
 const seatNeeds = (planned: PlannedClass, seat: number, t: number): Asked[] => {
   const { asked, sewing, index } = planned
-  const [sewn, taught, model] = [sewing.at(seat, t), asked.techniques[t], sewing.model(seat)]
+  const [sewn, taught, model] = [sewing.at(seat, t), asked.techniques[t], sewing.model(seat, t)]
   const fabric = index.fabrics.get(taught?.fabric ?? '')
   if (!sewn || !taught || !model || !fabric) return []
   const metres = taught.seam === undefined ? undefined : taught.seam / 1000

@@ -20,7 +20,7 @@ export interface Seat {
   name: string
   /** Whose seat it is, where the shop knows them. */
   customer?: Id
-  /** Their machine; left out: one of the shop's is lent. */
+  /** Their machine; left out: one of the shop's is lent. Where it cannot, one may be lent beside it. */
   model?: Id
   /** Beside what came with it. */
   owns: Id[]

@@ -24,9 +24,19 @@ export interface Gap {
   partly: number
   /** Customers' machines of the models whose cells it closes. */
   machines: number
+  /** Seats of classes to come that are taught such a cell on such a model. */
+  seats: number
 }
 
-type Ranking = 'cells' | 'machines'
+type Ranking = 'cells' | 'machines' | 'seats'
+
+/** What stands behind the cells: customers' machines by model, booked seats by `seatKey`. */
+export interface Behind {
+  machines: ReadonlyMap<Id, number>
+  seats: ReadonlyMap<string, number>
+}
+
+export const seatKey = (technique: Id, model: Id): string => `${technique} ${model}`
 
 const keyOf = (closer: Closer): string =>
   closer.closes === 'buy'
@@ -36,18 +46,17 @@ const keyOf = (closer: Closer): string =>
       : `state ${closer.fact.of} ${closer.fact.id} ${closer.fact.key}`
 
 /**
- * Most cells first, or most customers' machines; of equals the cheaper purchase, then by id. `owned`: how many machines of
- * each model customers have.
+ * Most cells first, or most customers' machines, or most booked seats; of equals the cheaper purchase, then by id.
  */
 export const gapsOf = (
   cells: readonly CoveredCell[],
   index: CatalogueIndex,
-  owned: ReadonlyMap<Id, number> = new Map(),
+  behind: Behind = { machines: new Map(), seats: new Map() },
   by: Ranking = 'cells',
 ): Gap[] => {
   const gaps = new Map<string, Gap>()
   const gapOf = (closer: Closer): Gap => {
-    const gap = gaps.get(keyOf(closer)) ?? { closer, cells: [], partly: 0, machines: 0 }
+    const gap = gaps.get(keyOf(closer)) ?? { closer, cells: [], partly: 0, machines: 0, seats: 0 }
     gaps.set(keyOf(closer), gap)
     return gap
   }
@@ -66,11 +75,13 @@ export const gapsOf = (
   }
   const price = ({ closer }: Gap): number =>
     closer.closes === 'buy' ? (index.items.get(closer.item)?.price ?? Infinity) : 0
-  for (const gap of gaps.values())
-    for (const model of new Set(gap.cells.map((cell) => cell.model))) gap.machines += owned.get(model) ?? 0
+  for (const gap of gaps.values()) {
+    for (const model of new Set(gap.cells.map((cell) => cell.model))) gap.machines += behind.machines.get(model) ?? 0
+    for (const { technique, model } of gap.cells) gap.seats += behind.seats.get(seatKey(technique, model)) ?? 0
+  }
   return [...gaps.values()].sort(
     (a, b) =>
-      (by === 'machines' ? b.machines - a.machines : 0) ||
+      (by === 'cells' ? 0 : b[by] - a[by]) ||
       b.cells.length - a.cells.length ||
       b.partly - a.partly ||
       (price(a) === price(b) ? 0 : price(a) - price(b)) ||

@@ -10,6 +10,7 @@ import { Coverage } from '#core/coverage/coverage'
 import { sew } from '#core/stitch/sew'
 import { functions } from '#demo/makes'
 import { madeCatalogue, type MadeSize } from '#demo/madeCatalogue'
+import { benchClass } from './benchClass'
 import { benchImport } from './benchImport'
 import { benchPlans } from './benchPlans'
 import { benchSql } from './benchSql'
@@ -132,6 +133,8 @@ const slowest = geometry.reduce((a, b) => (b.time > a.time ? b : a))
 row(`10,000 penetrations, slowest (${slowest.name.toLowerCase()})`, ms(slowest.time))
 say('\nChangeovers of the demo’s models')
 benchPlans(row)
+say('')
+await benchClass(row)
 let smallest: number | undefined
 for (const models of SIZES) {
   const size = { ...LARGE, models }

@@ -56,7 +56,7 @@ const ClassCell = z.object({
   verdict: Verdict,
   toGet: z.array(Id),
   method: Id.optional(),
-  way: z.object({ method: Id, need: z.array(Id) }).optional(),
+  way: z.object({ method: Id, need: z.array(Id), machine: Id.optional() }).optional(),
   reasons: z.array(Reason),
 })
 const PlannedSeat = z.object({

@@ -44,8 +44,8 @@ export interface ColumnView {
 }
 
 export const GridQuery = z.strictObject({ fabric: Id })
-/** `machines`: by customers' machines, not by cells. */
-export const GapsQuery = GridQuery.extend({ by: z.enum(['cells', 'machines']).optional() })
+/** By customers' machines or booked seats, not by cells. */
+export const GapsQuery = GridQuery.extend({ by: z.enum(['cells', 'machines', 'seats']).optional() })
 /** One letter a cell, techniques down, models across, so that a large shop's grid is small on the wire. */
 export const GridView = z.object({
   models: z.array(z.object({ id: Id, name: z.string(), make: z.string(), kind: Kind })),
@@ -71,6 +71,7 @@ export const GapsView = z.object({
       cells: z.array(Cell),
       partly: z.int(),
       machines: z.int(),
+      seats: z.int(),
     }),
   ),
   cover: z.object({ steps: z.array(z.object({ items: z.array(Id), closes: z.int() })), closed: z.int() }),

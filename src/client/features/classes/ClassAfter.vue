@@ -48,7 +48,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
 const logOf = (s: number, t: number) => {
   const [asked, seat] = [row.value?.class.techniques[t], plan.value?.seats[s]]
   const owned = [...(row.value?.class.seats[s]?.owns ?? []), ...(seat?.loans ?? []), ...(seat?.buys ?? [])]
-  return { path: '/log/new', query: { ...query.value, m: seat?.model, t: asked?.technique, f: asked?.fabric, owned: owned.join(',') || undefined, way: seat?.cells[t]?.way?.method } } // prettier-ignore
+  return { path: '/log/new', query: { ...query.value, m: seat?.cells[t]?.way?.machine ?? seat?.model, t: asked?.technique, f: asked?.fabric, owned: owned.join(',') || undefined, way: seat?.cells[t]?.way?.method } } // prettier-ignore
 }
 const send = async () => {
   problem.value = ''

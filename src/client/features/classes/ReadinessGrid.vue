@@ -47,8 +47,9 @@ const FREE = { loan: 'lent, as is best', buy: 'bought, as is best', not: 'as is 
 const cardOf = (s: number, t: number) => {
   const [seat, asked] = [props.plan.seats[s], props.techniques[t]]
   const owned = [...(props.owns[s] ?? []), ...(seat?.loans ?? []), ...(seat?.buys ?? [])]
-  return { path: '/card', query: { ...query.value, m: seat?.model, t: asked?.technique, f: asked?.fabric, owned: owned.join(',') || undefined, way: seat?.cells[t]?.way?.method } } // prettier-ignore
+  return { path: '/card', query: { ...query.value, m: seat?.cells[t]?.way?.machine ?? seat?.model, t: asked?.technique, f: asked?.fabric, owned: owned.join(',') || undefined, way: seat?.cells[t]?.way?.method } } // prettier-ignore
 }
+const lentBeside = ({ model, machine }: ClassPlanView['seats'][number]) => (machine === undefined ? '' : machine === model ? ', lent' : `; lent: ${say.value.model(machine)}`) // prettier-ignore
 const whyNot = (s: number) => {
   const seat = props.plan.seats[s]
   if (!seat || seat.ready) return ''
@@ -92,7 +93,7 @@ const whyNot = (s: number) => {
                 :value="method ?? ''"
                 @change="emit('way', t, ($event.target as HTMLSelectElement).value)"
               >
-                <option value="">best way for each</option>
+                <option value="">best for each</option>
                 <option v-for="way in plan.ways[t]" :key="way.id" :value="way.id">{{ way.name }}</option>
               </select>
             </th>
@@ -103,9 +104,7 @@ const whyNot = (s: number) => {
           <tr v-for="(seat, s) in plan.seats" :key="s">
             <th scope="row">
               {{ seat.name }}
-              <span class="soft"
-                >{{ seat.model ? say.model(seat.model) : 'no machine' }}{{ seat.machine ? ', lent' : '' }}</span
-              >
+              <span class="soft">{{ seat.model ? say.model(seat.model) : 'no machine' }}{{ lentBeside(seat) }}</span>
             </th>
             <td v-for="(cell, t) in seat.cells" :key="t">
               <RouterLink v-if="seat.model" :to="cardOf(s, t)" class="cell">

@@ -7,8 +7,9 @@ import { settleText } from '#shared/messages/fit'
 import { usePickLists, usePicks } from '../../state/picks'
 
 /** What would close the gaps, what closes most first, each with the way to begin. */
-const props = defineProps<{ view: GapsView; by: 'cells' | 'machines' }>()
-const emit = defineEmits<{ by: [by: 'cells' | 'machines'] }>()
+type Ranking = 'cells' | 'machines' | 'seats'
+const props = defineProps<{ view: GapsView; by: Ranking }>()
+const emit = defineEmits<{ by: [by: Ranking] }>()
 const lists = usePickLists()
 const { query } = usePicks()
 const say = computed(() => speech(props.view.names))
@@ -50,10 +51,11 @@ const nameOf = (kind: 'models' | 'techniques', id: string) => lists.lists?.[kind
       <select
         class="form-select form-select-sm"
         :value="by"
-        @change="emit('by', ($event.target as HTMLSelectElement).value as 'cells' | 'machines')"
+        @change="emit('by', ($event.target as HTMLSelectElement).value as Ranking)"
       >
         <option value="cells">cells</option>
         <option value="machines">customers’ machines</option>
+        <option value="seats">booked seats</option>
       </select>
       first
     </label>
@@ -63,9 +65,8 @@ const nameOf = (kind: 'models' | 'techniques', id: string) => lists.lists?.[kind
         <span class="soft">
           {{ gap.cells.length > 0 ? cells(gap.cells.length) : ''
           }}{{ gap.partly > 0 ? `${gap.cells.length > 0 ? ', ' : ''}part of ${gap.partly} more` : ''
-          }}{{
-            gap.machines > 0 ? `, ${gap.machines} customers’ ${gap.machines === 1 ? 'machine' : 'machines'}` : ''
-          }}</span
+          }}{{ gap.machines > 0 ? `, ${gap.machines} customers’ ${gap.machines === 1 ? 'machine' : 'machines'}` : ''
+          }}{{ gap.seats > 0 ? `, ${gap.seats} booked ${gap.seats === 1 ? 'seat' : 'seats'}` : '' }}</span
         >
       </li>
     </ul>

@@ -1,6 +1,7 @@
 import { collectNames } from '#core/card/names'
+import type { ClassWrite } from '#shared/api/classes'
 import { machinesByModel } from '#core/customers/types'
-import { gapsOf, greedyCover, type CoveredCell } from '#core/coverage/gaps'
+import { gapsOf, greedyCover, seatKey, type CoveredCell } from '#core/coverage/gaps'
 import type { CellRow } from '#core/coverage/cells'
 import { ColumnQuery, ColumnView, GapsQuery, GapsView, GridQuery, GridView } from '#shared/api/coverage'
 import { NotFound } from '../../http/problems'
@@ -70,8 +71,14 @@ export const coverageRoutes = [
         rows.flatMap((row) => models.flatMap((model, at) => (is(row, at) ? [{ technique: row.technique.id, model, row, at }] : []))) // prettier-ignore
       const closable = those((row, at) => row.verdict(at) === 'needsItems' || row.verdict(at) === 'notOnThisModel')
       const cells = closable.map(({ technique, model, row, at }): CoveredCell => ({ technique, model: model.id, decision: row.decision(at, model) })) // prettier-ignore
-      const customers = await services.customers.all()
-      const gaps = gapsOf(cells, snapshot.index, machinesByModel(customers.map(({ customer }) => customer)), by)
+      const [customers, classes] = await Promise.all([services.customers.all(), services.classes.all()])
+      const machines = machinesByModel(customers.map(({ customer }) => customer))
+      const today = services.now().toISOString()
+      const seats = bookedSeats(
+        classes.map((kept) => kept.class).filter(({ starts }) => starts >= today),
+        fabric,
+      )
+      const gaps = gapsOf(cells, snapshot.index, { machines, seats }, by)
       const cover = greedyCover(cells, MOST_PURCHASES)
       const unproved = those((row, at) => row.verdict(at) === 'ready' && !row.isProved(at))
         .map(({ technique, model }) => ({ technique, model: model.id })) // prettier-ignore
@@ -80,6 +87,19 @@ export const coverageRoutes = [
     },
   }),
 ]
+
+/** Seats of these classes by what is taught on them in a fabric. */
+const bookedSeats = (classes: readonly Pick<ClassWrite, 'techniques' | 'seats'>[], fabric: string): Map<string, number> => {
+  const booked = new Map<string, number>()
+  for (const { techniques, seats } of classes)
+    for (const taught of techniques)
+      for (const { model } of seats) {
+        if (model === undefined || taught.fabric !== fabric) continue
+        const key = seatKey(taught.technique, model)
+        booked.set(key, (booked.get(key) ?? 0) + 1)
+      }
+  return booked
+} // prettier-ignore
 
 /** The coverage as the catalogue is now; throws `NotFound` for a fabric that is not in it. */
 const coverageIn = async ({ catalogue, coverage }: Services, fabric: string) => {

@@ -58,7 +58,7 @@ export const seatCards = ({ planned, snapshot, tolerance, origin }: HandoutInput
   const { asked, plan, sewing, index } = planned
   const person = asked.seats[seat]?.name ?? ''
   return orderTaught(asked, plan).flatMap((t): CardFor[] => {
-    const [sewn, taught, model] = [sewing.at(seat, t), asked.techniques[t], sewing.model(seat)]
+    const [sewn, taught, model] = [sewing.at(seat, t), asked.techniques[t], sewing.model(seat, t)]
     if (!taught || !model) return []
     const question: Question = sewn?.question ?? { technique: taught.technique, fabric: taught.fabric, model: model.id, owned: asked.seats[seat]?.owns ?? [] }
     const card = cardOf(index, question, sewn?.answer ?? explain(snapshot, question), { tolerance })

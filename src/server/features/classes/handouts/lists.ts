@@ -45,7 +45,7 @@ export const listPages = (planned: PlannedClass, needs: readonly Named[]): TDocu
   return page(`${asked.title}: lists`, [
     title(`${asked.title}: who comes`),
     head(planned),
-    table(['Here', 'Name', 'Machine', 'Ready'], plan.seats.map((seat): Content[] => [tick(), seat.name, seat.model === undefined ? 'none' : `${say.model(seat.model)}${seat.machine === undefined ? '' : ', lent'}`, seat.ready ? 'yes' : 'no']), [30, '*', '*', 50]),
+    table(['Here', 'Name', 'Machine', 'Ready'], plan.seats.map((seat): Content[] => [tick(), seat.name, seat.model === undefined ? 'none' : `${say.model(seat.model)}${seat.machine === undefined ? '' : seat.machine === seat.model ? ', lent' : `; lent: ${say.model(seat.machine)}`}`, seat.ready ? 'yes' : 'no']), [30, '*', '*', 50]),
     part('Loans: out and in'),
     loans.length > 0 ? table(['Name', 'Piece', 'Out', 'Signed', 'In', 'By'], loans.map(loanRow), ['*', '*', 30, 80, 30, 60]) : 'Nothing is lent.',
     { ...(title('What each brings') as object), pageBreak: 'before' } as Content,

@@ -1,0 +1,32 @@
+/** A large class planned: 24 seats, 8 techniques, 60 pieces to lend; every other seat owns something. */
+import { fitLookup } from '#core/answer/fit'
+import { indexCatalogue } from '#core/catalogue/index'
+import { planClass } from '#core/classes/plan'
+import type { SewingClass } from '#core/classes/types'
+import { demoBundle } from '#demo/bundle'
+import { optimum } from '../features/classes/solver'
+
+const RUNS = 5
+const [SEATS, PIECES] = [24, 60]
+const TAUGHT = ['blind-hem', 'buttonhole', 'piping', 'zip', 'walking-foot-quilting', 'machine-binding', 'quarter-inch-seam', 'button-sew-on'] // prettier-ignore
+
+/** A new catalogue each time, so that nothing is remembered of the run before. */
+export const benchClass = async (row: (name: string, value: string) => void): Promise<void> => {
+  const times: number[] = []
+  let said = ''
+  for (let run = 0; run < RUNS; run++) {
+    const bundle = demoBundle()
+    const index = indexCatalogue(bundle)
+    const models = bundle.models.filter(({ kind }) => kind === 'mechanical' || kind === 'computerised')
+    const items = bundle.items.filter(({ what }) => what !== 'plate').slice(0, PIECES)
+    const seats = Array.from({ length: SEATS }, (_, i) => ({ name: `Seat ${i}`, model: models[i % models.length]?.id ?? '', owns: i % 2 ? [items[(i * 7) % items.length]?.id ?? ''] : [] })) // prettier-ignore
+    const asked: SewingClass = { id: 'bench', title: 'Bench', starts: '2026-12-01T10:00:00', minutes: 240, techniques: TAUGHT.map((technique) => ({ technique, fabric: 'cotton-shirting' })), seats, loans: items.map(({ id }) => ({ item: id, pieces: 1 })), pins: [] } // prettier-ignore
+    const from = performance.now()
+    const { plan } = await planClass({ index, fitOf: fitLookup(index) }, asked, optimum)
+    times.push(performance.now() - from)
+    said = `${plan.ready} ready, ${plan.bought} bought, ${plan.lent} lent`
+  }
+  const [first] = times
+  const middle = [...times].sort((a, b) => a - b)[RUNS >> 1] as number
+  row(`Class of ${SEATS} × ${TAUGHT.length} × ${PIECES} (${said}), median; first`, `${middle.toFixed(0)}; ${first?.toFixed(0)} ms`) // prettier-ignore
+}
