@@ -50,6 +50,10 @@ const cardOf = (s: number, t: number) => {
   return { path: '/card', query: { ...query.value, m: seat?.cells[t]?.way?.machine ?? seat?.model, t: asked?.technique, f: asked?.fabric, owned: owned.join(',') || undefined, way: seat?.cells[t]?.way?.method } } // prettier-ignore
 }
 const lentBeside = ({ model, machine }: ClassPlanView['seats'][number]) => (machine === undefined ? '' : machine === model ? ', lent' : `; lent: ${say.value.model(machine)}`) // prettier-ignore
+const cellWord = (seat: ClassPlanView['seats'][number], { verdict, toGet, way }: ClassPlanView['seats'][number]['cells'][number]): string => {
+  if (way?.machine !== undefined && way.machine !== seat.model) return `On the ${say.value.model(way.machine)}`
+  return seat.ready && verdict === 'needsItems' ? 'Ready with it' : verdictWord(verdict, toGet.flatMap((id) => props.plan.names.items[id] ?? []))
+} // prettier-ignore
 const whyNot = (s: number) => {
   const seat = props.plan.seats[s]
   if (!seat || seat.ready) return ''
@@ -112,18 +116,13 @@ const whyNot = (s: number) => {
                   :verdict="seat.ready ? (cell.verdict === 'otherRoute' ? 'otherRoute' : 'ready') : cell.verdict"
                   class="shape"
                 />
-                {{
-                  seat.ready && cell.verdict === 'needsItems'
-                    ? 'Ready with it'
-                    : verdictWord(
-                        cell.verdict,
-                        cell.toGet.flatMap((id) => plan.names.items[id] ?? []),
-                      )
-                }}
+                {{ cellWord(seat, cell) }}
               </RouterLink>
             </td>
             <td>
-              <strong v-if="seat.ready && given(s).length === 0" class="soft">nothing needed</strong>
+              <span v-if="!seat.ready" class="caution">{{ whyNot(s) }}</span>
+              <span v-if="seat.machine" class="soft">{{ say.model(seat.machine) }}, lent</span>
+              <strong v-else-if="seat.ready && given(s).length === 0" class="soft">nothing needed</strong>
               <ul class="pieces" :data-list="s">
                 <li v-for="item in given(s)" :key="item" :data-thing="item" class="given">
                   <span class="piece">{{ say.item(item) }}</span>
@@ -145,7 +144,6 @@ const whyNot = (s: number) => {
                   </select>
                 </li>
               </ul>
-              <span v-if="!seat.ready" class="caution">{{ whyNot(s) }}</span>
             </td>
           </tr>
         </tbody>

@@ -4,7 +4,7 @@ import type { Card, CardStage, CardValue } from '#core/card/card'
 import { showValue } from '#core/answer/show'
 import { speech, type Speech } from '#shared/messages/en'
 import { stepText } from '#shared/messages/steps'
-import { capital, featureWord, list, parameterWord, sideWord, threadPlaceWord, unitOf, verdictWord } from '#shared/messages/words' // prettier-ignore
+import { capital, featureWord, parameterWord, sideWord, threadPlaceWord, unitOf, verdictWord } from '#shared/messages/words' // prettier-ignore
 import { POINTS } from '../../../print/drawn'
 
 const CODE = 20
@@ -21,7 +21,7 @@ export const cardPages = (cards: readonly CardFor[], title: string): TDocumentDe
   info: { title },
   pageSize: 'A5',
   pageMargins: [MARGIN * POINTS, MARGIN * POINTS, MARGIN * POINTS, (MARGIN + 3) * POINTS],
-  defaultStyle: { fontSize: 9.5, lineHeight: 1.12 },
+  defaultStyle: { fontSize: 9, lineHeight: 1.1 },
   content: cards.flatMap(({ person, card, address }, c): Content[] => {
     const pages = card.stages.length === 0 ? [cannot(card)] : card.stages.map((stage) => stagePage(card, stage))
     return pages.map((page, p): Content => ({ stack: [heading(person, card, address, pages.length > 1 ? `${p + 1} of ${pages.length}` : ''), ...page], ...(c + p > 0 ? { pageBreak: 'before' as const } : {}) }))
@@ -98,7 +98,7 @@ const band = (card: Card, stage: CardStage, say: Speech): Content => {
         },
         layout: 'lightHorizontalLines',
       },
-      { text: capital(list(around)), margin: [0, 1, 0, 2] },
+      { text: capital(around.join(' · ')), margin: [0, 1, 0, 2] },
     ],
   }
 } // prettier-ignore
