@@ -4,15 +4,20 @@ import { indexCatalogue } from '#core/catalogue/index'
 import { planClass } from '#core/classes/plan'
 import type { SewingClass } from '#core/classes/types'
 import { demoBundle } from '#demo/bundle'
+import { USUAL_TOLERANCE } from '#core/samples/spread'
+import { suppliesOf } from '#core/classes/supplies'
+import { handout, type HandoutInput } from '../features/classes/handouts/handout'
 import { optimum } from '../features/classes/solver'
 
 const RUNS = 5
+const DRAWN = 3
 const [SEATS, PIECES] = [24, 60]
 const TAUGHT = ['blind-hem', 'buttonhole', 'piping', 'zip', 'walking-foot-quilting', 'machine-binding', 'quarter-inch-seam', 'button-sew-on'] // prettier-ignore
 
 /** A new catalogue each time, so that nothing is remembered of the run before. */
 export const benchClass = async (row: (name: string, value: string) => void): Promise<void> => {
   const times: number[] = []
+  let last: Pick<HandoutInput, 'planned' | 'answering'> | undefined
   let said = ''
   for (let run = 0; run < RUNS; run++) {
     const bundle = demoBundle()
@@ -22,11 +27,23 @@ export const benchClass = async (row: (name: string, value: string) => void): Pr
     const seats = Array.from({ length: SEATS }, (_, i) => ({ name: `Seat ${i}`, model: models[i % models.length]?.id ?? '', owns: i % 2 ? [items[(i * 7) % items.length]?.id ?? ''] : [] })) // prettier-ignore
     const asked: SewingClass = { id: 'bench', title: 'Bench', starts: '2026-12-01T10:00:00', minutes: 240, techniques: TAUGHT.map((technique) => ({ technique, fabric: 'cotton-shirting' })), seats, loans: items.map(({ id }) => ({ item: id, pieces: 1 })), pins: [] } // prettier-ignore
     const from = performance.now()
-    const { plan } = await planClass({ index, fitOf: fitLookup(index) }, asked, optimum)
+    const answering = { index, fitOf: fitLookup(index) }
+    const planned = await planClass(answering, asked, optimum)
     times.push(performance.now() - from)
+    const { plan } = planned
+    last = { planned, answering }
     said = `${plan.ready} ready, ${plan.bought} bought, ${plan.lent} lent`
   }
   const [first] = times
   const middle = [...times].sort((a, b) => a - b)[RUNS >> 1] as number
   row(`Class of ${SEATS} × ${TAUGHT.length} × ${PIECES} (${said}), median; first`, `${middle.toFixed(0)}; ${first?.toFixed(0)} ms`) // prettier-ignore
+  if (!last) return
+  const needs = suppliesOf(last.planned, []).map((need) => ({ ...need, name: need.of }))
+  const drawn: number[] = []
+  for (let run = 0; run < DRAWN; run++) {
+    const from = performance.now()
+    await handout({ ...last, tolerance: USUAL_TOLERANCE, origin: 'http://127.0.0.1', needs }, 'everything', () => Promise.resolve()) // prettier-ignore
+    drawn.push(performance.now() - from)
+  }
+  row('  all its handouts as one PDF, median', `${([...drawn].sort((a, b) => a - b)[DRAWN >> 1] as number).toFixed(0)} ms`) // prettier-ignore
 }

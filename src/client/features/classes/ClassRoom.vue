@@ -1,25 +1,22 @@
 <script setup lang="ts">
 import { dateWords } from '#shared/messages/words'
-import { computed } from 'vue'
-import { useRoute } from 'vue-router'
 import { usePicks } from '../../state/picks'
+import TabLinks from '../../ui/TabLinks.vue'
 import { openClass } from './useClass'
 
 /** A class and its sheets: who is ready, run sheet, supplies, handouts, what came of it, what it is made of. */
 const props = defineProps<{ id: string }>()
-const route = useRoute()
 const { query } = usePicks()
 const { row, draft, changed, problem, said, saving, save } = openClass(props.id)
+const base = `/classes/${props.id}`
 const sheets = [
-  ['', 'Readiness'],
-  ['run-sheet', 'Run sheet'],
-  ['supplies', 'Supplies'],
-  ['handouts', 'Handouts'],
-  ['after', 'Afterwards'],
-  ['facts', 'Seats and techniques'],
-] as const
-const base = computed(() => `/classes/${props.id}`)
-const pathOf = (sheet: string) => (sheet === '' ? base.value : `${base.value}/${sheet}`)
+  { path: base, name: 'Readiness' },
+  { path: `${base}/run-sheet`, name: 'Run sheet' },
+  { path: `${base}/supplies`, name: 'Supplies' },
+  { path: `${base}/handouts`, name: 'Handouts' },
+  { path: `${base}/after`, name: 'Afterwards' },
+  { path: `${base}/facts`, name: 'Seats and techniques' },
+]
 </script>
 
 <template>
@@ -37,16 +34,7 @@ const pathOf = (sheet: string) => (sheet === '' ? base.value : `${base.value}/${
           <BButton v-if="changed" variant="primary" :disabled="saving" @click="save">Save</BButton>
         </span>
       </div>
-      <nav class="sheets" aria-label="Sheets of the class">
-        <RouterLink
-          v-for="[sheet, name] in sheets"
-          :key="sheet"
-          :to="{ path: pathOf(sheet), query }"
-          :class="{ here: route.path === pathOf(sheet) }"
-          :aria-current="route.path === pathOf(sheet) ? 'page' : undefined"
-          >{{ name }}</RouterLink
-        >
-      </nav>
+      <TabLinks :tabs="sheets" label="Sheets of the class" class="sheets" />
     </template>
     <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
     <RouterView v-if="row && draft" />
@@ -75,28 +63,7 @@ h1 {
 }
 
 .sheets {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 1.1rem;
   margin-bottom: 0.8rem;
-  border-bottom: 1px solid var(--rule);
-
-  a {
-    padding: 0.25rem 0;
-    color: var(--ink-soft);
-    text-decoration: none;
-    border-bottom: 3px solid transparent;
-
-    &:hover {
-      color: var(--ink);
-    }
-  }
-
-  .here {
-    color: var(--ink);
-    font-weight: 650;
-    border-bottom-color: var(--teal);
-  }
 }
 
 .lines {

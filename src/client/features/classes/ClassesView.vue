@@ -33,7 +33,10 @@ const timeOf = (starts: string) => starts.slice('yyyy-mm-ddT'.length, 'yyyy-mm-d
   <main class="page">
     <div class="head">
       <h1>Classes</h1>
-      <BButton variant="primary" @click="begin">A new class</BButton>
+      <span>
+        <RouterLink class="btn btn-link" :to="{ path: '/classes/cupboard', query }">Store cupboard</RouterLink>
+        <BButton variant="primary" @click="begin">A new class</BButton>
+      </span>
     </div>
     <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
     <p v-if="rows && rows.length === 0">No class yet. Begin one: its techniques, its seats, what the shop can lend.</p>

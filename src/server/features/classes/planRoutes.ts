@@ -36,7 +36,7 @@ const nameOf = (index: CatalogueIndex, { what, of }: SupplyNeed): string => {
 const handoutInput = async (context: Asking): Promise<HandoutInput> => {
   const { services, snapshot, origin } = context
   const [planned, { supplies }, { tolerance }] = await Promise.all([plannedClass(context), services.cupboard.supplies(), services.settings.read()]) // prettier-ignore
-  return { planned, snapshot, tolerance, origin, needs: needsOf(planned, supplies as Supply[]) }
+  return { planned, answering: snapshot, tolerance, origin, needs: needsOf(planned, supplies as Supply[]) }
 }
 
 export const classPlanRoutes = [

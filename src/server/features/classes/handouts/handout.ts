@@ -3,7 +3,7 @@ import type { TDocumentDefinitions } from 'pdfmake/interfaces'
 import { cardOf } from '#core/card/card'
 import type { PlannedClass } from '#core/classes/plan'
 import { orderTaught } from '#core/classes/runSheet'
-import { explain } from '#core/answer/explain'
+import { explain, type Answering } from '#core/answer/explain'
 import type { SupplyNeed } from '#core/classes/supplies'
 import type { ShopTolerance } from '#core/samples/spread'
 import type { Question } from '#core/answer/types'
@@ -11,13 +11,12 @@ import type { HandoutPart } from '#shared/api/classes'
 import type { Part } from '../../../print/join'
 import type { Work } from '../../../work/board'
 import { inThread } from '../../../work/thread'
-import type { Snapshot } from '../../catalogue/snapshot'
 import { cardPages, type CardFor } from './cardPages'
 import { listPages, runPages, shoppingPages, sidePages } from './lists'
 
 export interface HandoutInput {
   planned: PlannedClass
-  snapshot: Snapshot
+  answering: Answering
   tolerance: ShopTolerance
   /** As the browser sees this server. */
   origin: string
@@ -54,14 +53,14 @@ export const handout = async (input: HandoutInput, part: HandoutPart, pace: Work
 } // prettier-ignore
 
 /** The cards of a seat in the order of teaching. */
-export const seatCards = ({ planned, snapshot, tolerance, origin }: HandoutInput, seat: number): CardFor[] => {
+export const seatCards = ({ planned, answering, tolerance, origin }: HandoutInput, seat: number): CardFor[] => {
   const { asked, plan, sewing, index } = planned
   const person = asked.seats[seat]?.name ?? ''
   return orderTaught(asked, plan).flatMap((t): CardFor[] => {
     const [sewn, taught, model] = [sewing.at(seat, t), asked.techniques[t], sewing.model(seat, t)]
     if (!taught || !model) return []
     const question: Question = sewn?.question ?? { technique: taught.technique, fabric: taught.fabric, model: model.id, owned: asked.seats[seat]?.owns ?? [] }
-    const card = cardOf(index, question, sewn?.answer ?? explain(snapshot, question), { tolerance })
+    const card = cardOf(index, question, sewn?.answer ?? explain(answering, question), { tolerance })
     return [{ person, card, address: cardAddress(origin, question) }]
   })
 } // prettier-ignore
