@@ -1,0 +1,28 @@
+/** What settles most calls, before any diagnosis: rungs for a kind of machine, with what its card says to each. */
+import type { CardStage } from '../card/card'
+import type { Model } from '../catalogue/types'
+
+export type RungId = 'what' | 'rethread' | 'needle' | 'bobbin' | 'loopers' | 'lint' | 'foot' | 'pedal'
+
+export interface Rung {
+  id: RungId
+  /** Facts of this model and card that its sentence names. */
+  needle?: { system?: string | undefined; point: string; size: number }
+  bobbin?: string
+  foot?: string
+  startKey?: boolean
+}
+
+export const ladderFor = (model: Pick<Model, 'kind' | 'bobbin' | 'features' | 'needle'>, stage?: Pick<CardStage, 'answer' | 'foot'>): Rung[] => {
+  const loops = ['overlocker', 'coverstitch', 'overlockCover'].includes(model.kind)
+  const needle = stage && { system: model.needle?.system, point: stage.answer.needle.point, size: stage.answer.needle.size }
+  return [
+    { id: 'what' },
+    { id: 'rethread' },
+    { id: 'needle', ...(needle ? { needle } : {}) },
+    loops ? { id: 'loopers' } : { id: 'bobbin', ...(model.bobbin ? { bobbin: model.bobbin.class } : {}) },
+    { id: 'lint' },
+    { id: 'foot', ...(stage?.foot ? { foot: stage.foot.id } : {}) },
+    { id: 'pedal', startKey: model.features.includes('startKey') },
+  ]
+} // prettier-ignore

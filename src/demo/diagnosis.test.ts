@@ -1,0 +1,113 @@
+import { describe, expect, it } from 'vitest'
+import { explain } from '#core/answer/explain'
+import { fitLookup } from '#core/answer/fit'
+import { showValue } from '#core/answer/show'
+import { indexCatalogue } from '#core/catalogue/index'
+import type { Parameter } from '#core/catalogue/types'
+import { diagnose, faultTrouble, type History, type Shown } from '#core/desk/diagnosis'
+import { TROUBLES } from '#core/desk/troubles'
+import { asTheCardSays } from '#core/practice/machine'
+import { trialOf, type Trial } from '#core/practice/trial'
+import { demoBundle } from './bundle'
+
+const bundle = demoBundle()
+const index = indexCatalogue(bundle)
+const answering = { index, fitOf: fitLookup(index) }
+const trialFor = (model: string, technique: string, fabric: string): Trial | undefined => {
+  const question = { model, technique, fabric }
+  return trialOf(answering, question, explain(answering, question), undefined)
+}
+const stepOn = (trial: Trial, parameter: Parameter): number => {
+  const scale = trial.model.scales[parameter]
+  return scale && scale !== 'absent' && scale.step ? scale.step : 0.5
+}
+/** Everything told as the card says, but for these. */
+const shows = (trial: Trial, off: Partial<Record<Parameter, number>>): Shown => {
+  const { positions, values } = asTheCardSays(trial)
+  return { positions, values: { ...values, ...off } }
+}
+
+interface Made {
+  trial: Trial
+  fault: string
+  key: string
+  shown: Shown
+}
+/** Faults with a value that brings them about: that value far off, and another one a step off that has nothing to do with it. */
+const made = (): Made[] => {
+  const all: Made[] = []
+  for (const { id: technique } of bundle.techniques)
+    for (const { id: model } of bundle.models) {
+      const trial = trialFor(model, technique, 'cotton-shirting')
+      if (!trial) continue
+      for (const fault of trial.stage.faults)
+        for (const { parameter, toward } of fault.causes) {
+          const wanted = parameter && asTheCardSays(trial).values[parameter]
+          if (parameter === undefined || toward === undefined || wanted === undefined) continue
+          const by = (toward === 'high' ? 1 : -1) * 4 * stepOn(trial, parameter)
+          const scale = trial.model.scales[parameter]
+          if (!scale || scale === 'absent' || wanted + by < scale.from || wanted + by > scale.to) continue
+          const others = (Object.keys(asTheCardSays(trial).values) as Parameter[]).filter((other) => other !== parameter && !fault.causes.some((cause) => cause.parameter === other)) // prettier-ignore
+          const [noise] = others
+          const off = { [parameter]: wanted + by, ...(noise ? { [noise]: (asTheCardSays(trial).values[noise] ?? 0) + stepOn(trial, noise) } : {}) } // prettier-ignore
+          all.push({ trial, fault: fault.id, key: `${parameter}.${toward}`, shown: shows(trial, off) })
+        }
+    }
+  return all
+}
+const troubles = made()
+/** Twenty, from all over. */
+const twenty = troubles.filter((_, i) => i % Math.floor(troubles.length / 20) === 0).slice(0, 20)
+const rankOf = ({ trial, fault, key, shown }: Made, history: History): number => {
+  const trouble = faultTrouble(trial, fault)
+  if (!trouble) throw new Error(`${fault} is no fault of ${trial.stage.name}`)
+  return diagnose(trial, trouble, shown, history).causes.findIndex((cause) => cause.key === key)
+}
+
+describe('diagnosis by difference', () => {
+  it('has the true cause of twenty made troubles among the first three, with nothing known of former cases', () => {
+    expect(twenty).toHaveLength(20)
+    expect(new Set(twenty.map(({ trial }) => trial.technique.id)).size).toBeGreaterThan(7)
+    expect(twenty.filter((one) => rankOf(one, {}) < 3 && rankOf(one, {}) >= 0).length).toBeGreaterThanOrEqual(18)
+  })
+
+  it('and with forty former cases of which most had another cause', () => {
+    const full = ({ trial, fault, key }: Made): History => Object.fromEntries((faultTrouble(trial, fault)?.causes ?? []).map((cause, i) => [cause.key, cause.key === key ? 5 : 35 - 10 * i])) // prettier-ignore
+    expect(twenty.filter((one) => rankOf(one, full(one)) < 3 && rankOf(one, full(one)) >= 0).length).toBeGreaterThanOrEqual(18) // prettier-ignore
+  })
+
+  const trial = trialFor('plover-60', 'blind-hem', 'wool-suiting') as Trial
+
+  it('lets the shop’s own cases move a cause up, and says of how many', () => {
+    const [first, second] = diagnose(trial, TROUBLES[0] ?? { causes: [] }, { positions: {}, values: {} }).causes
+    const history = { [second?.key ?? '']: 7, [first?.key ?? '']: 2 }
+    const [now] = diagnose(trial, TROUBLES[0] ?? { causes: [] }, { positions: {}, values: {} }, history).causes
+    expect(now).toMatchObject({ key: second?.key, history: { was: 7, of: 9 } })
+  })
+
+  it('ranks a cause that is off by more above one that is off by less', () => {
+    const width = asTheCardSays(trial).values.width as number
+    const at = (value: number) => diagnose(trial, { causes: [{ key: 'width.high', text: '', parameter: 'width', toward: 'high' }] }, { positions: {}, values: { width: value } }).causes[0]?.score ?? 0 // prettier-ignore
+    expect(at(width + 1)).toBeGreaterThan(at(width + 0.2))
+    expect(at(width + 0.2)).toBeGreaterThan(at(width - 1))
+    expect(at(width - 1)).toBeGreaterThan(at(width))
+  })
+
+  it('says a needle that will hit first, and the least moves that put it right', () => {
+    const wide = { positions: { plate: 'lp-straight' }, values: { width: 5 } }
+    const straight = trial.items.find(({ what, slot }) => what === 'plate' && typeof slot === 'number' && slot < 3)
+    const { hazards, plan } = diagnose(trial, { causes: [] }, straight ? { ...wide, positions: { plate: straight.id } } : { positions: {}, values: { width: 9 } }) // prettier-ignore
+    expect(hazards.map(({ code }) => code)).toContain('strike')
+    expect(plan.outcome).toBe('plan')
+    const { values } = asTheCardSays(trial)
+    const off = diagnose(trial, { causes: [] }, { positions: { length: showValue(4, 'length', trial.model.scales.length) }, values: { length: 4 } }) // prettier-ignore
+    if (off.plan.outcome !== 'plan') throw new Error('no plan')
+    expect(off.plan.steps.map(({ control }) => control)).toEqual(['length'])
+    expect(off.plan.steps[0]?.to).toBe(showValue(values.length ?? 0, 'length', trial.model.scales.length))
+  })
+
+  it('finds nothing where everything stands as the card says', () => {
+    const { differences, hazards, plan } = diagnose(trial, { causes: [] }, shows(trial, {}))
+    expect({ differences, hazards, steps: plan.outcome === 'plan' ? plan.steps.filter(({ control }) => !['handwheel', 'power', 'needleHeight', 'footLift'].includes(control)) : [] }).toEqual({ differences: [], hazards: [], steps: [] }) // prettier-ignore
+  })
+})
