@@ -40,7 +40,12 @@ watch(
 const go = (path: string) => void router.push({ path, query: query.value })
 useKeys([
   ...rooms.map(({ path, name, letter }) => ({ keys: `g ${letter}`, does: `Go to ${name}`, run: () => go(path) })),
-  { keys: '/', does: 'Pick machine, technique, fabric', run: () => void nextTick(() => bar.value?.focus()) },
+  {
+    keys: '/',
+    does: 'Ask: one line for machine, technique, fabric',
+    run: () => void nextTick(() => bar.value?.focus()),
+  },
+  { keys: 'n', does: 'A new case for what is picked', run: () => go('/desk/new') },
   { keys: '[', does: 'Previous machine, same technique', run: () => void step('model', -1) },
   { keys: ']', does: 'Next machine, same technique', run: () => void step('model', 1) },
   { keys: '{', does: 'Previous technique, same machine', run: () => void step('technique', -1) },

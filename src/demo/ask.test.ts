@@ -25,7 +25,6 @@ describe('the ask line', () => {
   it('understands at least forty-five of the fifty lines, and is silently wrong in none', () => {
     const judged = askLines.map((asked) => ({ line: asked.line, ...judge(asked) }))
     const missed = judged.filter(({ right }) => !right)
-    if (process.env['SHOW']) for (const one of missed) console.log(one.line, JSON.stringify({ wrong: one.wrong, picks: one.picks })) // prettier-ignore
     expect(judged.filter(({ silent }) => silent).map(({ line }) => line)).toEqual([])
     expect(missed.length).toBeLessThanOrEqual(5)
     expect(askLines).toHaveLength(50)

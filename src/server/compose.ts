@@ -11,6 +11,8 @@ import { ClassPlanning } from './features/classes/planning'
 import { ClassStore } from './features/classes/store'
 import { CoverageService } from './features/coverage/service'
 import { CustomerStore } from './features/customers/store'
+import { AskService } from './features/desk/askService'
+import { CaseStore } from './features/desk/cases'
 import { Outbox } from './features/outbox/outbox'
 import { SessionService } from './features/session/service'
 import { SettingsService } from './features/settings/service'
@@ -26,6 +28,8 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
   const services: Services = {
     config,
     database,
+    ask: new AskService(database, now),
+    cases: new CaseStore(database),
     catalogue: new CatalogueStore(database),
     classes: new ClassStore(database),
     planning: new ClassPlanning(),
@@ -40,15 +44,24 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
     log,
   }
   if (config.demo) await loadDemo(services)
+  await services.cases.forgetNames((await services.settings.read()).forgetNamesAfter, now())
   return { app: createApp(services, routes), services, close: () => database.destroy() }
 }
 
 /** Loads the demo's people, customers, classes and catalogue where there are none; does nothing the second time. */
-export const loadDemo = async ({ catalogue, classes, cupboard, customers, sessions, now }: Services): Promise<void> => {
+export const loadDemo = async ({
+  cases,
+  catalogue,
+  classes,
+  cupboard,
+  customers,
+  sessions,
+  now,
+}: Services): Promise<void> => {
   if (!(await sessions.hasUsers())) for (const account of demoAccounts) await sessions.addUser(account)
   const { bundle } = await catalogue.snapshot()
   if (bundle.makes.length > 0) return
-  const [{ demoBundle }, { demoCustomers }, { demoClasses }, { demoSupplies }] = await Promise.all([import('#demo/bundle'), import('#demo/customers'), import('#demo/classes'), import('#demo/cupboard')]) // prettier-ignore
+  const [{ demoBundle }, { demoCustomers }, { demoClasses }, { demoSupplies }, { demoCases }] = await Promise.all([import('#demo/bundle'), import('#demo/customers'), import('#demo/classes'), import('#demo/cupboard'), import('#demo/cases')]) // prettier-ignore
   const demo = checkedBundle(demoBundle())
   const index = indexCatalogue(demo)
   // The catalogue comes last: where it is missing, whatever broke off before it is done again, and nothing twice.
@@ -56,6 +69,8 @@ export const loadDemo = async ({ catalogue, classes, cupboard, customers, sessio
   const titles = new Set((await classes.all()).map((row) => row.class.title))
   const ids = new Map((await customers.all()).map(({ customer }) => [customer.name, customer.id]))
   for (const one of demoClasses(now(), ids)) if (!titles.has(one.title)) await classes.add(one, index)
+  if (!(await cases.any()))
+    for (const { at, by, case: one } of demoCases(now(), ids)) await cases.add(one, { name: by, at })
   if ((await cupboard.supplies()).version === 0) await cupboard.keep({ version: 0, supplies: demoSupplies() })
   await importBundle(catalogue, { name: 'Handhold demo', at: now() }, demo)
 }

@@ -14,6 +14,8 @@ import { customerRoutes } from './features/customers/routes'
 import { fitRoutes } from './features/fits/routes'
 import { importRoutes } from './features/imports/routes'
 import { linkRoutes } from './features/practice/linkRoutes'
+import { shareRoutes } from './features/desk/shareRoutes'
+import { deskRoutes } from './features/desk/routes'
 import { outboxRoutes } from './features/outbox/routes'
 import { practiceRoutes } from './features/practice/routes'
 import { sessionRoutes } from './features/session/routes'
@@ -69,6 +71,8 @@ export const routes: readonly RouteDefinition[] = [
   ...classPlanRoutes,
   ...cupboardRoutes,
   ...outboxRoutes,
+  ...shareRoutes,
+  ...deskRoutes,
   ...practiceRoutes,
   ...linkRoutes,
   ...settingsRoutes,

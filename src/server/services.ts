@@ -7,6 +7,8 @@ import type { ClassPlanning } from './features/classes/planning'
 import type { ClassStore } from './features/classes/store'
 import type { CoverageService } from './features/coverage/service'
 import type { CustomerStore } from './features/customers/store'
+import type { AskService } from './features/desk/askService'
+import type { CaseStore } from './features/desk/cases'
 import type { Outbox } from './features/outbox/outbox'
 import type { SessionService } from './features/session/service'
 import type { SettingsService } from './features/settings/service'
@@ -16,6 +18,8 @@ import type { WorkBoard } from './work/board'
 export interface Services {
   config: Config
   database: DataSource
+  ask: AskService
+  cases: CaseStore
   catalogue: CatalogueStore
   classes: ClassStore
   planning: ClassPlanning

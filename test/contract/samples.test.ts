@@ -79,7 +79,7 @@ describe('logging a sample', () => {
   })
 
   it('is disputed by what the shop bears, as the lead has chosen it', async () => {
-    const settings = { tolerance: { mm: 2, numbers: 1 } }
+    const settings = { tolerance: { mm: 2, numbers: 1 }, forgetNamesAfter: 24 }
     expect((await desk.put('/api/settings').send(settings)).status).toBe(403)
     await lead.put('/api/settings').send(settings).expect(200)
     expect((await evidence()).disputed).toBe(false)

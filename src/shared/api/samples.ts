@@ -49,6 +49,8 @@ const Figure = z.object({ value: z.number(), unit: z.string(), formula: z.string
 export const ShopSettings = z.strictObject({
   /** What good samples may differ by before they count as disputed: mm, and a scale's own numbers. */
   tolerance: z.strictObject({ mm: z.number().min(0).max(20), numbers: z.number().min(0).max(20) }),
+  /** Cases older than so many months lose whose they were. */
+  forgetNamesAfter: z.int().min(1).max(240).default(24),
 })
 export type ShopSettings = z.infer<typeof ShopSettings>
 

@@ -4,7 +4,7 @@ import type { Changed } from '#shared/api/rows'
 import { ApiProblem, call, problemText } from '../../api/client'
 import { usePickLists, usePicks } from '../../state/picks'
 import { useSession } from '../../state/session'
-import ToleranceForm from './ToleranceForm.vue'
+import ChoicesForm from './ChoicesForm.vue'
 
 const session = useSession()
 const lists = usePickLists()
@@ -62,7 +62,7 @@ const takeIn = async (event: Event) => {
         <RouterLink class="btn btn-link" :to="{ path: '/classes/cupboard', query }">Store cupboard</RouterLink>
       </p>
     </section>
-    <ToleranceForm />
+    <ChoicesForm />
     <section>
       <h2>The catalogue as a file</h2>
       <p>One open file holds makes, models, feet, fabrics, techniques and samples.</p>

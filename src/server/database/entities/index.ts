@@ -6,12 +6,14 @@ import * as catalogue from './catalogue'
 import * as samples from './samples'
 import * as shop from './shop'
 import * as classes from './classes'
+import * as desk from './desk'
 import * as practice from './practice'
 
 export * from './catalogue'
 export * from './samples'
 export * from './shop'
 export * from './classes'
+export * from './desk'
 export * from './practice'
 
 export const entities = [
@@ -39,4 +41,7 @@ export const entities = [
   classes.CustomerRow,
   classes.SewingClassRow,
   shop.OutboxMessageRow,
+  desk.DeskCaseRow,
+  desk.AskAliasRow,
+  desk.SharedCardRow,
 ]

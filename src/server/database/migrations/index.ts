@@ -2,6 +2,7 @@ import { FirstTables1764000000000 } from './1764000000000-first-tables'
 import { HistoryPlaceAndImportHabits1764050000000 } from './1764050000000-history-place-and-import-habits'
 import { Practice1764100000000 } from './1764100000000-practice'
 import { Classes1764120000000 } from './1764120000000-classes'
+import { Desk1764140000000 } from './1764140000000-desk'
 import { Outbox1764130000000 } from './1764130000000-outbox'
 import { Customers1764110000000 } from './1764110000000-customers'
 import { SamplesSeenAndPrinted1764090000000 } from './1764090000000-samples-seen-and-printed'
@@ -15,4 +16,5 @@ export const migrations = [
   Customers1764110000000,
   Classes1764120000000,
   Outbox1764130000000,
+  Desk1764140000000,
 ]

@@ -21,6 +21,7 @@ export const settingsRoutes = [
     result: ShopSettings,
     handle: async ({ body, services }) => {
       await services.settings.write(body)
+      await services.cases.forgetNames(body.forgetNamesAfter, services.now())
       return body
     },
   }),

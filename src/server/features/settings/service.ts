@@ -5,7 +5,7 @@ import { ShopSettings } from '#shared/api/samples'
 import { ShopSettingRow } from '../../database/entities/index'
 
 const KEPT_MS = 5000
-const USUAL: ShopSettings = { tolerance: USUAL_TOLERANCE }
+const USUAL: ShopSettings = { tolerance: USUAL_TOLERANCE, forgetNamesAfter: 24 }
 
 export class SettingsService {
   private known: { settings: ShopSettings; until: number } | undefined

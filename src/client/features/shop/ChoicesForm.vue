@@ -5,13 +5,15 @@ import { parseNumber } from '#core/units/parse'
 import { call, get, problemText } from '../../api/client'
 import { useSession } from '../../state/session'
 
-/** What good samples may differ by before the shop calls them disputed. */
+/** What the shop chooses for itself: what good samples may differ by, and how long cases keep whose they were. */
 const session = useSession()
 const mm = ref('')
 const numbers = ref('')
+const months = ref('')
 const said = ref('')
 const problem = ref('')
-const show = ({ tolerance }: ShopSettings) => {
+const show = ({ tolerance, forgetNamesAfter }: ShopSettings) => {
+  months.value = String(forgetNamesAfter)
   mm.value = String(tolerance.mm)
   numbers.value = String(tolerance.numbers)
 }
@@ -26,8 +28,13 @@ const save = async () => {
     problem.value = 'Both are numbers from 0 to 20. Nothing was changed.'
     return
   }
+  const forgetNamesAfter = parseNumber(months.value) ?? NaN
+  if (!Number.isInteger(forgetNamesAfter) || forgetNamesAfter < 1 || forgetNamesAfter > 240) {
+    problem.value = 'Months are a whole number from 1 to 240. Nothing was changed.'
+    return
+  }
   try {
-    show(await call<ShopSettings>('PUT', '/api/settings', { tolerance }))
+    show(await call<ShopSettings>('PUT', '/api/settings', { tolerance, forgetNamesAfter }))
     said.value = 'Kept.'
   } catch (error) {
     problem.value = problemText(error)
@@ -37,8 +44,11 @@ const save = async () => {
 
 <template>
   <section>
-    <h2>When good samples disagree</h2>
-    <p>Good samples that differ by more than this are shown as disputed until one is pinned.</p>
+    <h2>When good samples disagree, and what is forgotten</h2>
+    <p>
+      Good samples that differ by more than this are shown as disputed until one is pinned. Older cases lose the name of
+      their caller.
+    </p>
     <form class="fields" @submit.prevent="save">
       <label for="tolerance-mm">Width, length, needle position: mm</label>
       <input id="tolerance-mm" v-model="mm" class="form-control" inputmode="decimal" :disabled="!session.mayWrite" />
@@ -48,6 +58,14 @@ const save = async () => {
         v-model="numbers"
         class="form-control"
         inputmode="decimal"
+        :disabled="!session.mayWrite"
+      />
+      <label for="forget-months">Cases keep whose they were: months</label>
+      <input
+        id="forget-months"
+        v-model="months"
+        class="form-control"
+        inputmode="numeric"
         :disabled="!session.mayWrite"
       />
       <BButton v-if="session.mayWrite" type="submit" size="sm" variant="outline-primary" class="keep">Keep</BButton>

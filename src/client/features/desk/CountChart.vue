@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { BarController, BarElement, CategoryScale, Chart, LinearScale } from 'chart.js'
+import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
+
+/** How many of each, as bars; the table under it says the same. */
+const props = defineProps<{ title: string; of: string; counts: [string, number][] }>()
+Chart.register(BarController, BarElement, CategoryScale, LinearScale)
+const canvas = ref<HTMLCanvasElement>()
+let chart: Chart | undefined
+const draw = () => {
+  if (!canvas.value) return
+  const style = getComputedStyle(canvas.value)
+  const colour = (name: string) => style.getPropertyValue(name).trim()
+  chart?.destroy()
+  chart = new Chart(canvas.value, {
+    type: 'bar',
+    data: { labels: props.counts.map(([name]) => name), datasets: [{ data: props.counts.map(([, count]) => count), backgroundColor: colour('--teal') }] }, // prettier-ignore
+    options: {
+      indexAxis: 'y',
+      animation: false,
+      maintainAspectRatio: false,
+      font: { family: 'Hanken Grotesk Variable', size: 14 },
+      scales: {
+        x: { ticks: { color: colour('--ink-soft'), precision: 0 }, grid: { color: colour('--rule') } },
+        y: { ticks: { color: colour('--ink') }, grid: { display: false } },
+      },
+    },
+  })
+}
+onMounted(draw)
+watch(() => props.counts, draw)
+onBeforeUnmount(() => chart?.destroy())
+const ROW = 28
+const AXIS = 40
+</script>
+
+<template>
+  <section>
+    <h2>{{ title }}</h2>
+    <div :style="{ height: `${counts.length * ROW + AXIS}px` }"><canvas ref="canvas" aria-hidden="true"></canvas></div>
+    <details>
+      <summary>As a table</summary>
+      <table class="table table-sm">
+        <thead>
+          <tr>
+            <th scope="col">{{ of }}</th>
+            <th scope="col">Calls</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="[name, count] in counts" :key="name">
+            <th scope="row">{{ name }}</th>
+            <td>{{ count }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </details>
+  </section>
+</template>

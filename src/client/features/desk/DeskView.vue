@@ -1,0 +1,163 @@
+<script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, shallowRef, watch } from 'vue'
+import type { CaseRow } from '#shared/api/desk'
+import type { CustomerRow } from '#shared/api/customers'
+import { outcomeWord } from '#shared/messages/desk'
+import { dateWords } from '#shared/messages/words'
+import { get, problemText } from '../../api/client'
+import { usePickLists, usePicks } from '../../state/picks'
+import TabLinks from '../../ui/TabLinks.vue'
+import { deskTabs } from './tabs'
+
+/** Calls, the latest first; found by words and outcome; what is to be followed up is told first. */
+const { query } = usePicks()
+const lists = usePickLists()
+const rows = shallowRef<CaseRow[]>()
+const due = shallowRef<CaseRow[]>([])
+const names = shallowRef(new Map<string, string>())
+const words = ref('')
+const outcome = ref('')
+const problem = ref('')
+let times = 0
+
+const load = async () => {
+  const mine = ++times
+  try {
+    const read = await get<CaseRow[]>('/api/cases', { q: words.value, outcome: outcome.value })
+    if (mine === times) rows.value = read
+    problem.value = ''
+  } catch (error) {
+    problem.value = problemText(error)
+  }
+}
+const today = new Date().toISOString().slice(0, 10)
+Promise.all([get<CaseRow[]>('/api/cases', { due: today }), get<CustomerRow[]>('/api/customers'), lists.known()])
+  .then(([found, customers]) => {
+    due.value = found
+    names.value = new Map(customers.map(({ customer }) => [customer.id, customer.name]))
+  })
+  .catch((error: unknown) => (problem.value = problemText(error)))
+void load()
+watch(words, useDebounceFn(load, 150))
+watch(outcome, load)
+
+const who = ({ customer }: CaseRow['case']) => (customer === undefined ? 'unknown caller' : (names.value.get(customer) ?? customer)) // prettier-ignore
+const nameIn = (list: readonly { id: string; name: string }[] | undefined, id: string | undefined) => list?.find((one) => one.id === id)?.name // prettier-ignore
+const about = ({ model, technique }: CaseRow['case']) => [nameIn(lists.lists?.models, model), nameIn(lists.lists?.techniques, technique)].filter(Boolean).join(' · ') // prettier-ignore
+const minutes = computed(() => (rows.value ?? []).reduce((sum, row) => sum + (row.case.minutes ?? 0), 0))
+</script>
+
+<template>
+  <main class="page wide">
+    <div class="head">
+      <h1>Desk</h1>
+      <RouterLink class="btn btn-primary" :to="{ path: '/desk/new', query }">A new case <kbd>n</kbd></RouterLink>
+    </div>
+    <TabLinks :tabs="deskTabs" label="The desk" class="tabs" />
+    <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
+    <section v-if="due.length > 0" aria-label="Follow-ups due" class="due">
+      <h2>To ring back</h2>
+      <ul>
+        <li v-for="row in due" :key="row.case.id">
+          <RouterLink :to="{ path: `/desk/${row.case.id}`, query }">{{ who(row.case) }}</RouterLink>:
+          {{ row.case.question }}
+          <span class="soft">{{ dateWords(row.case.followUp ?? '') }}</span>
+        </li>
+      </ul>
+    </section>
+    <p class="filters">
+      <label for="case-words">Find</label>
+      <input id="case-words" v-model="words" class="form-control" placeholder="words of question or advice" />
+      <label for="case-outcome">Outcome</label>
+      <select id="case-outcome" v-model="outcome" class="form-select">
+        <option value="">all</option>
+        <option v-for="one in ['open', 'solved', 'workshop', 'noAnswer']" :key="one" :value="one">
+          {{ outcomeWord(one) }}
+        </option>
+      </select>
+      <span v-if="rows" class="soft" role="status">{{ rows.length }} cases, {{ minutes }} minutes</span>
+    </p>
+    <p v-if="rows && rows.length === 0">
+      {{ words || outcome ? 'No case says that.' : 'No call kept yet. Press n on a card, or begin one here.' }}
+    </p>
+    <div v-else-if="rows" class="scroll">
+      <table class="table">
+        <thead>
+          <tr>
+            <th scope="col">When</th>
+            <th scope="col">Who</th>
+            <th scope="col">What</th>
+            <th scope="col">Machine, technique</th>
+            <th scope="col">Outcome</th>
+            <th scope="col" class="number">Minutes</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in rows" :key="row.case.id">
+            <td class="when">{{ dateWords(row.case.at) }}</td>
+            <td>{{ who(row.case) }}</td>
+            <th scope="row">
+              <RouterLink :to="{ path: `/desk/${row.case.id}`, query }">{{ row.case.question }}</RouterLink>
+            </th>
+            <td>{{ about(row.case) }}</td>
+            <td :class="{ open: row.case.outcome === 'open' }">{{ outcomeWord(row.case.outcome) }}</td>
+            <td class="number">{{ row.case.minutes ?? '–' }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </main>
+</template>
+
+<style scoped lang="scss">
+.head,
+.filters {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem 0.8rem;
+  align-items: center;
+}
+
+.head {
+  justify-content: space-between;
+}
+
+.tabs {
+  margin-bottom: 0.8rem;
+}
+
+.filters input {
+  width: 20rem;
+}
+
+.filters select {
+  width: auto;
+}
+
+.due {
+  border-left: 4px solid var(--ochre);
+  padding-left: 1rem;
+
+  h2 {
+    margin-top: 0;
+  }
+}
+
+.scroll {
+  overflow-x: auto;
+}
+
+.when {
+  white-space: nowrap;
+}
+
+.number {
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+}
+
+.open {
+  font-weight: 650;
+}
+</style>

@@ -1,0 +1,214 @@
+<script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { showValue } from '#core/answer/show'
+import type { Parameter } from '#core/catalogue/types'
+import type { Cause, Shown } from '#core/desk/diagnosis'
+import type { Trial } from '#core/practice/trial'
+import { parseNumber } from '#core/units/parse'
+import type { DiagnosisView } from '#shared/api/desk'
+import { causeText, groundText } from '#shared/messages/desk'
+import { findingText, placeWord, trialSpeech } from '#shared/messages/practice'
+import { capital, controlWord, parameterWord } from '#shared/messages/words'
+import { call, get, problemText } from '../../api/client'
+
+/** What the machine shows now, as far as it is told, against its card: hazards, likely causes, the least that puts it right. */
+const props = defineProps<{
+  asked: { model: string; technique: string; fabric: string; owned: string }
+  owned: readonly string[]
+  trouble: string
+  shown: Shown | undefined
+}>()
+const emit = defineEmits<{
+  shown: [shown: Shown]
+  solved: [cause: string, advice: string]
+  workshop: [advice: string]
+}>()
+const trial = shallowRef<Trial>()
+const found = shallowRef<DiagnosisView>()
+const problem = ref('')
+const shown = ref<Shown>(props.shown ?? { positions: {}, values: {} })
+
+const load = async () => {
+  problem.value = ''
+  trial.value = undefined
+  found.value = undefined
+  try {
+    trial.value = await get<Trial>('/api/practice', { ...props.asked })
+    await diagnose()
+  } catch (error) {
+    problem.value = problemText(error)
+  }
+}
+const diagnose = async () => {
+  const { model, technique, fabric } = props.asked
+  try {
+    found.value = await call<DiagnosisView>('POST', '/api/diagnosis', { model, technique, fabric, owned: props.owned, trouble: props.trouble, shown: shown.value }) // prettier-ignore
+  } catch (error) {
+    problem.value = problemText(error)
+  }
+}
+const again = useDebounceFn(diagnose, 120)
+watch(() => JSON.stringify(props.asked), load, { immediate: true })
+watch(() => props.trouble, again)
+
+/** Values the card speaks of, as figures. */
+const parameters = computed(() => (Object.entries(trial.value?.answer.settings ?? {}) as [Parameter, { value: unknown; shown: string }][]).filter(([, { value }]) => typeof value === 'number')) // prettier-ignore
+const NOT_ASKED: ReadonlySet<string> = new Set(['power', 'needleHeight', 'footLift', 'handwheel', 'bobbin'])
+/** Controls the card needs to stand somehow, with where they could stand. */
+const controls = computed(() => {
+  const now = trial.value
+  if (!now) return []
+  return Object.keys(now.goal)
+    .filter((control) => !(control in now.model.scales) && !NOT_ASKED.has(control) && !control.startsWith('thread:'))
+    .map((control) => ({ control, places: placesOf(now, control) }))
+    .filter(({ places }) => places.length > 1)
+})
+const placesOf = (now: Trial, control: string): string[] => {
+  const wanted = now.goal[control] as string
+  const kinds: Record<string, string> = { foot: 'foot', plate: 'plate', ankle: 'ankle', adapter: 'adapter' }
+  const listed =
+    control === 'stitch' ? now.stitches.map(({ id }) => id)
+    : control === 'needle' ? now.needles.map(({ words }) => words)
+    : control in kinds ? now.items.filter(({ what }) => what === kinds[control]).map(({ id }) => id)
+    : (now.controls.controls[control]?.positions ?? []).filter((word) => word !== '*') // prettier-ignore
+  return [...new Set([wanted, ...listed])]
+}
+const put = (next: Shown) => {
+  shown.value = next
+  emit('shown', next)
+  void again()
+}
+const setPlace = (control: string, at: string) => {
+  const { [control]: _, ...rest } = shown.value.positions
+  put({ ...shown.value, positions: at === '' ? rest : { ...rest, [control]: at } })
+}
+const setValue = (parameter: Parameter, text: string) => {
+  const figure = parseNumber(text)
+  const { [parameter]: _, ...values } = shown.value.values
+  const { [parameter]: __, ...positions } = shown.value.positions
+  if (figure === undefined || !trial.value) return put({ values, positions })
+  const told = showValue(figure, parameter, trial.value.model.scales[parameter], positions)
+  return put({ values: { ...values, [parameter]: figure }, positions: { ...positions, [parameter]: told } })
+}
+const SHOWN = 6
+const causes = computed(() => (found.value?.causes ?? []).slice(0, SHOWN))
+const SILENT: ReadonlySet<string> = new Set(['handwheel', 'needleHeight', 'footLift'])
+const steps = computed(() => {
+  const { plan } = found.value ?? {}
+  const now = trial.value
+  if (!plan || !now) return []
+  if (plan.outcome !== 'plan') return ['No safe order of moves is known from there: set it up anew by the card.']
+  return plan.steps.filter(({ control }) => !SILENT.has(control)).map(({ control, to }) => `${capital(controlWord(control))} to ${placeWord(now, control, to)}`) // prettier-ignore
+})
+const adviceOf = (cause: Cause) => causeText(cause, trial.value)
+const say = computed(() => trial.value && trialSpeech(trial.value))
+</script>
+
+<template>
+  <section aria-label="Diagnosis">
+    <h2>Then: what does the machine show now?</h2>
+    <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
+    <template v-if="trial && say">
+      <div class="shows">
+        <template v-for="[parameter, setting] in parameters" :key="parameter">
+          <label :for="`shows-${parameter}`">{{ parameterWord(parameter) }}</label>
+          <input
+            :id="`shows-${parameter}`"
+            class="form-control"
+            inputmode="decimal"
+            placeholder="not told"
+            :value="shown.values[parameter] ?? ''"
+            @change="setValue(parameter, ($event.target as HTMLInputElement).value)"
+          />
+          <span class="soft">card: {{ setting.shown }}</span>
+        </template>
+        <template v-for="{ control, places } in controls" :key="control">
+          <label :for="`shows-${control}`">{{ capital(controlWord(control)) }}</label>
+          <select
+            :id="`shows-${control}`"
+            class="form-select"
+            :value="shown.positions[control] ?? ''"
+            @change="setPlace(control, ($event.target as HTMLSelectElement).value)"
+          >
+            <option value="">not told</option>
+            <option v-for="place in places" :key="place" :value="place">{{ placeWord(trial, control, place) }}</option>
+          </select>
+          <span class="soft">card: {{ placeWord(trial, control, trial.goal[control] ?? '') }}</span>
+        </template>
+      </div>
+      <div aria-live="polite">
+        <p v-for="hazard in found?.hazards ?? []" :key="hazard.code" class="hazard">{{ findingText(hazard, trial) }}</p>
+        <template v-if="found">
+          <h3>Likely, the likeliest first</h3>
+          <ol class="causes">
+            <li v-for="cause in causes" :key="cause.key">
+              <strong>{{ causeText(cause, trial) }}</strong>
+              <span class="soft">{{ groundText(cause) }}</span>
+              <BButton size="sm" variant="outline-primary" @click="emit('solved', cause.key, adviceOf(cause))">
+                It was this
+              </BButton>
+            </li>
+          </ol>
+          <template v-if="steps.length > 0">
+            <h3>The least that puts it as the card has it</h3>
+            <ol>
+              <li v-for="step in steps" :key="step">{{ step }}</li>
+            </ol>
+          </template>
+          <p>
+            Then a test on a scrap: same fabric, same layers. When it stays:
+            <BButton
+              size="sm"
+              variant="outline-primary"
+              @click="emit('workshop', 'Set as the card says; it stays on a scrap.')"
+            >
+              To the workshop
+            </BButton>
+          </p>
+        </template>
+      </div>
+    </template>
+  </section>
+</template>
+
+<style scoped lang="scss">
+.shows {
+  display: grid;
+  grid-template-columns: 9rem 13rem 1fr;
+  gap: 0.3rem 0.7rem;
+  align-items: center;
+}
+
+.hazard {
+  border: 3px solid var(--madder);
+  color: var(--madder);
+  font-weight: 700;
+  font-size: 1.2rem;
+  padding: 0.4rem 0.8rem;
+  margin: 0.8rem 0;
+}
+
+h3 {
+  font-size: 1.05rem;
+  margin: 0.9rem 0 0.2rem;
+}
+
+.causes li {
+  padding: 0.15rem 0;
+
+  .soft {
+    margin: 0 0.6rem;
+  }
+}
+
+.lines {
+  white-space: pre-line;
+}
+
+@media (max-width: 640px) {
+  .shows {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

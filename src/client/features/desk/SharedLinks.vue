@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef } from 'vue'
+import type { SharedCardRow } from '#shared/api/desk'
+import { dateWords } from '#shared/messages/words'
+import { call, get, problemText } from '../../api/client'
+import { usePickLists, usePicks } from '../../state/picks'
+import TabLinks from '../../ui/TabLinks.vue'
+import { deskTabs } from './tabs'
+
+/** Cards for people without an account: a link that names nobody, that can be revoked, and that ends. */
+const { picked } = usePicks()
+const lists = usePickLists()
+const rows = shallowRef<SharedCardRow[]>()
+const made = ref('')
+const problem = ref('')
+const act = async (work: () => Promise<unknown>) => {
+  problem.value = ''
+  try {
+    await work()
+    rows.value = await get<SharedCardRow[]>('/api/shared-cards')
+  } catch (error) {
+    problem.value = problemText(error)
+  }
+}
+void act(() => lists.known())
+const whole = computed(() => picked.value.model && picked.value.technique && picked.value.fabric)
+const make = () =>
+  act(async () => {
+    const { model, technique, fabric, method, owned } = picked.value
+    const { token } = await call<{ token: string }>('POST', '/api/shared-cards', { model, technique, fabric, ...(method ? { method } : {}), owned, days: 30 }) // prettier-ignore
+    made.value = `${location.origin}/c/${token}`
+  })
+const revoke = (id: number) => act(() => call('DELETE', `/api/shared-cards/${id}`))
+</script>
+
+<template>
+  <main class="page wide">
+    <h1>Shared cards</h1>
+    <TabLinks :tabs="deskTabs" label="The desk" class="tabs" />
+    <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
+    <p>
+      <BButton variant="primary" :disabled="!whole" @click="make">Make a link to the picked card</BButton>
+      <span v-if="!whole" class="soft"> Pick a machine, a technique and a fabric at the top first.</span>
+    </p>
+    <p v-if="made" role="status">
+      It is shown only now: <a :href="made">{{ made }}</a>
+    </p>
+    <p v-if="rows && rows.length === 0">No link holds now.</p>
+    <ul>
+      <li v-for="row in rows ?? []" :key="row.id">
+        {{ row.what }} <span class="soft">by {{ row.by }}, until {{ dateWords(row.expires) }}</span>
+        <BButton size="sm" variant="link" @click="revoke(row.id)">Revoke</BButton>
+      </li>
+    </ul>
+  </main>
+</template>
+
+<style scoped lang="scss">
+.tabs {
+  margin-bottom: 0.8rem;
+}
+</style>

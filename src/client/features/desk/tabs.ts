@@ -1,0 +1,5 @@
+export const deskTabs = [
+  { path: '/desk', name: 'Cases' },
+  { path: '/desk/looking-back', name: 'Looking back' },
+  { path: '/desk/links', name: 'Shared cards' },
+] as const

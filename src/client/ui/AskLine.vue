@@ -1,0 +1,255 @@
+<script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, shallowRef } from 'vue'
+import { useRouter } from 'vue-router'
+import type { AskView } from '#shared/api/desk'
+import { stopText, stopWord } from '#shared/messages/desk'
+import { call, get, problemText } from '../api/client'
+import { usePicks } from '../state/picks'
+
+/** One line for everything: shows what it takes for what and what it is unsure of; Enter goes to the card, or begins a case. */
+const router = useRouter()
+const { query } = usePicks()
+const field = ref<HTMLInputElement>()
+const typed = ref('')
+const told = shallowRef<AskView>()
+const heard = ref('')
+const problem = ref('')
+const open = ref(false)
+const learned = ref('')
+let times = 0
+
+type Kind = 'model' | 'customer' | 'technique' | 'trouble' | 'fabric'
+const WORDS: [Kind, string][] = [
+  ['customer', 'Customer'],
+  ['model', 'Machine'],
+  ['technique', 'Technique'],
+  ['trouble', 'Trouble'],
+  ['fabric', 'Fabric'],
+]
+/** What was chosen in place of what was taken. */
+const chosen = ref<Partial<Record<Kind, string>>>({})
+
+const ask = async () => {
+  const q = typed.value.trim()
+  const mine = ++times
+  if (q === '') {
+    told.value = undefined
+    return
+  }
+  try {
+    const next = await get<AskView>('/api/ask', { q })
+    if (mine !== times) return
+    told.value = next
+    heard.value = q
+    chosen.value = {}
+    learned.value = ''
+    problem.value = ''
+  } catch (error) {
+    if (mine === times) problem.value = problemText(error)
+  }
+}
+const later = useDebounceFn(ask, 120)
+const lines = computed(() => WORDS.flatMap(([kind, word]) => {
+  const pick = told.value?.picks[kind]
+  return pick ? [{ kind, word, pick, id: chosen.value[kind] ?? pick.id }] : []
+})) // prettier-ignore
+const idOf = (kind: Kind) => chosen.value[kind] ?? told.value?.picks[kind]?.id
+const stops = computed(() => told.value?.stops ?? [])
+const unsure = computed(() => lines.value.some(({ pick, kind }) => !pick.sure && !chosen.value[kind]))
+
+/** What was confirmed by choosing is learned for the next time. */
+const choose = async (kind: Kind, id: string) => {
+  const pick = told.value?.picks[kind]
+  chosen.value = { ...chosen.value, [kind]: id }
+  if (!pick?.words || pick.words.length === 0 || kind === 'customer') return
+  learned.value = ''
+  try {
+    await call('POST', '/api/ask/words', { kind, of: id, words: pick.words.join(' ') })
+    learned.value = `“${pick.words.join(' ')}” is remembered.`
+  } catch {
+    // It is a convenience: the choice holds without it.
+  }
+}
+const target = computed(() => {
+  const owned = told.value?.picks.owned ?? []
+  const next = { ...query.value, ...(idOf('model') ? { m: idOf('model'), now: undefined, after: undefined } : {}), ...(idOf('technique') ? { t: idOf('technique'), way: undefined } : {}), ...(idOf('fabric') ? { f: idOf('fabric') } : {}), ...(idOf('customer') ? { owned: owned.join(',') || undefined, customer: idOf('customer') } : {}) } // prettier-ignore
+  const trouble = idOf('trouble')
+  const stop = stops.value[0]?.id
+  return trouble !== undefined || stop !== undefined
+    ? { path: '/desk/new', query: { ...next, trouble, stop, q: heard.value } }
+    : { path: '/card', query: next }
+})
+const enter = async () => {
+  if (typed.value.trim() === '') return
+  if (typed.value.trim() !== heard.value) await ask()
+  if (!told.value || (lines.value.length === 0 && stops.value.length === 0)) return
+  open.value = false
+  await router.push(target.value)
+  typed.value = ''
+  told.value = undefined
+  field.value?.blur()
+}
+const left = (event: FocusEvent) => {
+  if (!(event.currentTarget as HTMLElement).contains(event.relatedTarget as Node | null)) open.value = false
+}
+defineExpose({ focus: () => field.value?.focus() })
+</script>
+
+<template>
+  <form
+    role="search"
+    class="ask"
+    @submit.prevent="enter"
+    @focusin="open = true"
+    @focusout="left"
+    @keydown.esc="open = false"
+  >
+    <label for="ask">Ask</label>
+    <input
+      id="ask"
+      ref="field"
+      v-model="typed"
+      type="text"
+      autocomplete="off"
+      placeholder="machine or name, technique or trouble, fabric"
+      @input="later"
+    />
+    <div v-if="open && typed.trim() !== '' && (told || problem)" class="told" aria-live="polite">
+      <p v-if="problem" class="caution">{{ problem }}</p>
+      <template v-for="stop in stops" :key="stop.id">
+        <p class="caution stop">Stop: {{ stopWord(stop.id) }}.</p>
+        <p v-for="line in stopText(stop)" :key="line" class="caution">{{ line }}</p>
+      </template>
+      <dl v-if="lines.length > 0">
+        <template v-for="{ kind, word, pick, id } in lines" :key="kind">
+          <dt>{{ word }}</dt>
+          <dd>
+            <strong v-if="pick.others.length === 0 && pick.sure">{{ pick.name }}</strong>
+            <template v-else>
+              <span class="doubt">{{ pick.sure || chosen[kind] ? '' : 'Which?' }}</span>
+              <button
+                v-for="other in [{ id: pick.id, name: pick.name }, ...pick.others]"
+                :key="other.id"
+                type="button"
+                class="choice"
+                :class="{ on: other.id === id }"
+                :aria-pressed="other.id === id"
+                @click="choose(kind, other.id)"
+              >
+                {{ other.name }}
+              </button>
+            </template>
+            <span class="soft">
+              {{ pick.from ? `from the ${pick.from}` : `“${(pick.words ?? []).join(' ')}”` }}
+            </span>
+          </dd>
+        </template>
+      </dl>
+      <p v-if="told && told.picks.left.length > 0" class="soft">Not understood: {{ told.picks.left.join(', ') }}.</p>
+      <p v-if="lines.length === 0 && stops.length === 0" class="soft">
+        Nothing understood yet. Say a machine, a technique and a fabric, or what goes wrong.
+      </p>
+      <p v-else class="soft">
+        <kbd>Enter</kbd>
+        {{ target.path === '/card' ? 'opens the card' : 'begins a case'
+        }}{{ unsure ? '; what is asked “Which?” is a guess' : '' }}. {{ learned }}
+      </p>
+    </div>
+  </form>
+</template>
+
+<style scoped lang="scss">
+.ask {
+  position: relative;
+  padding: 0.4rem 1rem 0.3rem;
+  border-left: 1px solid var(--rule);
+
+  &:focus-within {
+    box-shadow: inset 0 -3px var(--teal);
+  }
+}
+
+label {
+  display: block;
+  font-size: 0.8rem;
+  color: var(--ink-soft);
+  line-height: 1.1;
+}
+
+input {
+  width: 100%;
+  border: 0;
+  padding: 0;
+  background: transparent;
+  color: var(--ink);
+  font-size: 1.1rem;
+  text-overflow: ellipsis;
+
+  &:focus-visible {
+    outline: none;
+  }
+}
+
+.told {
+  position: absolute;
+  z-index: 30;
+  top: 100%;
+  left: 0;
+  width: min(42rem, 92vw);
+  background: var(--sheet);
+  border: 1px solid var(--rule);
+  box-shadow: 0 0.4rem 1.2rem rgb(0 0 0 / 15%);
+  padding: 0.7rem 1rem;
+
+  p {
+    margin: 0 0 0.3rem;
+  }
+}
+
+.stop {
+  font-weight: 700;
+  font-size: 1.2rem;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: 6.5rem 1fr;
+  gap: 0.25rem 0.8rem;
+  margin: 0 0 0.4rem;
+}
+
+dt {
+  color: var(--ink-soft);
+  font-weight: 400;
+}
+
+dd {
+  margin: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.3rem;
+  align-items: baseline;
+
+  strong {
+    font-size: 1.15rem;
+  }
+}
+
+.doubt {
+  color: var(--ochre);
+  font-weight: 650;
+}
+
+.choice {
+  border: 1px solid var(--rule);
+  background: none;
+  color: var(--ink);
+  padding: 0.05rem 0.5rem;
+
+  &.on {
+    border: 2px solid var(--teal);
+    font-weight: 650;
+  }
+}
+</style>

@@ -1,0 +1,76 @@
+/** The desk's cases, the words it has learned, the cards it has shared. */
+import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, PrimaryGeneratedColumn } from 'typeorm'
+import { ID, TEXT } from './columns'
+
+/** A call. What names its caller is in `customer` alone, and goes with them. */
+@Entity('desk_case')
+@Index('desk_case_customer_ix', ['customer'])
+@Index('desk_case_trouble_ix', ['trouble'])
+@Index('desk_case_words_ft', ['words'], { fulltext: true })
+export class DeskCaseRow {
+  @PrimaryGeneratedColumn({ type: 'int' })
+  id!: number
+
+  @Column({ type: 'int', default: 1 })
+  version!: number
+
+  @Column({ type: 'datetime', precision: 3 })
+  at!: Date
+
+  @Column(TEXT)
+  by!: string
+
+  @Column({ ...ID, type: 'varchar', nullable: true })
+  customer!: string | null
+
+  @ManyToOne('CustomerRow', { onDelete: 'SET NULL' })
+  @JoinColumn({ name: 'customer', foreignKeyConstraintName: 'desk_case_customer_fk' })
+  protected readonly ofCustomer?: object
+
+  @Column({ ...ID, type: 'varchar', nullable: true })
+  trouble!: string | null
+
+  /** What was asked and advised, to be searched. */
+  @Column({ type: 'text' })
+  words!: string
+
+  @Column({ type: 'json' })
+  facts!: unknown
+}
+
+/** Words that somebody of the shop has confirmed as meaning something. */
+@Entity('ask_alias')
+export class AskAliasRow {
+  @PrimaryColumn({ type: 'varchar', length: 20 })
+  kind!: string
+
+  @PrimaryColumn({ ...ID, name: 'of_id' })
+  of!: string
+
+  @PrimaryColumn({ type: 'varchar', length: 120, collation: 'utf8mb4_bin' })
+  words!: string
+
+  @Column(TEXT)
+  by!: string
+}
+
+/** A link to one card for somebody without an account. It names nobody. */
+@Entity('shared_card')
+@Index('shared_card_token_uq', ['tokenHash'], { unique: true })
+export class SharedCardRow {
+  @PrimaryGeneratedColumn({ type: 'int' })
+  id!: number
+
+  /** SHA-256 of the token in the address; the token itself is kept nowhere. */
+  @Column({ type: 'char', length: 64, name: 'token_hash' })
+  tokenHash!: string
+
+  @Column(TEXT)
+  by!: string
+
+  @Column({ type: 'datetime', precision: 3 })
+  expires!: Date
+
+  @Column({ type: 'json' })
+  facts!: unknown
+}

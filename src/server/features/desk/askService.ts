@@ -1,0 +1,43 @@
+/** The ask line's index, made anew when the catalogue, the customers or the learned words have changed. */
+import type { DataSource } from 'typeorm'
+import { indexAskables, type AskIndex } from '#core/ask/ask'
+import { askablesOf, type Learned } from '#core/ask/askables'
+import type { CustomerRow } from '#shared/api/customers'
+import { AskAliasRow } from '../../database/entities/index'
+import type { Snapshot } from '../catalogue/snapshot'
+
+/** What another server process learned is heard within so long. */
+const KEPT_MS = 3000
+
+export class AskService {
+  private known: { revision: number; until: number; said: string; index: AskIndex } | undefined
+  private learned: Learned[] | undefined
+
+  constructor(
+    private readonly database: DataSource,
+    private readonly now: () => Date,
+  ) {}
+
+  async index(snapshot: Snapshot, customers: readonly CustomerRow[]): Promise<AskIndex> {
+    const now = this.now().getTime()
+    const said = customers.map(({ customer }) => `${customer.id} ${customer.name}`).join('\n')
+    const { known } = this
+    if (known && known.revision === snapshot.revision && known.said === said && known.until > now && this.learned) return known.index // prettier-ignore
+    const learned = await this.readLearned()
+    const same = known && known.revision === snapshot.revision && known.said === said && JSON.stringify(learned) === JSON.stringify(this.learned) // prettier-ignore
+    this.learned = learned
+    const index = same ? known.index : indexAskables(askablesOf(snapshot.index, customers.map(({ customer }) => customer), learned)) // prettier-ignore
+    this.known = { revision: snapshot.revision, until: now + KEPT_MS, said, index }
+    return index
+  }
+
+  async learn(learned: Learned, by: string): Promise<void> {
+    await this.database.manager.upsert(AskAliasRow, { ...learned, by }, ['kind', 'of', 'words'])
+    this.learned = undefined
+  }
+
+  async readLearned(): Promise<Learned[]> {
+    const rows = await this.database.manager.find(AskAliasRow, { order: { kind: 'ASC', of: 'ASC', words: 'ASC' } })
+    return rows.map(({ kind, of, words }) => ({ kind: kind as Learned['kind'], of, words }))
+  }
+}

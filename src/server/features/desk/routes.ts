@@ -1,0 +1,166 @@
+/** The desk: one line to what is asked, cases, diagnosis, looking back. */
+import { z } from 'zod'
+import { understand } from '#core/ask/ask'
+import { stopsIn } from '#core/ask/askables'
+import { picksFrom } from '#core/ask/picks'
+import { wordsOf } from '#core/ask/words'
+import { historyOf, lookBack } from '#core/desk/cases'
+import { diagnose, faultTrouble, type Shown } from '#core/desk/diagnosis'
+import { TROUBLES } from '#core/desk/troubles'
+import type { CatalogueIndex } from '#core/catalogue/index'
+import { AskQuery, AskView, CaseChange, CaseParams, CaseRow, CasesQuery, CaseWrite, DiagnosisAsk, DiagnosisView, LearnWords, LookingView } from '#shared/api/desk' // prettier-ignore
+import { Invalid } from '../../http/problems'
+import { STAFF, route } from '../../http/route'
+import { actorOf } from '../catalogue/actor'
+import { trialFor } from '../practice/trial'
+import { asCases } from './cases'
+
+/** Of a trouble, whether of a technique or of the desk. */
+export const troubleName = (index: CatalogueIndex, id: string): string => {
+  const [technique = '', fault] = id.split('.')
+  const found = index.techniques.get(technique)
+  const named = found?.methods.flatMap(({ stages }) => stages.flatMap(({ faults }) => faults)).find((one) => one.id === fault) // prettier-ignore
+  return named && found ? `${named.name} (${found.name.toLowerCase()})` : (TROUBLES.find((one) => one.id === id)?.name ?? id) // prettier-ignore
+}
+
+export const deskRoutes = [
+  route({
+    method: 'get',
+    path: '/api/ask',
+    summary: 'One line of free text to machine or customer, technique or trouble, fabric',
+    tag: 'Desk',
+    for: STAFF,
+    query: AskQuery,
+    result: AskView,
+    handle: async ({ query, services, snapshot }) => {
+      const customers = await services.customers.all()
+      const index = await services.ask.index(snapshot, customers)
+      const named = (map: ReadonlyMap<string, { name: string }>) => (id: string) => map.get(id)?.name ?? id
+      const picks = picksFrom(understand(index, query.q), customers.map(({ customer }) => customer), { model: named(snapshot.index.models), technique: named(snapshot.index.techniques) }) // prettier-ignore
+      return { picks, stops: stopsIn(query.q) } as never
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/api/ask/words',
+    summary: 'What some words mean in this shop, confirmed by somebody of it',
+    tag: 'Desk',
+    for: STAFF,
+    body: LearnWords,
+    result: z.object({ learned: z.literal(true) }),
+    status: 201,
+    refuses: [422],
+    handle: async (context) => {
+      const { body, services, snapshot } = context
+      const known = { model: snapshot.index.models, technique: snapshot.index.techniques, fabric: snapshot.index.fabrics, customer: undefined, trouble: undefined }[body.kind] // prettier-ignore
+      if (known && !known.has(body.of)) throw new Invalid('Nothing is called that.', [{ path: ['of'], message: `there is no ${body.kind} “${body.of}”` }]) // prettier-ignore
+      await services.ask.learn({ kind: body.kind, of: body.of, words: wordsOf(body.words).join(' ') }, actorOf(context).name) // prettier-ignore
+      return { learned: true as const }
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/api/cases',
+    summary: 'Cases, the latest first: by words, outcome, machine, technique, trouble, caller, or follow-up due',
+    tag: 'Desk',
+    for: STAFF,
+    query: CasesQuery,
+    result: z.array(CaseRow),
+    handle: async ({ query, services }) => {
+      const { q, due, ...keys } = query
+      const rows = await services.cases.all(q)
+      const asked = Object.entries(keys).filter(([, value]) => value !== undefined)
+      return rows.filter((row) => {
+        const one = row.case as Record<string, unknown>
+        if (!asked.every(([key, value]) => one[key] === value)) return false
+        return due === undefined || (row.case.followUp !== undefined && row.case.followUp <= due && row.case.outcome === 'open') // prettier-ignore
+      })
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/api/cases',
+    summary: 'A new case',
+    tag: 'Desk',
+    for: STAFF,
+    body: CaseWrite,
+    result: CaseRow,
+    status: 201,
+    refuses: [422],
+    handle: (context) => context.services.cases.add(context.body, actorOf(context)),
+  }),
+  route({
+    method: 'get',
+    path: '/api/cases/looking-back',
+    summary: 'What the cases tell together: by technique, model, trouble and month; what is rising',
+    tag: 'Desk',
+    for: STAFF,
+    result: LookingView,
+    handle: async ({ services, snapshot }) => {
+      const rows = await services.cases.all()
+      const looking = lookBack(asCases(rows))
+      const { index } = snapshot
+      const names = Object.fromEntries([
+        ...looking.techniques.map(([id]) => [id, index.techniques.get(id)?.name ?? id]),
+        ...looking.models.map(([id]) => [id, index.models.get(id)?.name ?? id]),
+        ...looking.troubles.map(([id]) => [id, troubleName(index, id)]),
+      ]) as Record<string, string>
+      return { ...looking, cases: rows.length, names }
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/api/cases/{id}',
+    summary: 'A case',
+    tag: 'Desk',
+    for: STAFF,
+    params: CaseParams,
+    result: CaseRow,
+    refuses: [404],
+    handle: ({ params, services }) => services.cases.one(params.id),
+  }),
+  route({
+    method: 'put',
+    path: '/api/cases/{id}',
+    summary: 'Change a case at the version that was seen',
+    tag: 'Desk',
+    for: STAFF,
+    params: CaseParams,
+    body: CaseChange,
+    result: CaseRow,
+    refuses: [404, 409, 422],
+    handle: ({ params, body, services }) => services.cases.change(params.id, body.version, body.case),
+  }),
+  route({
+    method: 'delete',
+    path: '/api/cases/{id}',
+    summary: 'Remove a case',
+    tag: 'Desk',
+    for: STAFF,
+    params: CaseParams,
+    result: z.object({ gone: z.literal(true) }),
+    refuses: [404],
+    handle: async ({ params, services }) => {
+      await services.cases.remove(params.id)
+      return { gone: true as const }
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/api/diagnosis',
+    summary: 'What the machine shows against its card: hazards, ranked causes, the least moves that put it right',
+    tag: 'Desk',
+    for: STAFF,
+    body: DiagnosisAsk,
+    result: DiagnosisView,
+    refuses: [422],
+    handle: async ({ body, services, snapshot }) => {
+      const { trouble = '', shown, stage, ...question } = body
+      const trial = trialFor(snapshot, question as never, stage)
+      const fault = trouble.startsWith(`${body.technique}.`) ? trouble.slice(body.technique.length + 1) : undefined
+      const known = (fault === undefined ? undefined : faultTrouble(trial, fault)) ?? TROUBLES.find(({ id }) => id === trouble) ?? { causes: [] } // prettier-ignore
+      const history = historyOf(asCases(await services.cases.all()), trouble)
+      return { ...diagnose(trial, known, shown as Shown, history), troubleName: troubleName(snapshot.index, trouble) } as never // prettier-ignore
+    },
+  }),
+]

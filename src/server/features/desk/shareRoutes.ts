@@ -1,0 +1,130 @@
+/** A card sent: to the outbox for a customer, or by a link for anybody. A link holds nothing of a customer. */
+import { createHash, randomBytes } from 'node:crypto'
+import { z } from 'zod'
+import { cardOf } from '#core/card/card'
+import type { Question } from '#core/answer/types'
+import { CardView } from '#shared/api/card'
+import { SendCard, SharedCardMade, SharedCardRow, SharedCardWrite, TokenParams } from '#shared/api/desk'
+import { cardMessage } from '#shared/messages/desk'
+import { SharedCardRow as Row } from '../../database/entities/index'
+import { Invalid, NotFound } from '../../http/problems'
+import { STAFF, route } from '../../http/route'
+import type { Services } from '../../services'
+import { inThread } from '../../work/thread'
+import { answered } from '../cards/routes'
+import { actorOf } from '../catalogue/actor'
+import { cardPages } from '../classes/handouts/cardPages'
+import { namesOf } from '../practice/trial'
+
+const TOKEN_BYTES = 24
+const DAY_MS = 86_400_000
+const GONE = 'This link does not hold any more. Ask the shop for a new one.'
+const IdParams = z.strictObject({ id: z.coerce.number().int().positive() })
+const Asked = SharedCardWrite.omit({ days: true })
+
+const digest = (token: string): string => createHash('sha256').update(token).digest('hex')
+const defined = <T extends object>(value: T): T => Object.fromEntries(Object.entries(value).filter(([, given]) => given !== undefined)) as T // prettier-ignore
+
+const share = async (services: Services, asked: z.infer<typeof Asked>, days: number, by: string, now: Date): Promise<{ token: string; expires: Date }> => {
+  const token = randomBytes(TOKEN_BYTES).toString('base64url')
+  const expires = new Date(now.getTime() + days * DAY_MS)
+  await services.database.manager.insert(Row, { tokenHash: digest(token), by, expires, facts: asked } as never)
+  return { token, expires }
+} // prettier-ignore
+
+export const shareRoutes = [
+  route({
+    method: 'post',
+    path: '/api/shared-cards',
+    summary: 'A link to a card for somebody without an account',
+    tag: 'Desk',
+    for: STAFF,
+    body: SharedCardWrite,
+    result: SharedCardMade,
+    status: 201,
+    refuses: [422],
+    handle: async (context) => {
+      const { days, ...asked } = context.body
+      answered(context.snapshot, defined(asked) as Question)
+      const { name, at } = actorOf(context)
+      const { token, expires } = await share(context.services, asked, days, name, at)
+      return { token, expires: expires.toISOString() }
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/api/shared-cards',
+    summary: 'Links to cards that still hold',
+    tag: 'Desk',
+    for: STAFF,
+    result: z.array(SharedCardRow),
+    handle: async ({ services, snapshot }) => {
+      const rows = await services.database.manager.find(Row, { order: { id: 'DESC' } })
+      return rows
+        .filter(({ expires }) => expires > services.now())
+        .map(({ id, by, expires, facts }) => {
+          const { technique, model, fabric } = namesOf(snapshot, Asked.parse(facts))
+          return { id, by, expires: expires.toISOString(), what: `${technique} on the ${model} in ${fabric.toLowerCase()}` } // prettier-ignore
+        })
+    },
+  }),
+  route({
+    method: 'delete',
+    path: '/api/shared-cards/{id}',
+    summary: 'Revoke a link',
+    tag: 'Desk',
+    for: STAFF,
+    params: IdParams,
+    result: z.object({ gone: z.literal(true) }),
+    refuses: [404],
+    handle: async ({ params, services }) => {
+      const { affected } = await services.database.manager.delete(Row, { id: params.id })
+      if (!affected) throw new NotFound('There is no such link any more.')
+      return { gone: true as const }
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/api/shared/cards/{token}',
+    summary: 'The card a link leads to',
+    tag: 'Shared',
+    for: 'everyone',
+    params: TokenParams,
+    result: CardView,
+    refuses: [404, 422],
+    handle: async ({ params, services, snapshot }) => {
+      const row = await services.database.manager.findOneBy(Row, { tokenHash: digest(params.token) })
+      if (!row || row.expires <= services.now()) throw new NotFound(GONE)
+      const question = defined(Asked.parse(row.facts)) as Question
+      const { tolerance } = await services.settings.read()
+      return cardOf(snapshot.index, question, answered(snapshot, question), { tolerance }) as never
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/api/outbox/cards',
+    summary: 'Send a customer a card, as PDF with a link to the same on a screen',
+    tag: 'Outbox',
+    for: STAFF,
+    body: SendCard,
+    result: z.object({ to: z.string() }),
+    status: 201,
+    refuses: [404, 422],
+    handle: async (context) => {
+      const { body, services, snapshot, origin } = context
+      const { customer: id, ...asked } = body
+      const { customer } = await services.customers.one(id)
+      if (customer.email === undefined) throw new Invalid('No mail address is known of them.', [{ path: ['customer'], message: `${customer.name} has no mail address: add it under Shop → Customers` }]) // prettier-ignore
+      const question = defined(asked) as Question
+      const { tolerance } = await services.settings.read()
+      const card = cardOf(snapshot.index, question, answered(snapshot, question), { tolerance })
+      const actor = actorOf(context)
+      const { token } = await share(services, asked, 90, actor.name, actor.at)
+      const pdf = await inThread('drawPdf', cardPages([{ person: customer.name, card, address: `${origin}/c/${token}` }], card.technique.name)) // prettier-ignore
+      const { subject, text } = cardMessage(card.technique.name, customer.name)
+      const letter = { to: { name: customer.name, address: customer.email }, subject, text: `${text}\n${origin}/c/${token}\n`, customer: id, attachments: [{ filename: 'card.pdf', content: Buffer.from(pdf), contentType: 'application/pdf' }] } // prettier-ignore
+      await services.outbox.send([letter], actor)
+      return { to: customer.email }
+    },
+  }),
+]

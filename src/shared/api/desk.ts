@@ -1,0 +1,103 @@
+/** The desk on the wire: the ask line, cases, diagnosis, looking back. */
+import { z } from 'zod'
+import type * as ask from '#core/ask/picks'
+import type * as cases from '#core/desk/cases'
+import type * as diagnosis from '#core/desk/diagnosis'
+import { Id } from './catalogue'
+
+const text = (most: number) => z.string().trim().max(most)
+const kind = z.enum(['model', 'customer', 'technique', 'trouble', 'fabric'])
+
+export const AskQuery = z.strictObject({ q: z.string().max(300) })
+const NamedThing = z.object({ id: Id, name: z.string() })
+const AskedPick = z.object({ id: Id, name: z.string(), sure: z.boolean(), others: z.array(NamedThing), words: z.array(z.string()).optional(), from: kind.optional() }) // prettier-ignore
+export const AskView = z.object({
+  picks: z.object({
+    model: AskedPick.optional(),
+    customer: AskedPick.optional(),
+    technique: AskedPick.optional(),
+    trouble: AskedPick.optional(),
+    fabric: AskedPick.optional(),
+    owned: z.array(Id),
+    left: z.array(z.string()),
+  }),
+  stops: z.array(z.object({ id: z.string(), firstAid: z.boolean(), words: z.string() })),
+})
+export interface AskView {
+  picks: ask.AskedPicks
+  stops: { id: string; firstAid: boolean; words: string }[]
+}
+export const LearnWords = z.strictObject({ kind, of: Id, words: text(120).min(2) })
+
+const Values = z.record(z.string(), z.number())
+const Shown = z.strictObject({ positions: z.record(z.string(), z.string().max(200)), values: Values })
+export const CaseWrite = z.strictObject({
+  customer: Id.optional(),
+  model: Id.optional(),
+  technique: Id.optional(),
+  fabric: Id.optional(),
+  trouble: Id.optional(),
+  question: text(2000).min(1),
+  shown: Shown.optional(),
+  rungs: z.array(z.string().max(40)).max(20).optional(),
+  advice: text(4000).optional(),
+  outcome: z.enum(['open', 'solved', 'workshop', 'noAnswer']),
+  cause: z.string().max(120).optional(),
+  minutes: z.int().min(0).max(1000).optional(),
+  followUp: z.iso.date().optional(),
+  stop: z.string().max(40).optional(),
+})
+export type CaseWrite = z.infer<typeof CaseWrite>
+export const CaseRow = z.object({ version: z.int(), case: CaseWrite.extend({ id: z.int(), at: z.string(), by: z.string() }) }) // prettier-ignore
+export type CaseRow = z.infer<typeof CaseRow>
+export const CaseChange = z.strictObject({ version: z.int(), case: CaseWrite })
+export const CaseParams = z.strictObject({ id: z.coerce.number().int().min(1) })
+export const CasesQuery = z.strictObject({
+  /** Words of question, advice or answer; the customer's, model's and technique's names too. */
+  q: z.string().max(200).optional(),
+  outcome: CaseWrite.shape.outcome.optional(),
+  model: Id.optional(),
+  technique: Id.optional(),
+  trouble: Id.optional(),
+  customer: Id.optional(),
+  /** Follow-ups due until this day. */
+  due: z.iso.date().optional(),
+})
+
+export const DiagnosisAsk = z.strictObject({
+  technique: Id,
+  model: Id,
+  fabric: Id,
+  method: Id.optional(),
+  stage: Id.optional(),
+  owned: z.array(Id).max(200).optional(),
+  trouble: Id.optional(),
+  shown: Shown,
+})
+/** `history`: closed cases of the trouble by cause. */
+export const DiagnosisView = z.looseObject({ causes: z.array(z.looseObject({ key: z.string() })) })
+export type DiagnosisView = diagnosis.Diagnosis & { troubleName?: string }
+
+const counts = z.array(z.tuple([z.string(), z.int()]))
+export const LookingView = z.object({
+  cases: z.int(),
+  techniques: counts,
+  models: counts,
+  troubles: counts,
+  months: counts,
+  minutes: z.int(),
+  rising: z.array(z.object({ trouble: z.string(), before: z.int(), after: z.int() })),
+  names: z.record(z.string(), z.string()),
+})
+export type LookingView = cases.Looking & { cases: number; names: Record<string, string> }
+
+export const SharedCardWrite = z.strictObject({ model: Id, technique: Id, fabric: Id, method: Id.optional(), owned: z.array(Id).max(200).optional(), days: z.int().min(1).max(365).default(30) }) // prettier-ignore
+export const SharedCardMade = z.object({ token: z.string(), expires: z.string() })
+export const SharedCardRow = z.object({ id: z.int(), by: z.string(), expires: z.string(), what: z.string() })
+export type SharedCardRow = z.infer<typeof SharedCardRow>
+export const TokenParams = z.strictObject({ token: z.string().min(20).max(100) })
+export const SendCard = z.strictObject({ customer: Id, model: Id, technique: Id, fabric: Id, method: Id.optional(), owned: z.array(Id).max(200).optional() }) // prettier-ignore
+
+type Same<A, B> = [A] extends [B] ? ([B] extends [A] ? true : false) : false
+const same = <A, B>(_: Same<A, B>): void => undefined
+same<keyof cases.DeskCase, keyof z.infer<typeof CaseRow>['case']>(true)

@@ -1,0 +1,98 @@
+/** What the desk says: stops, the ladder, the thread jam, causes. */
+import type { Cause, Diagnosis } from '#core/desk/diagnosis'
+import type { Rung } from '#core/desk/ladder'
+import type { Trial } from '#core/practice/trial'
+import { formatNumber } from '#core/units/format'
+import { placeWord } from './practice'
+import { capital, controlWord, parameterWord } from './words'
+
+/** At a stop word nothing else is said. */
+export const stopText = (stop: { firstAid: boolean }): string[] => [
+  ...(stop.firstAid
+    ? [
+        'Help the person first: switch off, do not pull a needle out by force, stop the bleeding, get medical help.',
+        'After a shock: do not touch the person before the plug is out; call emergency help.',
+      ]
+    : []),
+  'Switch off and unplug the machine. Do not sew on, do not open it.',
+  'Bring it to a qualified technician. No setting helps here.',
+]
+
+export const stopWord = (id: string): string => STOP_WORDS[id] ?? id
+const STOP_WORDS: Record<string, string> = {
+  finger: 'needle in a finger',
+  shock: 'electric shock',
+  smoke: 'smoke',
+  smell: 'burning smell',
+  sparks: 'sparks',
+  liquid: 'liquid in the machine',
+  seized: 'seized',
+  runs: 'runs by itself',
+  pedal: 'hot foot control',
+  cord: 'damaged cord',
+}
+
+/** How a rung is done on this model. */
+export const rungText = (rung: Rung, itemName: (id: string) => string): string => {
+  switch (rung.id) {
+    case 'what':
+      return 'What exactly happens: from the first stitch, or after a while? On this fabric alone?'
+    case 'rethread':
+      return 'Presser foot up, then thread anew from the spool: every guide, the take-up lever, the needle.'
+    case 'needle':
+      return `A new needle${rung.needle ? `: ${[rung.needle.system, rung.needle.point, rung.needle.size].filter(Boolean).join(' ')}` : ''}. Switched off; the right way round, fully up, screw tight.`
+    case 'bobbin':
+      return `Bobbin${rung.bobbin === undefined ? '' : ` of class ${rung.bobbin} and no other`}, in the right direction, thread under its spring.`
+    case 'loopers':
+      return 'Loopers threaded in the order of the book, the needles last; thread nets and cones free.'
+    case 'lint':
+      return 'Switched off and unplugged: needle plate off, brush lint and thread ends out; nothing with air.'
+    case 'foot':
+      return `The right foot${rung.foot === undefined ? '' : `: ${itemName(rung.foot)}`}, the right way round, tight; presser foot down to sew.`
+    case 'pedal':
+      return rung.startKey
+        ? 'Foot control plugged in, or the start key: one of the two works at a time.'
+        : 'Foot control plugged in firmly; bobbin winder pushed back.'
+  }
+}
+
+/** Off, by hand, never pull. */
+export const JAM_SCRIPT: readonly string[] = [
+  'Switch the machine off.',
+  'Turn the handwheel by hand, toward you, until the needle is up. If it will not turn, do not force it: to the workshop.',
+  'Presser foot up.',
+  'Cut the threads under the fabric, close to it, with fine scissors. Never pull the fabric out.',
+  'Lift the fabric away. Take the bobbin out, pick every thread end out of its race.',
+  'A new needle: the old one is bent or blunt.',
+  'Thread anew with the foot up, bobbin in; hold both tails behind the foot for the first stitches.',
+  'Sew a scrap.',
+]
+
+/** A cause in a line: what is off and what to do. */
+export const causeText = ({ text, difference, parameter, toward }: Cause, trial: Trial | undefined): string => {
+  const off = difference && trial ? differenceText(difference, trial) : undefined
+  const named = parameter === undefined ? '' : `${parameterWord(parameter)} too ${toward ?? 'far off'}`
+  return [off ?? (named || undefined), text].filter((part) => part !== undefined && part !== '').map((part, i) => (i === 0 ? capital(part as string) : part)).join(': ') // prettier-ignore
+}
+
+export const differenceText = ({ control, at, wanted }: Diagnosis['differences'][number], trial: Trial): string => {
+  const figure = (text: string) => (Number.isNaN(Number(text)) ? placeWord(trial, control, text) : formatNumber(Number(text))) // prettier-ignore
+  return `${capital(controlWord(control))} ${figure(at)}, the card has ${figure(wanted)}`
+}
+
+/** Why it stands where it does. */
+export const groundText = ({ told, named, history, difference }: Cause): string => {
+  const grounds = [
+    told === 'differs' ? (difference?.steps === undefined ? 'differs from the card' : `${formatNumber(Math.round(difference.steps * 10) / 10)} steps off`) : told === 'asCard' ? 'stands as the card says' : told === 'notTold' ? 'not looked at yet' : 'not seen in the settings',
+    ...(named ? [] : ['this trouble does not name it']),
+    ...(history.of > 0 ? [`${history.was} of ${history.of} ${history.of === 1 ? 'case' : 'cases'}`] : []),
+  ] // prettier-ignore
+  return grounds.join('; ')
+}
+
+export const outcomeWord = (outcome: string): string => ({ open: 'Open', solved: 'Solved', workshop: 'To the workshop', noAnswer: 'No answer' })[outcome] ?? outcome // prettier-ignore
+
+export const cardMessage = (technique: string, name: string): { subject: string; text: string } => ({
+  subject: `Your card: ${technique}`,
+  text: `Dear ${name},\n\nhere is the card for ${technique.toLowerCase()} on your machine. Its code opens the same card on a screen.\n\nSew a scrap first: same fabric, same layers. Your machine’s own manual stands above a card.\n`,
+})

@@ -1,0 +1,181 @@
+import PostalMime from 'postal-mime'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { STOPS } from '#core/desk/troubles'
+import type { CaseRow, LookingView } from '#shared/api/desk'
+import { codesIn } from '../reading/pdf'
+import { openShop, type Person, type Shop } from './shop'
+
+let shop: Shop
+let desk: Person
+let lead: Person
+let viewer: Person
+beforeAll(async () => {
+  shop = await openShop()
+  ;[desk, lead, viewer] = [await shop.as('desk'), await shop.as('lead'), await shop.as('viewer')]
+})
+afterAll(() => shop.close())
+
+const cases = async (query: Record<string, string> = {}) => (await desk.get('/api/cases').query(query).expect(200)).body as CaseRow[] // prettier-ignore
+const keep = async (more: object = {}) => (await desk.post('/api/cases').send({ question: 'Trial', outcome: 'open', ...more }).expect(201)).body as CaseRow // prettier-ignore
+
+describe('the ask line', () => {
+  it('takes a customer with their machine and feet, and says of what it is not sure', async () => {
+    const { body } = await desk.get('/api/ask').query({ q: 'Bram Oosterlund buttonhole wool' }).expect(200)
+    expect(body.picks).toMatchObject({ customer: { name: 'Bram Oosterlund', sure: true }, model: { id: 'yawl', from: 'customer' }, technique: { id: 'buttonhole', sure: true }, fabric: { id: 'wool-suiting' }, owned: ['dm-blh'] }) // prettier-ignore
+    const { body: two } = await desk.get('/api/ask').query({ q: 'Anneke Dorsthoek' }).expect(200)
+    expect(two.picks.model).toMatchObject({ sure: false, others: [{ id: 'eddy-4' }] })
+    await viewer.get('/api/ask').query({ q: 'Bram' }).expect(403)
+  })
+
+  it('learns words that somebody confirms, and hears a reason to stop', async () => {
+    const ask = async (q: string) => (await desk.get('/api/ask').query({ q }).expect(200)).body
+    expect((await ask('whirligig plover')).picks.technique).toBeUndefined()
+    await desk.post('/api/ask/words').send({ kind: 'technique', of: 'circles', words: 'Whirligig' }).expect(201)
+    expect((await ask('whirligig plover')).picks.technique).toMatchObject({ id: 'circles', sure: true })
+    await desk.post('/api/ask/words').send({ kind: 'technique', of: 'nothing', words: 'whirligig' }).expect(422)
+    expect((await ask('it smells burnt')).stops).toMatchObject([{ id: 'smell', firstAid: false }])
+    expect((await ask('needle in my finger')).stops).toMatchObject([{ id: 'finger', firstAid: true }])
+    for (const { id, words } of STOPS) for (const said of words) expect((await ask(said)).stops.map((stop: { id: string }) => stop.id)).toContain(id) // prettier-ignore
+  })
+
+  it('hears a new customer at once, and an erased one no more', async () => {
+    const ask = async () => (await desk.get('/api/ask').query({ q: 'Quirinius' }).expect(200)).body.picks.customer
+    expect(await ask()).toBeUndefined()
+    const { body } = await desk.post('/api/customers').send({ name: 'Quirinius Vogel', machines: [], owns: [] }).expect(201) // prettier-ignore
+    expect(await ask()).toMatchObject({ name: 'Quirinius Vogel' })
+    await desk.delete(`/api/customers/${body.customer.id}`).expect(200)
+    expect(await ask()).toBeUndefined()
+  })
+})
+
+describe('cases', () => {
+  it('of the demo are forty, over eight months, with something rising', async () => {
+    const { body } = await desk.get('/api/cases/looking-back').expect(200)
+    const looking = body as LookingView
+    expect(looking.cases).toBe(40)
+    expect(looking.months.length).toBeGreaterThanOrEqual(8)
+    expect(looking.months.reduce((sum, [, count]) => sum + count, 0)).toBe(40)
+    expect(looking.rising[0]).toMatchObject({ trouble: 'skips', before: 0 })
+    expect(looking.names['skips']).toBe('Skipped stitches')
+    await viewer.get('/api/cases').expect(403)
+  })
+
+  it('are found by beginnings of words, by outcome, and when a follow-up is due', async () => {
+    const made = await keep({ question: 'Zebrastripes come out crooked', advice: 'Use the xylographic guide', followUp: '2026-01-05' }) // prettier-ignore
+    expect((await cases({ q: 'zebra' })).map((row) => row.case.id)).toEqual([made.case.id])
+    expect((await cases({ q: 'xylo crooked' })).map((row) => row.case.id)).toEqual([made.case.id])
+    expect(await cases({ q: 'zebra nothing' })).toEqual([])
+    expect((await cases({ due: '2026-01-05' })).map((row) => row.case.id)).toEqual([made.case.id])
+    expect(await cases({ due: '2026-01-04' })).toEqual([])
+    expect((await cases({ outcome: 'workshop' })).every((row) => row.case.outcome === 'workshop')).toBe(true)
+    expect(await cases({ q: '+-*"(' })).toHaveLength((await cases()).length)
+    await desk.delete(`/api/cases/${made.case.id}`).expect(200)
+    await desk.get(`/api/cases/${made.case.id}`).expect(404)
+  })
+
+  it('show both versions to the second writer, and refuse whom nobody knows', async () => {
+    const { version, case: made } = await keep()
+    const { id, at: _, by: __, ...facts } = made
+    await desk.put(`/api/cases/${id}`).send({ version, case: { ...facts, advice: 'One' } }).expect(200) // prettier-ignore
+    const { body } = await lead.put(`/api/cases/${id}`).send({ version, case: { ...facts, advice: 'Two' } }).expect(409) // prettier-ignore
+    expect(body.theirs).toMatchObject({ version: version + 1, value: { advice: 'One' } })
+    await desk.post('/api/cases').send({ question: 'Q', outcome: 'open', customer: 'nobody-at-all' }).expect(422)
+    await desk.post('/api/cases').send({ question: '', outcome: 'open' }).expect(422)
+  })
+
+  it('lose whose they were when the customer is erased, or when they are old enough', async () => {
+    const { body } = await desk.post('/api/customers').send({ name: 'Passing Through', machines: [], owns: [] }).expect(201) // prettier-ignore
+    const made = await keep({ customer: body.customer.id })
+    await desk.delete(`/api/customers/${body.customer.id}`).expect(200)
+    const { body: after } = await desk.get(`/api/cases/${made.case.id}`).expect(200)
+    expect(after.case).toMatchObject({ question: 'Trial' })
+    expect(after.case.customer).toBeUndefined()
+    const named = async () => (await cases()).filter((row) => row.case.customer !== undefined).map((row) => row.case.at)
+    const before = await named()
+    await lead
+      .put('/api/settings')
+      .send({ tolerance: { mm: 0.5, numbers: 1 }, forgetNamesAfter: 3 })
+      .expect(200)
+    const cut = new Date()
+    cut.setUTCMonth(cut.getUTCMonth() - 3)
+    expect(await named()).toEqual(before.filter((at) => at >= cut.toISOString()))
+    expect((await named()).length).toBeLessThan(before.length)
+  })
+})
+
+describe('diagnosis', () => {
+  it('compares what the machine shows, counts the shop’s own closed cases, and refuses what cannot be sewn', async () => {
+    const asked = { model: 'plover-60', technique: 'blind-hem', fabric: 'wool-suiting', trouble: 'blind-hem.dots-long', shown: { positions: {}, values: { width: 5 } } } // prettier-ignore
+    const { body } = await desk.post('/api/diagnosis').send(asked).expect(200)
+    expect(body.causes[0]).toMatchObject({
+      key: 'width.high',
+      told: 'differs',
+      named: true,
+      history: { was: 0, of: 0 },
+    })
+    expect(body.troubleName).toBe('Dots long on the right side (blind hem)')
+    await keep({ ...asked, shown: undefined, outcome: 'solved', cause: 'width.high' })
+    const { body: again } = await desk.post('/api/diagnosis').send(asked).expect(200)
+    expect(again.causes[0]).toMatchObject({ key: 'width.high', history: { was: 1, of: 1 } })
+    const skips = await desk
+      .post('/api/diagnosis')
+      .send({ ...asked, trouble: 'skips' })
+      .expect(200)
+    expect(skips.body.causes[0]).toMatchObject({ key: 'needleKind' })
+    await desk
+      .post('/api/diagnosis')
+      .send({ ...asked, model: 'ripple-s1' })
+      .expect(422)
+  })
+})
+
+describe('a card sent', () => {
+  const picked = { model: 'ketch', technique: 'blind-hem', fabric: 'wool-suiting' }
+
+  it('by link is read without an account, names nobody, is revoked and ends', async () => {
+    const { body } = await desk
+      .post('/api/shared-cards')
+      .send({ ...picked, days: 2 })
+      .expect(201)
+    const { body: card } = await shop.anyone().get(`/api/shared/cards/${body.token}`).expect(200)
+    expect(card).toMatchObject({ model: { id: 'ketch' }, technique: { id: 'blind-hem' } })
+    expect(JSON.stringify(card)).not.toMatch(/Kvalsund/)
+    const { body: rows } = await desk.get('/api/shared-cards').expect(200)
+    expect(rows[0]).toMatchObject({ what: 'Blind hem on the Ketch in wool suiting' })
+    expect(JSON.stringify(rows)).not.toContain(body.token)
+    await desk.delete(`/api/shared-cards/${rows[0].id}`).expect(200)
+    await shop.anyone().get(`/api/shared/cards/${body.token}`).expect(404)
+    const later = await desk
+      .post('/api/shared-cards')
+      .send({ ...picked, days: 1 })
+      .expect(201)
+    await shop.services.database.query('UPDATE shared_card SET expires = ?', [new Date(Date.now() - 1000)])
+    await shop.anyone().get(`/api/shared/cards/${later.body.token}`).expect(404)
+    expect((await desk.get('/api/shared-cards').expect(200)).body).toEqual([])
+  })
+
+  it('to a customer lies in the outbox as PDF whose code opens it without an account', async () => {
+    const { body: customers } = await desk.get('/api/customers').expect(200)
+    const torben = customers.find(({ customer }: { customer: { name: string } }) => customer.name === 'Torben Kvalsund').customer // prettier-ignore
+    const { body } = await desk
+      .post('/api/outbox/cards')
+      .send({ ...picked, customer: torben.id })
+      .expect(201)
+    expect(body).toEqual({ to: torben.email })
+    const [{ id }] = (await desk.get('/api/outbox').expect(200)).body
+    const raw = await desk.get(`/api/outbox/${id}.eml`).buffer(true).parse((response, done) => {
+      const parts: Buffer[] = []
+      response.on('data', (part: Buffer) => parts.push(part))
+      response.on('end', () => done(null, Buffer.concat(parts)))
+    }) // prettier-ignore
+    const mail = await PostalMime.parse(raw.body as Buffer)
+    const link = /http\S+\/c\/(\S+)/.exec(mail.text ?? '')
+    await shop.anyone().get(`/api/shared/cards/${link?.[1]}`).expect(200)
+    expect(codesIn(Buffer.from(mail.attachments[0]?.content as ArrayBuffer))).toContain(link?.[0])
+    const { body: without } = await desk.post('/api/customers').send({ name: 'No Mail', machines: [], owns: [] }).expect(201) // prettier-ignore
+    await desk
+      .post('/api/outbox/cards')
+      .send({ ...picked, customer: without.customer.id })
+      .expect(422)
+  })
+})
