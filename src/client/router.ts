@@ -46,6 +46,7 @@ export const router = createRouter({
     { path: '/desk', component: () => import('./features/desk/DeskView.vue') },
     { path: '/desk/looking-back', component: () => import('./features/desk/LookingBack.vue') },
     { path: '/desk/links', component: () => import('./features/desk/SharedLinks.vue') },
+    { path: '/desk/trade-up', component: () => import('./features/desk/TradeUp.vue') },
     { path: '/desk/new', component: () => import('./features/desk/CaseView.vue') },
     { path: '/desk/:id(\\d+)', component: () => import('./features/desk/CaseView.vue'), props: true },
     {

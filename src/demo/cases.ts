@@ -45,7 +45,7 @@ const lines: Line[] = [
   [21, 'Dagmar Hesselvik', { stop: 'liquid' }, 'Coffee over the machine', 2, 'workshop', 'Switched off, unplugged, brought in.'],
   [15, 'Bergliot Haugum', { model: 'wren-24', technique: 'twin-needle-hem', fabric: 'stretch-jersey', ...NEEDLE }, 'Twin needle skips', 8, 'solved', STRETCH],
   [9, 'Imre Falkeborn', { model: 'heron-200', technique: 'applique', fabric: 'cotton-shirting', trouble: 'applique.tunnels' }, 'Fabric tunnels under satin stitch', 10, 'open', 'Second layer of stabiliser; rings back.'],
-  [4, 'Eskil Mørkvær', { model: 'confluence-5', technique: 'cover-hem', fabric: 'two-way-stretch', trouble: 'skips' }, 'Skips again, new needle in', 11, 'open', 'Try slower over the seam; rings back.'],
+  [4, 'Eskil Mørkvær', { model: 'confluence-5', technique: 'cover-hem', fabric: 'two-way-stretch', trouble: 'skips', handedTo: 'Maren Tolvik' }, 'Skips again, new needle in', 11, 'open', 'Try slower over the seam; rings back.'],
   [1, 'Torben Kvalsund', { model: 'ketch', technique: 'blind-hem', fabric: 'wool-suiting', trouble: 'blind-hem.fold-missed' }, 'The fold is missed every other bite', 8, 'open'],
 ] // prettier-ignore
 

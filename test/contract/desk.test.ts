@@ -172,10 +172,44 @@ describe('a card sent', () => {
     const link = /http\S+\/c\/(\S+)/.exec(mail.text ?? '')
     await shop.anyone().get(`/api/shared/cards/${link?.[1]}`).expect(200)
     expect(codesIn(Buffer.from(mail.attachments[0]?.content as ArrayBuffer))).toContain(link?.[0])
+    await desk
+      .post('/api/outbox/cards')
+      .send({ ...picked, customer: torben.id, practice: true })
+      .expect(201)
+    const [{ id: second }] = (await desk.get('/api/outbox').expect(200)).body
+    const { text } = await desk.get(`/api/outbox/${second}.eml`).buffer(true).parse((response, done) => {
+      let all = ''
+      response.on('data', (part: Buffer) => (all += part.toString('latin1')))
+      response.on('end', () => done(null, { text: all }))
+    }).then((response) => response.body as { text: string }) // prettier-ignore
+    const practise = /\/p\/(\S+)/.exec((await PostalMime.parse(text)).text ?? '')
+    await shop.anyone().get(`/api/shared/practice/${practise?.[1]}`).expect(200)
+    const line = { is: 'line', points: [[0, 0], [30, 0]], weight: 'thin' } // prettier-ignore
+    const sheet = { title: 'Strip', width: 100, height: 40, marks: [line] }
+    await desk.post('/api/outbox/sheets').send({ customer: torben.id, words: 'Mark strip', sheet }).expect(201)
+    expect((await desk.get('/api/outbox')).body[0]).toMatchObject({ subject: 'Mark strip', to: torben.email })
+    await desk.post('/api/outbox/sheets').send({ customer: torben.id, words: 'Mark strip', sheet: { ...sheet, width: 9000, height: 9000 } }).expect(422) // prettier-ignore
     const { body: without } = await desk.post('/api/customers').send({ name: 'No Mail', machines: [], owns: [] }).expect(201) // prettier-ignore
     await desk
       .post('/api/outbox/cards')
       .send({ ...picked, customer: without.customer.id })
       .expect(422)
+  })
+})
+
+describe('a trade-up', () => {
+  it('compares both machines for what a customer was seen to sew, and sums up what to buy once', async () => {
+    const { body: customers } = await desk.get('/api/customers').expect(200)
+    const kaja = customers.find(({ customer }: { customer: { name: string } }) => customer.name === 'Kaja Vettermo').customer // prettier-ignore
+    const { body } = await desk.get(`/api/customers/${kaja.id}/trade-up`).query({ from: 'wren-24', to: 'halyard-9' }).expect(200) // prettier-ignore
+    const sewn = body.rows.map(({ technique }: { technique: string }) => technique) as string[]
+    // What the class taught, and what she rang for.
+    expect(sewn).toEqual(expect.arrayContaining(['blind-hem', 'buttonhole', 'piping', 'stretch-seam']))
+    const needed = body.rows.flatMap(({ to }: { to: { toGet: string[] } }) => to.toGet) as string[]
+    expect(new Set(body.buy).size).toBe(body.buy.length)
+    for (const id of body.buy as string[]) expect(needed).toContain(id)
+    expect(body.items.map(({ item }: { item: string }) => item)).toContain('lf-05')
+    await desk.get(`/api/customers/${kaja.id}/trade-up`).query({ from: 'wren-24', to: 'nothing' }).expect(404)
+    await desk.get('/api/customers/nobody/trade-up').query({ from: 'wren-24', to: 'halyard-9' }).expect(404)
   })
 })

@@ -27,6 +27,8 @@ export interface DeskCase {
   minutes?: number
   /** ISO date. */
   followUp?: string
+  /** Whom of the shop it was handed to. */
+  handedTo?: string
   /** A reason to stop was heard: no setting is told. */
   stop?: string
 }

@@ -10,6 +10,7 @@ import { Coverage } from '#core/coverage/coverage'
 import { sew } from '#core/stitch/sew'
 import { functions } from '#demo/makes'
 import { madeCatalogue, type MadeSize } from '#demo/madeCatalogue'
+import { benchAsk } from './benchAsk'
 import { benchClass } from './benchClass'
 import { benchImport } from './benchImport'
 import { benchPlans } from './benchPlans'
@@ -135,6 +136,7 @@ say('\nChangeovers of the demo’s models')
 benchPlans(row)
 say('')
 await benchClass(row)
+benchAsk(row)
 let smallest: number | undefined
 for (const models of SIZES) {
   const size = { ...LARGE, models }

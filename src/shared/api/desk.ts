@@ -3,7 +3,11 @@ import { z } from 'zod'
 import type * as ask from '#core/ask/picks'
 import type * as cases from '#core/desk/cases'
 import type * as diagnosis from '#core/desk/diagnosis'
+import type * as trade from '#core/desk/tradeUp'
+import { Reason, Verdict } from './answer'
 import { Id } from './catalogue'
+import { Named } from './coverage'
+import { Sheet } from './workbench'
 
 const text = (most: number) => z.string().trim().max(most)
 const kind = z.enum(['model', 'customer', 'technique', 'trouble', 'fabric'])
@@ -45,6 +49,7 @@ export const CaseWrite = z.strictObject({
   cause: z.string().max(120).optional(),
   minutes: z.int().min(0).max(1000).optional(),
   followUp: z.iso.date().optional(),
+  handedTo: text(120).optional(),
   stop: z.string().max(40).optional(),
 })
 export type CaseWrite = z.infer<typeof CaseWrite>
@@ -96,7 +101,25 @@ export const SharedCardMade = z.object({ token: z.string(), expires: z.string() 
 export const SharedCardRow = z.object({ id: z.int(), by: z.string(), expires: z.string(), what: z.string() })
 export type SharedCardRow = z.infer<typeof SharedCardRow>
 export const TokenParams = z.strictObject({ token: z.string().min(20).max(100) })
-export const SendCard = z.strictObject({ customer: Id, model: Id, technique: Id, fabric: Id, method: Id.optional(), owned: z.array(Id).max(200).optional() }) // prettier-ignore
+/** `practice`: with a link to practise it. */
+export const SendCard = z.strictObject({ practice: z.boolean().optional(), customer: Id, model: Id, technique: Id, fabric: Id, method: Id.optional(), owned: z.array(Id).max(200).optional() }) // prettier-ignore
+
+const TradeSide = z.object({ verdict: Verdict, toGet: z.array(Id), reason: Reason.optional() })
+export const TradeUpQuery = z.strictObject({ from: Id, to: Id })
+export const TradeUpView = z.object({
+  rows: z.array(z.object({ technique: Id, fabric: Id, times: z.int(), from: TradeSide, to: TradeSide, name: z.string(), fabricName: z.string() })), // prettier-ignore
+  items: z.array(z.looseObject({ item: Id })),
+  buy: z.array(Id),
+  cost: z.int(),
+  unpriced: z.array(Id),
+  lost: z.array(Id),
+  names: Named,
+})
+export type TradeUpView = Omit<trade.TradeUp, 'rows'> & { rows: (trade.TradeUp['rows'][number] & { name: string; fabricName: string })[]; names: z.infer<typeof Named> } // prettier-ignore
+
+export const SendSheet = z.strictObject({ customer: Id, words: text(200).min(1), sheet: Sheet })
+export const SentTo = z.object({ to: z.string() })
+export type SentTo = z.infer<typeof SentTo>
 
 type Same<A, B> = [A] extends [B] ? ([B] extends [A] ? true : false) : false
 const same = <A, B>(_: Same<A, B>): void => undefined

@@ -92,7 +92,13 @@ export const groundText = ({ told, named, history, difference }: Cause): string 
 
 export const outcomeWord = (outcome: string): string => ({ open: 'Open', solved: 'Solved', workshop: 'To the workshop', noAnswer: 'No answer' })[outcome] ?? outcome // prettier-ignore
 
-export const cardMessage = (technique: string, name: string): { subject: string; text: string } => ({
+/** `card`, `practice`: addresses that open without an account. */
+export const cardMessage = (technique: string, name: string, links: { card: string; practice?: string }): { subject: string; text: string } => ({
   subject: `Your card: ${technique}`,
-  text: `Dear ${name},\n\nhere is the card for ${technique.toLowerCase()} on your machine. Its code opens the same card on a screen.\n\nSew a scrap first: same fabric, same layers. Your machine’s own manual stands above a card.\n`,
+  text: `Dear ${name},\n\nhere is the card for ${technique.toLowerCase()} on your machine. On a screen:\n${links.card}\n${links.practice === undefined ? '' : `\nTo practise it on a machine that cannot break:\n${links.practice}\n`}\nSew a scrap first: same fabric, same layers. Your machine’s own manual stands above a card.\n`,
+}) // prettier-ignore
+
+export const sheetMessage = (words: string, name: string): { subject: string; text: string } => ({
+  subject: words,
+  text: `Dear ${name},\n\nhere it is to print: at 100 %, not “fit to page”. Lay a ruler on the 50 mm bar before you use it.\n`,
 })

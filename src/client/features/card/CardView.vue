@@ -8,6 +8,7 @@ import { useExample, usePickLists, usePicks } from '../../state/picks'
 import AloudView from './AloudView.vue'
 import CardStageView from './CardStageView.vue'
 import { useCard } from './useCard'
+import SendCard from './SendCard.vue'
 import { useSending } from './useSending'
 import VerdictMark from './VerdictMark.vue'
 
@@ -178,13 +179,15 @@ useKeys([
         {{ shows }}
         <RouterLink :to="{ path: '/practice', query: { ...trying, sent: '1' } }">Go to the machine</RouterLink>
       </p>
+      <SendCard v-if="card.stages.length > 0" />
       <footer v-if="card.stages.length > 0" class="actions">
         <RouterLink class="btn btn-link" :to="logging"><kbd>t</kbd> Log a sample</RouterLink>
         <BButton variant="link" @click="setAloud(true)"><kbd>r</kbd> Read aloud</BButton>
         <BButton variant="link" @click="print"><kbd>p</kbd> Print</BButton>
         <RouterLink class="btn btn-link" :to="{ path: '/whatif', query: trying }"><kbd>w</kbd> What if</RouterLink>
         <RouterLink class="btn btn-link" :to="{ path: '/practice', query: trying }">Practise</RouterLink>
-        <BButton variant="link" @click="send">Send to the practice machine</BButton>
+        <BButton variant="link" @click="send">To the practice machine</BButton>
+        <RouterLink class="btn btn-link" :to="{ path: '/desk/new', query }"><kbd>n</kbd> Start a case</RouterLink>
         <RouterLink class="btn btn-link" :to="{ path: '/translate', query }"
           ><kbd>x</kbd> To another machine</RouterLink
         >

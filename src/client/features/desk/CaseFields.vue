@@ -116,6 +116,14 @@ defineExpose({ focus: () => question.value?.focus() })
       :value="draft.minutes ?? ''"
       @change="emit('put', { minutes: Number.parseInt(value($event), 10) || undefined })"
     />
+    <label for="case-handed">Handed to</label>
+    <input
+      id="case-handed"
+      class="form-control"
+      placeholder="somebody of the shop"
+      :value="draft.handedTo ?? ''"
+      @change="emit('put', { handedTo: value($event) })"
+    />
     <label for="case-follow">Ring back on</label>
     <input
       id="case-follow"

@@ -7,6 +7,7 @@ import { outcomeWord } from '#shared/messages/desk'
 import { dateWords } from '#shared/messages/words'
 import { get, problemText } from '../../api/client'
 import { usePickLists, usePicks } from '../../state/picks'
+import { useSession } from '../../state/session'
 import TabLinks from '../../ui/TabLinks.vue'
 import { deskTabs } from './tabs'
 
@@ -18,6 +19,11 @@ const due = shallowRef<CaseRow[]>([])
 const names = shallowRef(new Map<string, string>())
 const words = ref('')
 const outcome = ref('')
+const mine = ref(false)
+const session = useSession()
+const shown = computed(() =>
+  (rows.value ?? []).filter((row) => !mine.value || row.case.handedTo === session.user?.name),
+)
 const problem = ref('')
 let times = 0
 
@@ -45,7 +51,7 @@ watch(outcome, load)
 const who = ({ customer }: CaseRow['case']) => (customer === undefined ? 'unknown caller' : (names.value.get(customer) ?? customer)) // prettier-ignore
 const nameIn = (list: readonly { id: string; name: string }[] | undefined, id: string | undefined) => list?.find((one) => one.id === id)?.name // prettier-ignore
 const about = ({ model, technique }: CaseRow['case']) => [nameIn(lists.lists?.models, model), nameIn(lists.lists?.techniques, technique)].filter(Boolean).join(' · ') // prettier-ignore
-const minutes = computed(() => (rows.value ?? []).reduce((sum, row) => sum + (row.case.minutes ?? 0), 0))
+const minutes = computed(() => shown.value.reduce((sum, row) => sum + (row.case.minutes ?? 0), 0))
 </script>
 
 <template>
@@ -76,10 +82,11 @@ const minutes = computed(() => (rows.value ?? []).reduce((sum, row) => sum + (ro
           {{ outcomeWord(one) }}
         </option>
       </select>
-      <span v-if="rows" class="soft" role="status">{{ rows.length }} cases, {{ minutes }} minutes</span>
+      <label><input v-model="mine" type="checkbox" class="form-check-input" /> handed to me</label>
+      <span v-if="rows" class="soft" role="status">{{ shown.length }} cases, {{ minutes }} minutes</span>
     </p>
-    <p v-if="rows && rows.length === 0">
-      {{ words || outcome ? 'No case says that.' : 'No call kept yet. Press n on a card, or begin one here.' }}
+    <p v-if="rows && shown.length === 0">
+      {{ words || outcome || mine ? 'No case says that.' : 'No call kept yet. Press n on a card, or begin one here.' }}
     </p>
     <div v-else-if="rows" class="scroll">
       <table class="table">
@@ -94,11 +101,12 @@ const minutes = computed(() => (rows.value ?? []).reduce((sum, row) => sum + (ro
           </tr>
         </thead>
         <tbody>
-          <tr v-for="row in rows" :key="row.case.id">
+          <tr v-for="row in shown" :key="row.case.id">
             <td class="when">{{ dateWords(row.case.at) }}</td>
             <td>{{ who(row.case) }}</td>
             <th scope="row">
               <RouterLink :to="{ path: `/desk/${row.case.id}`, query }">{{ row.case.question }}</RouterLink>
+              <span v-if="row.case.handedTo" class="soft"> for {{ row.case.handedTo }}</span>
             </th>
             <td>{{ about(row.case) }}</td>
             <td :class="{ open: row.case.outcome === 'open' }">{{ outcomeWord(row.case.outcome) }}</td>

@@ -2,7 +2,9 @@
 import { ref } from 'vue'
 import type { Sheet } from '#core/workbench/sheet'
 import { sheetSvg } from '#core/workbench/sheetSvg'
-import { file, problemText } from '../../api/client'
+import type { SentTo } from '#shared/api/desk'
+import { call, file, problemText } from '../../api/client'
+import SendTo from '../../ui/SendTo.vue'
 import { saveFile } from '../../ui/saveFile'
 
 /** What is laid on the fabric, printed at 1:1: on the screen about so, in the files truly so. */
@@ -11,6 +13,7 @@ const problem = ref('')
 const busy = ref(false)
 
 const name = () => props.words.toLowerCase().replace(/\W+/g, '-')
+const send = (customer: string) => call<SentTo>('POST', '/api/outbox/sheets', { customer, words: props.words, sheet: props.sheet }) // prettier-ignore
 const saveSvg = () => saveFile(new Blob([sheetSvg(props.sheet)], { type: 'image/svg+xml' }), `${name()}.svg`)
 const savePdf = async () => {
   busy.value = true
@@ -35,6 +38,7 @@ const savePdf = async () => {
       <BButton size="sm" variant="link" @click="saveSvg">SVG</BButton>
       <span class="soft">Print at 100 %, not “fit to page”; then lay a ruler on the 50 mm bar.</span>
     </p>
+    <SendTo what="it" :send="send" />
     <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
   </section>
 </template>

@@ -7,9 +7,12 @@ import { wordsOf } from '#core/ask/words'
 import { historyOf, lookBack } from '#core/desk/cases'
 import { diagnose, faultTrouble, type Shown } from '#core/desk/diagnosis'
 import { TROUBLES } from '#core/desk/troubles'
+import { tradeUp, usedIn } from '#core/desk/tradeUp'
+import { collectNames } from '#core/card/names'
+import { Id } from '#shared/api/catalogue'
 import type { CatalogueIndex } from '#core/catalogue/index'
-import { AskQuery, AskView, CaseChange, CaseParams, CaseRow, CasesQuery, CaseWrite, DiagnosisAsk, DiagnosisView, LearnWords, LookingView } from '#shared/api/desk' // prettier-ignore
-import { Invalid } from '../../http/problems'
+import { AskQuery, AskView, CaseChange, CaseParams, CaseRow, CasesQuery, CaseWrite, DiagnosisAsk, DiagnosisView, LearnWords, LookingView, TradeUpQuery, TradeUpView } from '#shared/api/desk' // prettier-ignore
+import { Invalid, NotFound } from '../../http/problems'
 import { STAFF, route } from '../../http/route'
 import { actorOf } from '../catalogue/actor'
 import { trialFor } from '../practice/trial'
@@ -143,6 +146,30 @@ export const deskRoutes = [
     handle: async ({ params, services }) => {
       await services.cases.remove(params.id)
       return { gone: true as const }
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/api/customers/{id}/trade-up',
+    summary: 'A customer’s machine against a new one, for what they were seen to sew in classes and calls',
+    tag: 'Desk',
+    for: STAFF,
+    params: z.strictObject({ id: Id }),
+    query: TradeUpQuery,
+    result: TradeUpView,
+    refuses: [404],
+    handle: async ({ params, query, services, snapshot }) => {
+      const { index } = snapshot
+      const [from, to] = [index.models.get(query.from), index.models.get(query.to)]
+      if (!from || !to) throw new NotFound('There is no such model any more.')
+      const { customer } = await services.customers.one(params.id)
+      const [cases, classes] = await Promise.all([services.cases.all(), services.classes.all()])
+      const called = asCases(cases).filter((one) => one.customer === customer.id)
+      const taught = classes.flatMap((row) => (row.class.seats.some((seat) => seat.customer === customer.id) ? row.class.techniques : [])) // prettier-ignore
+      const used = usedIn([...called, ...taught]).filter(({ technique, fabric }) => index.techniques.has(technique) && index.fabrics.has(fabric)) // prettier-ignore
+      const told = tradeUp(snapshot, from, to, customer.owns, used)
+      const rows = told.rows.map((row) => ({ ...row, name: index.techniques.get(row.technique)?.name ?? '', fabricName: index.fabrics.get(row.fabric)?.name ?? '' })) // prettier-ignore
+      return { ...told, rows, names: collectNames(index, told, [from.id, to.id]) } as never
     },
   }),
   route({

@@ -3,9 +3,18 @@ import { createHash, randomBytes } from 'node:crypto'
 import { z } from 'zod'
 import { cardOf } from '#core/card/card'
 import type { Question } from '#core/answer/types'
+import type { Sheet } from '#core/workbench/sheet'
 import { CardView } from '#shared/api/card'
-import { SendCard, SharedCardMade, SharedCardRow, SharedCardWrite, TokenParams } from '#shared/api/desk'
-import { cardMessage } from '#shared/messages/desk'
+import {
+  SendCard,
+  SendSheet,
+  SentTo,
+  SharedCardMade,
+  SharedCardRow,
+  SharedCardWrite,
+  TokenParams,
+} from '#shared/api/desk'
+import { cardMessage, sheetMessage } from '#shared/messages/desk'
 import { SharedCardRow as Row } from '../../database/entities/index'
 import { Invalid, NotFound } from '../../http/problems'
 import { STAFF, route } from '../../http/route'
@@ -14,10 +23,13 @@ import { inThread } from '../../work/thread'
 import { answered } from '../cards/routes'
 import { actorOf } from '../catalogue/actor'
 import { cardPages } from '../classes/handouts/cardPages'
+import { makeLink } from '../practice/linkRoutes'
 import { namesOf } from '../practice/trial'
+import { sheetOrRefuse } from '../workbench/sheetPdf'
 
 const TOKEN_BYTES = 24
 const DAY_MS = 86_400_000
+const SENT_DAYS = 90
 const GONE = 'This link does not hold any more. Ask the shop for a new one.'
 const IdParams = z.strictObject({ id: z.coerce.number().int().positive() })
 const Asked = SharedCardWrite.omit({ days: true })
@@ -107,24 +119,51 @@ export const shareRoutes = [
     tag: 'Outbox',
     for: STAFF,
     body: SendCard,
-    result: z.object({ to: z.string() }),
+    result: SentTo,
     status: 201,
     refuses: [404, 422],
     handle: async (context) => {
       const { body, services, snapshot, origin } = context
-      const { customer: id, ...asked } = body
-      const { customer } = await services.customers.one(id)
-      if (customer.email === undefined) throw new Invalid('No mail address is known of them.', [{ path: ['customer'], message: `${customer.name} has no mail address: add it under Shop → Customers` }]) // prettier-ignore
+      const { customer: id, practice = false, ...asked } = body
+      const { name, address } = await mailOf(services, id)
       const question = defined(asked) as Question
       const { tolerance } = await services.settings.read()
       const card = cardOf(snapshot.index, question, answered(snapshot, question), { tolerance })
       const actor = actorOf(context)
-      const { token } = await share(services, asked, 90, actor.name, actor.at)
-      const pdf = await inThread('drawPdf', cardPages([{ person: customer.name, card, address: `${origin}/c/${token}` }], card.technique.name)) // prettier-ignore
-      const { subject, text } = cardMessage(card.technique.name, customer.name)
-      const letter = { to: { name: customer.name, address: customer.email }, subject, text: `${text}\n${origin}/c/${token}\n`, customer: id, attachments: [{ filename: 'card.pdf', content: Buffer.from(pdf), contentType: 'application/pdf' }] } // prettier-ignore
-      await services.outbox.send([letter], actor)
-      return { to: customer.email }
+      const { owned: _, ...toPractise } = asked
+      const machine = practice ? await makeLink(services, snapshot, { ...toPractise, days: SENT_DAYS }, actor) : undefined // prettier-ignore
+      const { token } = await share(services, asked, SENT_DAYS, actor.name, actor.at)
+      const pdf = await inThread('drawPdf', cardPages([{ person: name, card, address: `${origin}/c/${token}` }], card.technique.name)) // prettier-ignore
+      const { subject, text } = cardMessage(card.technique.name, name, { card: `${origin}/c/${token}`, ...(machine ? { practice: `${origin}${machine.path}` } : {}) }) // prettier-ignore
+      await services.outbox.send([{ to: { name, address }, subject, text, customer: id, attachments: [{ filename: 'card.pdf', content: Buffer.from(pdf), contentType: 'application/pdf' }] }], actor) // prettier-ignore
+      return { to: address }
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/api/outbox/sheets',
+    summary: 'Send a customer a drawing to be printed at 1:1: a mark strip, a circle guide, a corner',
+    tag: 'Outbox',
+    for: STAFF,
+    body: SendSheet,
+    result: SentTo,
+    status: 201,
+    refuses: [404, 422],
+    megabytes: 2,
+    handle: async (context) => {
+      const { body, services } = context
+      const { name, address } = await mailOf(services, body.customer)
+      const content = await sheetOrRefuse(body.sheet as Sheet)
+      const { subject, text } = sheetMessage(body.words, name)
+      await services.outbox.send([{ to: { name, address }, subject, text, customer: body.customer, attachments: [{ filename: 'sheet.pdf', content, contentType: 'application/pdf' }] }], actorOf(context)) // prettier-ignore
+      return { to: address }
     },
   }),
 ]
+
+/** Throws `Invalid` where the shop has no mail address of them. */
+const mailOf = async (services: Services, id: string): Promise<{ name: string; address: string }> => {
+  const { customer } = await services.customers.one(id)
+  if (customer.email !== undefined) return { name: customer.name, address: customer.email }
+  throw new Invalid('No mail address is known of them.', [{ path: ['customer'], message: `${customer.name} has no mail address: add it under Shop → Customers` }]) // prettier-ignore
+}

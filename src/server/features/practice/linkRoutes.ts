@@ -7,6 +7,8 @@ import { NotFound } from '../../http/problems'
 import { STAFF, route } from '../../http/route'
 import type { Services } from '../../services'
 import { actorOf } from '../catalogue/actor'
+import type { Snapshot } from '../catalogue/snapshot'
+import type { Actor } from '../catalogue/store'
 import { attemptView } from './routes'
 import { namesOf, trialFor } from './trial'
 
@@ -55,16 +57,8 @@ export const linkRoutes = [
     status: 201,
     refuses: [422],
     handle: async (context) => {
-      const { body, services } = context
-      const { note = '', days, ...asked } = body
-      const { stage, ...question } = asked
-      trialFor(await services.catalogue.snapshot(), defined(question), stage)
-      const { name: by, at } = actorOf(context)
-      const token = randomBytes(TOKEN_BYTES).toString('base64url')
-      const expires = new Date(at.getTime() + days * DAY_MS)
-      const row = { tokenHash: digest(token), note, by, expires, facts: asked }
-      const { identifiers } = await services.database.manager.insert(PracticeLinkRow, row as never)
-      return { id: identifiers[0]?.['id'] as number, path: `/p/${token}`, expires: expires.toISOString() }
+      const { body, services, snapshot } = context
+      return makeLink(services, snapshot, body, actorOf(context))
     },
   }),
   route({
@@ -138,6 +132,17 @@ export const linkRoutes = [
     },
   }),
 ]
+
+/** Throws `Invalid` where there is nothing to practise. */
+export const makeLink = async (services: Services, snapshot: Snapshot, { note = '', days, ...asked }: z.infer<typeof LinkWrite>, { name: by, at }: Actor) => {
+  const { stage, ...question } = asked
+  trialFor(snapshot, defined(question), stage)
+  const token = randomBytes(TOKEN_BYTES).toString('base64url')
+  const expires = new Date(at.getTime() + days * DAY_MS)
+  const row = { tokenHash: digest(token), note, by, expires, facts: asked }
+  const { identifiers } = await services.database.manager.insert(PracticeLinkRow, row as never)
+  return { id: identifiers[0]?.['id'] as number, path: `/p/${token}`, expires: expires.toISOString() }
+} // prettier-ignore
 
 /** Throws `NotFound` for a token that nobody gave, that was revoked, or whose time is over: all the same from outside. */
 const linkOf = async (services: Services, token: string): Promise<{ id: number; asked: z.infer<typeof Asked> }> => {

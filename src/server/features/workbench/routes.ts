@@ -1,12 +1,11 @@
 import { QuestionError } from '#core/answer/question'
 import { handOf } from '#core/card/hand'
-import { OutOfReach } from '#core/workbench/figure'
 import { HandQuery, HandView, Sheet } from '#shared/api/workbench'
 import { z } from 'zod'
 import { Invalid } from '../../http/problems'
 import { ANY_ROLE, route } from '../../http/route'
 import { answered } from '../cards/routes'
-import { sheetPdf } from './sheetPdf'
+import { sheetOrRefuse } from './sheetPdf'
 
 export const workbenchRoutes = [
   route({
@@ -52,14 +51,7 @@ export const workbenchRoutes = [
     type: 'application/pdf',
     refuses: [422],
     megabytes: 2,
-    handle: async ({ body }) => {
-      try {
-        return (await sheetPdf(body)) as never
-      } catch (error) {
-        if (!(error instanceof OutOfReach)) throw error
-        throw new Invalid(`That would be ${error.value} pages; at most ${error.reach.to} are printed.`, [])
-      }
-    },
+    handle: async ({ body }) => (await sheetOrRefuse(body)) as never,
   }),
 ]
 

@@ -1,12 +1,24 @@
 /** A drawing at 1:1 on A4 pages, each with a bar of 50 mm of its own. */
 import type { CanvasElement, Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { A4, CHECK_BAR, line, pagesOf, text, type At, type Sheet, type SheetMark, type SheetPage } from '#core/workbench/sheet' // prettier-ignore
+import { OutOfReach } from '#core/workbench/figure'
+import { Invalid } from '../../http/problems'
 import { pdfOf, POINTS } from '../../print/drawn'
 
 const WEIGHT = { thin: 0.15, strong: 0.35, dashed: 0.2 }
 const DASH = { length: 2 * POINTS, space: 1.5 * POINTS }
 
-export const sheetPdf = (sheet: Sheet): Promise<Buffer> => {
+/** Throws `Invalid` for more pages than are printed. */
+export const sheetOrRefuse = async (sheet: Sheet): Promise<Buffer> => {
+  try {
+    return await sheetPdf(sheet)
+  } catch (error) {
+    if (!(error instanceof OutOfReach)) throw error
+    throw new Invalid(`That would be ${error.value} pages; at most ${error.reach.to} are printed.`, [])
+  }
+}
+
+const sheetPdf = async (sheet: Sheet): Promise<Buffer> => {
   const pages = pagesOf(sheet)
   const landscape = pages[0]?.landscape ?? false
   const document: TDocumentDefinitions = {

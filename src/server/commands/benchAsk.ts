@@ -1,0 +1,32 @@
+/** The ask line on a large shop: the demo's lines and names of the made catalogue, as they come and mistyped. */
+import { indexAskables, understand } from '#core/ask/ask'
+import { askablesOf } from '#core/ask/askables'
+import { indexCatalogue } from '#core/catalogue/index'
+import { askLines } from '#demo/askLines'
+import { demoBundle } from '#demo/bundle'
+import { madeCatalogue } from '#demo/madeCatalogue'
+
+const [MODELS, TECHNIQUES, CUSTOMERS] = [1000, 100, 3000]
+
+export const benchAsk = (row: (name: string, value: string) => void): void => {
+  const [made, demo] = [madeCatalogue({ models: MODELS, stitchesEach: 8, feet: 100, techniques: TECHNIQUES }), demoBundle()] // prettier-ignore
+  const bundle = { ...made, makes: [...made.makes, ...demo.makes], models: [...made.models, ...demo.models], techniques: [...made.techniques, ...demo.techniques], fabrics: [...made.fabrics, ...demo.fabrics] } // prettier-ignore
+  const customers = Array.from({ length: CUSTOMERS }, (_, i) => ({
+    id: `c${i}`,
+    name: `Person${i} of Street${i % 97}`,
+  }))
+  const from = performance.now()
+  const index = indexAskables(askablesOf(indexCatalogue(bundle), customers, []))
+  row(`Ask line: ${bundle.models.length} models, ${bundle.techniques.length} techniques, ${CUSTOMERS} customers indexed`, `${(performance.now() - from).toFixed(0)} ms`) // prettier-ignore
+  const names = made.models.slice(0, 50).map(({ name }, i) => `${name} ${made.techniques[i % TECHNIQUES]?.name ?? ''} ${made.fabrics[0]?.name ?? ''}`) // prettier-ignore
+  const lines = [...askLines.map(({ line }) => line), ...names, ...names.map((line) => line.replace(/[aeiou]/, ''))]
+  for (const line of lines) understand(index, line)
+  const times = lines.map((line) => {
+    const begun = performance.now()
+    understand(index, line)
+    return performance.now() - begun
+  })
+  const sorted = times.sort((a, b) => a - b)
+  const at = (share: number) => (sorted[Math.floor(share * (sorted.length - 1))] as number).toFixed(1)
+  row(`  a line understood, median; p95; slowest of ${lines.length}`, `${at(0.5)}; ${at(0.95)}; ${at(1)} ms`)
+}
