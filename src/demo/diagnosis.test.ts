@@ -4,10 +4,11 @@ import { fitLookup } from '#core/answer/fit'
 import { showValue } from '#core/answer/show'
 import { indexCatalogue } from '#core/catalogue/index'
 import type { Parameter } from '#core/catalogue/types'
-import { diagnose, faultTrouble, type History, type Shown } from '#core/desk/diagnosis'
+import { diagnose, faultTrouble, type Cause, type History, type Shown } from '#core/desk/diagnosis'
 import { TROUBLES } from '#core/desk/troubles'
 import { asTheCardSays } from '#core/practice/machine'
 import { trialOf, type Trial } from '#core/practice/trial'
+import { causeText, groundText } from '#shared/messages/desk'
 import { demoBundle } from './bundle'
 
 const bundle = demoBundle()
@@ -91,6 +92,17 @@ describe('diagnosis by difference', () => {
     expect(at(width + 1)).toBeGreaterThan(at(width + 0.2))
     expect(at(width + 0.2)).toBeGreaterThan(at(width - 1))
     expect(at(width - 1)).toBeGreaterThan(at(width))
+  })
+
+  it('never tells what mends one way where it is off the other', () => {
+    const width = asTheCardSays(trial).values.width as number
+    const causes = [{ key: 'width.low', text: 'width up', parameter: 'width' as const, toward: 'low' as const }]
+    const [low] = diagnose(trial, { causes }, { positions: {}, values: { width: width - 1 } }).causes
+    const [high] = diagnose(trial, { causes }, { positions: {}, values: { width: width + 1 } }).causes
+    expect(causeText(low as Cause, trial)).toMatch(/width up/)
+    expect(high?.told).toBe('otherWay')
+    expect(causeText(high as Cause, trial)).not.toMatch(/width up/)
+    expect(groundText(high as Cause)).toMatch(/^off the other way/)
   })
 
   it('says a needle that will hit first, and the least moves that put it right', () => {

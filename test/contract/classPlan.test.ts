@@ -161,10 +161,21 @@ describe('handouts', () => {
     expect(codes.length).toBeGreaterThanOrEqual(4)
     for (const code of codes) {
       const address = new URL(code)
-      expect(address.pathname).toBe('/card')
+      expect(address.pathname).toMatch(/^\/c\//)
       expect(address.searchParams.get('m')).toBe(model)
       expect(code).not.toContain(encodeURIComponent(name.split(' ')[1] as string))
     }
+    // It opens without an account, that very card, and only as long as it is not revoked.
+    const [first] = codes.map((code) => new URL(code))
+    const asked = { model: first?.searchParams.get('m'), technique: first?.searchParams.get('t'), fabric: first?.searchParams.get('f') } // prettier-ignore
+    const { body: card } = await shop.anyone().get(`/api/shared/cards/${first?.pathname.slice(3)}`).query(asked).expect(200) // prettier-ignore
+    expect(card).toMatchObject({ model: { id: model }, technique: { id: asked.technique } })
+    await shop
+      .anyone()
+      .get(`/api/shared/cards/${first?.pathname.slice(3)}`)
+      .expect(404)
+    const { body: links } = await desk.get('/api/shared-cards').expect(200)
+    expect(links[0]).toMatchObject({ what: 'the cards handed out in “Waistcoat details”' })
     await desk.get(`/api/classes/${id}/handouts/cards.pdf?seat=40`).expect(404)
   })
 

@@ -36,8 +36,8 @@ export interface Cause {
   parameter?: Parameter | undefined
   toward?: 'high' | 'low' | undefined
   difference?: Difference | undefined
-  /** `asCard`: looked at, and as it should be. `notTold`: nobody has looked. `elsewhere`: nothing the machine shows. */
-  told: 'differs' | 'asCard' | 'notTold' | 'elsewhere'
+  /** `otherWay`: off, and not the way this comes of. `asCard`: looked at, and as it should be. `notTold`: nobody has looked. `elsewhere`: nothing the machine shows. */
+  told: 'differs' | 'otherWay' | 'asCard' | 'notTold' | 'elsewhere'
   named: boolean
   /** Of so many closed cases of this trouble it was the cause in so many. */
   history: { was: number; of: number }
@@ -135,7 +135,7 @@ const namedCause = (trial: Trial, shown: Shown, differences: readonly Difference
     return shown.positions[key] === undefined ? told('elsewhere', LIKELY.elsewhere) : told('elsewhere', LIKELY.elsewhere / 2)
   }
   const difference = differences.find(({ control }) => control === parameter)
-  if (difference) return difference.toward === toward || toward === undefined ? told('differs', LIKELY.off * sizeOf(difference), difference) : told('differs', LIKELY.otherWay, difference)
+  if (difference) return difference.toward === toward || toward === undefined ? told('differs', LIKELY.off * sizeOf(difference), difference) : told('otherWay', LIKELY.otherWay, difference)
   const known = shown.values[parameter] !== undefined || shown.positions[parameter] !== undefined
   return known ? told('asCard', LIKELY.asCard) : told(trial.model.scales[parameter] === 'absent' ? 'elsewhere' : 'notTold', LIKELY.notTold)
 } // prettier-ignore

@@ -69,7 +69,9 @@ export const JAM_SCRIPT: readonly string[] = [
 ]
 
 /** A cause in a line: what is off and what to do. */
-export const causeText = ({ text, difference, parameter, toward }: Cause, trial: Trial | undefined): string => {
+export const causeText = ({ text, difference, parameter, toward, told }: Cause, trial: Trial | undefined): string => {
+  // What mends the one way makes the other worse: only the difference is told.
+  if (told === 'otherWay' && difference && trial) return differenceText(difference, trial)
   const off = difference && trial ? differenceText(difference, trial) : undefined
   const named = parameter === undefined ? '' : `${parameterWord(parameter)} too ${toward ?? 'far off'}`
   return [off ?? (named || undefined), text].filter((part) => part !== undefined && part !== '').map((part, i) => (i === 0 ? capital(part as string) : part)).join(': ') // prettier-ignore
@@ -83,7 +85,7 @@ export const differenceText = ({ control, at, wanted }: Diagnosis['differences']
 /** Why it stands where it does. */
 export const groundText = ({ told, named, history, difference }: Cause): string => {
   const grounds = [
-    told === 'differs' ? (difference?.steps === undefined ? 'differs from the card' : `${formatNumber(Math.round(difference.steps * 10) / 10)} steps off`) : told === 'asCard' ? 'stands as the card says' : told === 'notTold' ? 'not looked at yet' : 'not seen in the settings',
+    told === 'differs' ? (difference?.steps === undefined ? 'differs from the card' : `${formatNumber(Math.round(difference.steps * 10) / 10)} steps off`) : told === 'otherWay' ? 'off the other way than this comes of' : told === 'asCard' ? 'stands as the card says' : told === 'notTold' ? 'not looked at yet' : 'not seen in the settings',
     ...(named ? [] : ['this trouble does not name it']),
     ...(history.of > 0 ? [`${history.was} of ${history.of} ${history.of === 1 ? 'case' : 'cases'}`] : []),
   ] // prettier-ignore

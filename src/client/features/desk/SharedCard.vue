@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
+import { useRoute } from 'vue-router'
 import type { Card } from '#core/card/card'
 import { speech } from '#shared/messages/en'
 import { stepText } from '#shared/messages/steps'
@@ -12,7 +13,10 @@ const props = defineProps<{ token: string }>()
 const card = shallowRef<Card>()
 const problem = ref('')
 const aloud = ref<number>()
-get<Card>(`/api/shared/cards/${props.token}`)
+const route = useRoute()
+const one = (key: string) => (typeof route.query[key] === 'string' ? route.query[key] : undefined)
+/** A code on a handout says which card; a link to one card says nothing. */
+get<Card>(`/api/shared/cards/${props.token}`, { model: one('m'), technique: one('t'), fabric: one('f'), method: one('way'), owned: one('owned') }) // prettier-ignore
   .then((found) => (card.value = found))
   .catch((error: unknown) => (problem.value = problemText(error)))
 const say = computed(() => card.value && speech(card.value.names))

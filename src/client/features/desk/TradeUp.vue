@@ -140,7 +140,7 @@ useKeys([{ keys: 'p', does: 'Print it', run: print }])
       <h2>What they have</h2>
       <ul>
         <li v-for="one in told.items" :key="one.item">
-          {{ say.item(one.item) }}: <strong>{{ carriesWord[one.carries] }}</strong>
+          {{ say.item(one.item) }}: <strong>{{ carriesWord[one.carries] }}</strong>.{{ ' ' }}
           <span class="soft">{{ carriedText(one, say) }}</span>
         </li>
       </ul>

@@ -11,6 +11,8 @@ import { Id } from '#shared/api/catalogue'
 import { Clashes, ClassChangeView, ClassDraft, ClassMessages, ClassMessagesSent, ClassPlanView, ClassPurchases, HandoutParams, HandoutQuery, RunSheetView, SuppliesView } from '#shared/api/classes' // prettier-ignore
 import { Invalid, NotFound } from '../../http/problems'
 import { STAFF, route, type Context } from '../../http/route'
+import { actorOf } from '../catalogue/actor'
+import { handoutPass } from '../desk/shareRoutes'
 import { clashesWith, classCalendar } from './calendar'
 import { handout, type HandoutInput } from './handouts/handout'
 import { messagesOf } from './messages'
@@ -33,10 +35,12 @@ const nameOf = (index: CatalogueIndex, { what, of }: SupplyNeed): string => {
   return what === 'bobbin' ? `Wound bobbin, ${of}` : what === 'needle' ? `Needle ${of}` : of
 }
 
-const handoutInput = async (context: Asking): Promise<HandoutInput> => {
+/** `coded`: with cards, whose codes lead somewhere. */
+const handoutInput = async (context: Asking, coded: boolean): Promise<HandoutInput> => {
   const { services, snapshot, origin } = context
   const [planned, { supplies }, { tolerance }] = await Promise.all([plannedClass(context), services.cupboard.supplies(), services.settings.read()]) // prettier-ignore
-  return { planned, answering: snapshot, tolerance, origin, needs: needsOf(planned, supplies as Supply[]) }
+  const cards = coded ? `${origin}${await handoutPass(services, planned.asked.title, actorOf(context))}` : origin
+  return { planned, answering: snapshot, tolerance, cards, needs: needsOf(planned, supplies as Supply[]) }
 }
 
 export const classPlanRoutes = [
@@ -163,7 +167,7 @@ export const classPlanRoutes = [
     refuses: [404, 409, 422],
     handle: async (context) => {
       const { params, query, work } = context
-      const input = await handoutInput(context as never)
+      const input = await handoutInput(context as never, params.part === 'cards' || params.part === 'everything')
       if (query.seat !== undefined && !input.planned.asked.seats[query.seat]) throw new NotFound('There is no such seat.') // prettier-ignore
       return (await handout(input, params.part, work.pace, query.seat)) as never
     },
@@ -178,6 +182,6 @@ export const classPlanRoutes = [
     body: ClassMessages,
     result: ClassMessagesSent,
     refuses: [404, 409, 422],
-    handle: async (context) => messagesOf(context, await handoutInput(context as never)),
+    handle: async (context) => messagesOf(context, await handoutInput(context as never, true)),
   }),
 ]

@@ -1,10 +1,12 @@
 /** A card sent: to the outbox for a customer, or by a link for anybody. A link holds nothing of a customer. */
 import { createHash, randomBytes } from 'node:crypto'
+import { LessThan } from 'typeorm'
 import { z } from 'zod'
 import { cardOf } from '#core/card/card'
 import type { Question } from '#core/answer/types'
 import type { Sheet } from '#core/workbench/sheet'
-import { CardView } from '#shared/api/card'
+import { CardView, idList } from '#shared/api/card'
+import { Id } from '#shared/api/catalogue'
 import {
   SendCard,
   SendSheet,
@@ -22,6 +24,7 @@ import type { Services } from '../../services'
 import { inThread } from '../../work/thread'
 import { answered } from '../cards/routes'
 import { actorOf } from '../catalogue/actor'
+import type { Actor } from '../catalogue/store'
 import { cardPages } from '../classes/handouts/cardPages'
 import { makeLink } from '../practice/linkRoutes'
 import { namesOf } from '../practice/trial'
@@ -30,16 +33,24 @@ import { sheetOrRefuse } from '../workbench/sheetPdf'
 const TOKEN_BYTES = 24
 const DAY_MS = 86_400_000
 const SENT_DAYS = 90
+const PASS_DAYS = 365
 const GONE = 'This link does not hold any more. Ask the shop for a new one.'
 const IdParams = z.strictObject({ id: z.coerce.number().int().positive() })
 const Asked = SharedCardWrite.omit({ days: true })
+/** Opens any card, for the codes on a class's handouts: a card holds nothing of a customer. */
+const Pass = z.strictObject({ pass: z.string() })
+const PassQuery = z.strictObject({ model: Id, technique: Id, fabric: Id, method: Id, owned: idList }).partial()
 
 const digest = (token: string): string => createHash('sha256').update(token).digest('hex')
 const defined = <T extends object>(value: T): T => Object.fromEntries(Object.entries(value).filter(([, given]) => given !== undefined)) as T // prettier-ignore
 
-const share = async (services: Services, asked: z.infer<typeof Asked>, days: number, by: string, now: Date): Promise<{ token: string; expires: Date }> => {
+/** Where the codes of a class's handouts lead; what was printed before holds until its time is over. */
+export const handoutPass = async (services: Services, title: string, { name, at }: Actor): Promise<string> => `/c/${(await share(services, { pass: title }, PASS_DAYS, name, at)).token}` // prettier-ignore
+
+const share = async (services: Services, asked: z.infer<typeof Asked> | z.infer<typeof Pass>, days: number, by: string, now: Date): Promise<{ token: string; expires: Date }> => {
   const token = randomBytes(TOKEN_BYTES).toString('base64url')
   const expires = new Date(now.getTime() + days * DAY_MS)
+  await services.database.manager.delete(Row, { expires: LessThan(now) })
   await services.database.manager.insert(Row, { tokenHash: digest(token), by, expires, facts: asked } as never)
   return { token, expires }
 } // prettier-ignore
@@ -75,6 +86,8 @@ export const shareRoutes = [
       return rows
         .filter(({ expires }) => expires > services.now())
         .map(({ id, by, expires, facts }) => {
+          const pass = Pass.safeParse(facts)
+          if (pass.success) return { id, by, expires: expires.toISOString(), what: `the cards handed out in “${pass.data.pass}”` } // prettier-ignore
           const { technique, model, fabric } = namesOf(snapshot, Asked.parse(facts))
           return { id, by, expires: expires.toISOString(), what: `${technique} on the ${model} in ${fabric.toLowerCase()}` } // prettier-ignore
         })
@@ -102,12 +115,16 @@ export const shareRoutes = [
     tag: 'Shared',
     for: 'everyone',
     params: TokenParams,
+    query: PassQuery,
     result: CardView,
     refuses: [404, 422],
-    handle: async ({ params, services, snapshot }) => {
+    handle: async ({ params, query, services, snapshot }) => {
       const row = await services.database.manager.findOneBy(Row, { tokenHash: digest(params.token) })
       if (!row || row.expires <= services.now()) throw new NotFound(GONE)
-      const question = defined(Asked.parse(row.facts)) as Question
+      const pass = Pass.safeParse(row.facts)
+      const asked = Asked.safeParse(pass.success ? query : row.facts)
+      if (!asked.success) throw new NotFound(GONE)
+      const question = defined(asked.data) as Question
       const { tolerance } = await services.settings.read()
       return cardOf(snapshot.index, question, answered(snapshot, question), { tolerance }) as never
     },

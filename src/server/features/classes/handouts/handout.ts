@@ -18,8 +18,8 @@ export interface HandoutInput {
   planned: PlannedClass
   answering: Answering
   tolerance: ShopTolerance
-  /** As the browser sees this server. */
-  origin: string
+  /** Where a card opens without an account: `http://127.0.0.1:8470/c/…`. */
+  cards: string
   needs: readonly (SupplyNeed & { name: string })[]
 }
 
@@ -53,7 +53,7 @@ export const handout = async (input: HandoutInput, part: HandoutPart, pace: Work
 } // prettier-ignore
 
 /** The cards of a seat in the order of teaching. */
-export const seatCards = ({ planned, answering, tolerance, origin }: HandoutInput, seat: number): CardFor[] => {
+export const seatCards = ({ planned, answering, tolerance, cards }: HandoutInput, seat: number): CardFor[] => {
   const { asked, plan, sewing, index } = planned
   const person = asked.seats[seat]?.name ?? ''
   return orderTaught(asked, plan).flatMap((t): CardFor[] => {
@@ -61,12 +61,12 @@ export const seatCards = ({ planned, answering, tolerance, origin }: HandoutInpu
     if (!taught || !model) return []
     const question: Question = sewn?.question ?? { technique: taught.technique, fabric: taught.fabric, model: model.id, owned: asked.seats[seat]?.owns ?? [] }
     const card = cardOf(index, question, sewn?.answer ?? explain(answering, question), { tolerance })
-    return [{ person, card, address: cardAddress(origin, question) }]
+    return [{ person, card, address: cardAddress(cards, question) }]
   })
 } // prettier-ignore
 
 /** Of a card on a screen; it tells nothing of the person but what they can sew with. */
-const cardAddress = (origin: string, { model, technique, fabric, owned = [], method }: Question): string => {
+const cardAddress = (cards: string, { model, technique, fabric, owned = [], method }: Question): string => {
   const query = new URLSearchParams({ m: model, t: technique, f: fabric, ...(owned.length > 0 ? { owned: owned.join(',') } : {}), ...(method === undefined ? {} : { way: method }) }) // prettier-ignore
-  return `${origin}/card?${query}`
+  return `${cards}?${query}`
 }
