@@ -13,6 +13,7 @@ export const buildServer = async () => {
     entryPoints: {
       server: inProject('src/server/main.ts'),
       heavy: inProject('src/server/work/heavy.ts'),
+      backup: inProject('src/server/commands/backup.ts'),
       data: inProject('src/server/commands/data.ts'),
       answer: inProject('src/server/commands/answer.ts'),
       bench: inProject('src/server/commands/bench.ts'),

@@ -13,6 +13,8 @@ const HELP = `Handhold: from a technique and a machine to a set-up card.
                                               answers questions from a catalogue file, without a database
   ./handhold export FILE                      the shop's catalogue into an open file
   ./handhold import FILE                      a catalogue file into the shop, all or nothing
+  ./handhold backup FILE                      all of the shop in one file, checked by restoring it
+  ./handhold restore FILE [--over]            it back, all or nothing; --over: in place of what is there
   ./handhold bench                            speed and memory, as medians and ratios
 
   DATABASE_URL  an existing MariaDB to use instead of a private one
@@ -39,15 +41,17 @@ const built = async () => {
   await prepareBuild(say)
 }
 
-/** @param {string[]} args */
-const withDatabase = async (args) => {
+/** @param {string[]} args @param {{ name?: string, alone?: boolean }} [how] `alone`: not beside a running start */
+const withDatabase = async (args, { name = 'data', alone = false } = {}) => {
   await prepareDatabase(say)
   await built()
   const { openDatabase, runningDatabase } = await import('./start.mjs')
   const running = runningDatabase()
+  if (running && alone)
+    throw new Failed('Handhold is running. Stop it first (Ctrl-C where it was started), then try again.')
   const database = running ?? (await openDatabase(say))
   try {
-    program('data', args, { DATABASE_URL: database.url })
+    program(name, args, { DATABASE_URL: database.url })
   } finally {
     await database.stop()
   }
@@ -71,6 +75,13 @@ const commands = {
   },
   export: (args) => withDatabase(['export', ...files(args, 1, 'export FILE')]),
   import: (args) => withDatabase(['import', ...files(args, 1, 'import FILE')]),
+  backup: (args) => withDatabase(['backup', ...files(args, 1, 'backup FILE')], { name: 'backup' }),
+  restore: async (args) => {
+    const over = args.filter((arg) => arg === '--over')
+    const given = files(args.filter((arg) => arg !== '--over'), 1, 'restore FILE [--over]') // prettier-ignore
+    if (!existsSync(given[0] ?? '')) throw new Failed(`There is no file ${given[0]}.`)
+    await withDatabase(['restore', ...given, ...over], { name: 'backup', alone: true })
+  },
   bench: async (args) => {
     await prepareDatabase(say)
     await built()

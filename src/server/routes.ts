@@ -18,6 +18,7 @@ import { shareRoutes } from './features/desk/shareRoutes'
 import { deskRoutes } from './features/desk/routes'
 import { outboxRoutes } from './features/outbox/routes'
 import { practiceRoutes } from './features/practice/routes'
+import { peopleRoutes } from './features/session/peopleRoutes'
 import { sessionRoutes } from './features/session/routes'
 import { labelRoutes } from './features/samples/labelRoutes'
 import { sampleRoutes } from './features/samples/routes'
@@ -54,6 +55,7 @@ const metaRoutes = [
 export const routes: readonly RouteDefinition[] = [
   ...metaRoutes,
   ...sessionRoutes,
+  ...peopleRoutes,
   ...cardRoutes,
   ...rowRoutes,
   ...csvRoutes,

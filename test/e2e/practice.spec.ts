@@ -84,7 +84,7 @@ test('a card’s settings are sent to the machine and read back; a link practise
   baseURL,
 }) => {
   await signIn(page, 'osk', '/card?m=plover-60&t=blind-hem&f=wool-suiting')
-  await page.getByRole('button', { name: 'Send to the practice machine' }).click()
+  await page.getByRole('button', { name: 'To the practice machine' }).click()
   await expect(page.getByText(/Sent\. It shows Utility 114 Blind hem, width \d/)).toBeVisible()
   await page.getByRole('link', { name: 'Go to the machine' }).click()
   await expect(page.getByLabel('Chosen stitch')).toHaveValue('s-utility-114')

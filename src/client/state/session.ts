@@ -15,9 +15,12 @@ export const useSession = defineStore('session', () => {
   const load = async () => take(await get<SessionView>('/api/session'))
   const signIn = async (name: string, password: string) =>
     take(await call<SessionView>('POST', '/api/session', { user: name, password }))
+  /** The lead's account of a shop that has none. */
+  const begin = async (person: { id: string; name: string; password: string }) =>
+    take(await call<SessionView>('POST', '/api/session/first', person))
   const signOut = async () => {
     await call('DELETE', '/api/session')
     await load()
   }
-  return { view, user, mayWrite, load, signIn, signOut }
+  return { view, user, mayWrite, load, signIn, begin, signOut }
 })

@@ -135,11 +135,11 @@ const minutes = computed(() => shown.value.reduce((sum, row) => sum + (row.case.
   margin-bottom: 0.8rem;
 }
 
-.filters input {
+.filters .form-control {
   width: 20rem;
 }
 
-.filters select {
+.filters .form-select {
   width: auto;
 }
 

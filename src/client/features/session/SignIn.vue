@@ -6,6 +6,7 @@ import { useSession } from '../../state/session'
 const session = useSession()
 const user = ref('')
 const password = ref('')
+const name = ref('')
 const wrong = ref('')
 const busy = ref(false)
 
@@ -15,11 +16,13 @@ const ROLES = {
   viewer: 'may look',
 } as const
 
-const enter = async (name = user.value, secret = password.value) => {
+const enter = (name = user.value, secret = password.value) => act(() => session.signIn(name, secret))
+const begin = () => act(() => session.begin({ id: user.value, name: name.value, password: password.value }))
+const act = async (work: () => Promise<void>) => {
   busy.value = true
   wrong.value = ''
   try {
-    await session.signIn(name, secret)
+    await work()
   } catch (error) {
     wrong.value = problemText(error)
   } finally {
@@ -32,7 +35,19 @@ const enter = async (name = user.value, secret = password.value) => {
   <main class="sign-in">
     <h1>Handhold</h1>
     <p class="soft">From a technique and a machine to a card.</p>
-    <form @submit.prevent="enter()">
+    <form v-if="session.view?.first" @submit.prevent="begin">
+      <h2>A new shop</h2>
+      <p>Nobody has an account yet. Make the lead’s: who leads may change everything and give others an account.</p>
+      <label for="first-name">Your name</label>
+      <BFormInput id="first-name" v-model="name" autocomplete="name" autofocus required />
+      <label for="first-user">Name to sign in with</label>
+      <BFormInput id="first-user" v-model="user" autocomplete="username" required placeholder="small letters" />
+      <label for="first-password">Password, at least eight characters</label>
+      <BFormInput id="first-password" v-model="password" type="password" autocomplete="new-password" required />
+      <p v-if="wrong" class="caution lines" role="alert">{{ wrong }}</p>
+      <BButton type="submit" variant="primary" :disabled="busy">Begin</BButton>
+    </form>
+    <form v-else @submit.prevent="enter()">
       <label for="user">Name</label>
       <BFormInput id="user" v-model="user" autocomplete="username" autofocus required />
       <label for="password">Password</label>
@@ -74,6 +89,10 @@ const enter = async (name = user.value, secret = password.value) => {
   form .btn {
     justify-self: start;
     margin-top: 0.5rem;
+  }
+
+  .lines {
+    white-space: pre-line;
   }
 
   section {

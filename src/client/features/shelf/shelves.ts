@@ -20,7 +20,12 @@ export const shelves: readonly Shelf[] = [
   },
   { path: '/shelf/fits', name: 'Fit statements', noun: 'fits', empty: 'What a fit chart says, or what you tried at the bench. Where nothing is stated, fit is worked out by rule.' }, // prettier-ignore
   { path: '/shelf/fit', name: 'Will it fit?' },
-  { path: '/shelf/techniques', name: 'Techniques', noun: 'techniques', empty: 'Add the first technique you teach.' },
+  {
+    path: '/shelf/techniques',
+    name: 'Techniques',
+    noun: 'techniques',
+    empty: 'Add the first technique you teach, or take in the ones that ship with Handhold: under Shop.',
+  },
   { path: '/shelf/fabrics', name: 'Fabrics', noun: 'fabrics', empty: 'Add a fabric your customers bring.' },
   {
     path: '/shelf/functions',

@@ -5,6 +5,7 @@ import { ApiProblem, call, problemText } from '../../api/client'
 import { usePickLists, usePicks } from '../../state/picks'
 import { useSession } from '../../state/session'
 import ChoicesForm from './ChoicesForm.vue'
+import PeopleForm from './PeopleForm.vue'
 
 const session = useSession()
 const lists = usePickLists()
@@ -14,6 +15,20 @@ const problem = ref('')
 const issues = ref<string[]>([])
 const busy = ref(false)
 
+const takeLibrary = async () => {
+  busy.value = true
+  said.value = ''
+  problem.value = ''
+  try {
+    const counts = await call<Changed>('POST', '/api/library')
+    said.value = counts.added > 0 ? `${counts.added} stitches, threads, fabrics and techniques are in.` : 'All of it is in already.' // prettier-ignore
+    await lists.load()
+  } catch (error) {
+    problem.value = `${problemText(error)} Nothing was changed.`
+  } finally {
+    busy.value = false
+  }
+}
 const takeIn = async (event: Event) => {
   const field = event.target as HTMLInputElement
   const file = field.files?.[0]
@@ -62,11 +77,20 @@ const takeIn = async (event: Event) => {
         <RouterLink class="btn btn-link" :to="{ path: '/classes/cupboard', query }">Store cupboard</RouterLink>
       </p>
     </section>
+    <PeopleForm v-if="session.mayWrite" />
     <ChoicesForm />
     <section>
       <h2>The catalogue as a file</h2>
       <p>One open file holds makes, models, feet, fabrics, techniques and samples.</p>
       <p><a class="btn btn-outline-primary" href="/api/bundle" download="catalogue.json">Save it</a></p>
+      <p v-if="session.mayWrite">
+        <BButton variant="outline-primary" :disabled="busy" @click="takeLibrary"
+          >Take the shipped techniques in</BButton
+        >
+        <span class="soft">
+          Craft knowledge without machines: stitches, threads, fabrics, techniques; what you have stays.</span
+        >
+      </p>
       <template v-if="session.mayWrite">
         <label for="bundle"
           >Take a file in: known ids are replaced, new ones added, nothing is removed; all or nothing.</label

@@ -3,6 +3,7 @@ import { Bundle } from '#shared/api/catalogue'
 import { Changed } from '#shared/api/rows'
 import { ANY_ROLE, LEAD, route } from '../../http/route'
 import { actorOf } from '../catalogue/actor'
+import { shippedLibrary } from './library'
 import { checkedBundle, importBundle } from './merge'
 
 const MOST_MEGABYTES = 40
@@ -33,6 +34,26 @@ export const bundleRoutes = [
     megabytes: MOST_MEGABYTES,
     handle: async (context) => {
       const counts = await importBundle(context.services.catalogue, actorOf(context), checkedBundle(context.body))
+      context.revision(counts.revision)
+      return counts
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/api/library',
+    summary:
+      'Take in what ships as craft knowledge without machines: stitches, threads, fabrics, techniques; what the shop has of them stays',
+    tag: 'Data',
+    for: LEAD,
+    result: Changed,
+    status: 201,
+    handle: async (context) => {
+      const { services, snapshot } = context
+      const shipped = checkedBundle(await shippedLibrary())
+      const { index } = snapshot
+      // What the shop has made its own is not replaced.
+      const fresh = { ...shipped, functions: shipped.functions.filter(({ id }) => !index.functions.has(id)), threads: shipped.threads.filter(({ id }) => !index.threads.has(id)), fabrics: shipped.fabrics.filter(({ id }) => !index.fabrics.has(id)), techniques: shipped.techniques.filter(({ id }) => !index.techniques.has(id)) } // prettier-ignore
+      const counts = await importBundle(services.catalogue, actorOf(context), fresh)
       context.revision(counts.revision)
       return counts
     },

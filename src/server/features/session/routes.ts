@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { SessionView, SignIn } from '#shared/api/session'
+import { FirstPerson, SessionView, SignIn } from '#shared/api/session'
 import { demoAccounts } from '#demo/accounts'
 import { route } from '../../http/route'
 
@@ -11,7 +11,8 @@ export const sessionRoutes = [
     tag: 'Session',
     for: 'everyone',
     result: SessionView,
-    handle: ({ session, services }) => ({
+    handle: async ({ session, services }) => ({
+      ...(!session && !(await services.sessions.hasUsers()) ? { first: true } : {}),
       ...(session ? { user: session.user, csrf: session.csrf } : {}),
       ...(services.config.demo && !session
         ? { demoAccounts: demoAccounts.map(({ id, password, role }) => ({ user: id, password, role })) }
@@ -32,6 +33,24 @@ export const sessionRoutes = [
     handle: async ({ body, services, cookies }) => {
       const { token, expires, user, csrf } = await services.sessions.signIn(body.user, body.password)
       if (cookies.token) await services.sessions.signOut(cookies.token)
+      cookies.set(token, expires)
+      return { user, csrf }
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/api/session/first',
+    summary: 'The first account of a shop in which nobody has one: its lead',
+    tag: 'Session',
+    for: 'everyone',
+    body: FirstPerson,
+    result: SessionView,
+    status: 201,
+    refuses: [409, 422],
+    rateLimited: true,
+    handle: async ({ body, services, cookies }) => {
+      await services.sessions.addFirst(body)
+      const { token, expires, user, csrf } = await services.sessions.signIn(body.id, body.password)
       cookies.set(token, expires)
       return { user, csrf }
     },

@@ -1,10 +1,10 @@
 /** Who is signed in. Sessions live in the database, so that any server process knows them. */
 import { hash, verify } from '@node-rs/argon2'
 import { createHash, randomBytes } from 'node:crypto'
-import { LessThan, type DataSource } from 'typeorm'
-import type { Role } from '#shared/api/session'
+import { LessThan, type DataSource, type EntityManager } from 'typeorm'
+import type { Person, Role } from '#shared/api/session'
 import { SessionRow, UserRow } from '../../database/entities/index'
-import { NotSignedIn } from '../../http/problems'
+import { Conflict, Invalid, NotFound, NotSignedIn } from '../../http/problems'
 import type { SignedIn } from '../../http/route'
 
 const SESSION_HOURS = 12
@@ -28,6 +28,57 @@ export class SessionService {
 
   async addUser({ id, name, role, password }: NewUser): Promise<void> {
     await this.database.getRepository(UserRow).insert({ id, name, role, passwordHash: await hash(password) })
+  }
+
+  /** The lead of a shop in which nobody has an account yet; throws `Conflict` where somebody has. */
+  async addFirst(user: Omit<NewUser, 'role'>): Promise<void> {
+    const passwordHash = await hash(user.password)
+    await this.database.transaction(async (manager) => {
+      // Two that come first at the same time wait for each other.
+      await manager.query("SELECT GET_LOCK(CONCAT(DATABASE(), '.first'), 10)")
+      try {
+        if ((await manager.count(UserRow)) > 0) throw new Conflict('Somebody has an account already. Sign in, or ask the lead for one.', []) // prettier-ignore
+        await manager.insert(UserRow, { id: user.id, name: user.name, role: 'lead', passwordHash })
+      } finally {
+        await manager.query("SELECT RELEASE_LOCK(CONCAT(DATABASE(), '.first'))")
+      }
+    })
+  }
+
+  async people(): Promise<Person[]> {
+    const rows = await this.database.getRepository(UserRow).find({ order: { name: 'ASC', id: 'ASC' } })
+    return rows.map(publicUser)
+  }
+
+  /** Throws `Invalid` where the name to sign in with is taken. */
+  async addPerson(user: NewUser): Promise<void> {
+    if (await this.database.getRepository(UserRow).findOneBy({ id: user.id })) throw new Invalid('That name is taken.', [{ path: ['id'], message: `“${user.id}” signs in already` }]) // prettier-ignore
+    await this.addUser(user)
+  }
+
+  /** A new password ends whatever sessions there are. Throws `Invalid` where no lead would be left. */
+  async changePerson(id: string, { name, role, password }: Omit<NewUser, 'id' | 'password'> & { password?: string | undefined }): Promise<void> {
+    const passwordHash = password === undefined ? undefined : await hash(password)
+    await this.keepingALead(async (manager) => {
+      const { affected } = await manager.update(UserRow, { id }, { name, role, ...(passwordHash === undefined ? {} : { passwordHash }) })
+      if (!affected) throw new NotFound('There is no such person any more.')
+      if (passwordHash !== undefined) await manager.delete(SessionRow, { user: id })
+    })
+  } // prettier-ignore
+
+  async removePerson(id: string): Promise<void> {
+    await this.keepingALead(async (manager) => {
+      const { affected } = await manager.delete(UserRow, { id })
+      if (!affected) throw new NotFound('There is no such person any more.')
+    })
+  }
+
+  private async keepingALead(change: (manager: EntityManager) => Promise<void>): Promise<void> {
+    await this.database.transaction(async (manager) => {
+      await manager.find(UserRow, { lock: { mode: 'pessimistic_write' } })
+      await change(manager)
+      if ((await manager.countBy(UserRow, { role: 'lead' })) === 0) throw new Invalid('A shop needs a lead.', [{ path: ['role'], message: 'nobody else is one' }]) // prettier-ignore
+    })
   }
 
   async hasUsers(): Promise<boolean> {

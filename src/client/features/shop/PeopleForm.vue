@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { ref, shallowRef } from 'vue'
+import type { Person, Role } from '#shared/api/session'
+import { call, get, problemText } from '../../api/client'
+import { useSession } from '../../state/session'
+
+/** Who has an account, and what each may do. */
+const session = useSession()
+const people = shallowRef<Person[]>([])
+const problem = ref('')
+const said = ref('')
+const blank = () => ({ id: '', name: '', role: 'desk' as Role, password: '' })
+const next = ref(blank())
+const ROLES: [Role, string][] = [
+  ['lead', 'lead: everything'],
+  ['desk', 'desk: cases, samples, classes'],
+  ['viewer', 'viewer: looks'],
+]
+const act = async (work: () => Promise<unknown>, told = '') => {
+  problem.value = ''
+  said.value = ''
+  try {
+    await work()
+    people.value = await get<Person[]>('/api/people')
+    said.value = told
+  } catch (error) {
+    problem.value = `${problemText(error)} Nothing was changed.`
+    people.value = [...people.value]
+  }
+}
+void act(() => Promise.resolve())
+const add = () =>
+  act(async () => {
+    await call('POST', '/api/people', next.value)
+    next.value = blank()
+  }, 'They can sign in now.')
+const setRole = ({ id, name }: Person, role: string) =>
+  act(() => call('PUT', `/api/people/${id}`, { name, role }), 'Kept.')
+const remove = ({ id, name }: Person) =>
+  act(() => call('DELETE', `/api/people/${id}`), `${name} has no account any more.`)
+</script>
+
+<template>
+  <section>
+    <h2>People</h2>
+    <ul class="people">
+      <li v-for="person in people" :key="person.id">
+        <strong>{{ person.name }}</strong> <span class="soft">{{ person.id }}</span>
+        <select
+          class="form-select form-select-sm"
+          :value="person.role"
+          :aria-label="`What ${person.name} may do`"
+          @change="setRole(person, ($event.target as HTMLSelectElement).value)"
+        >
+          <option v-for="[role, word] in ROLES" :key="role" :value="role">{{ word }}</option>
+        </select>
+        <BButton v-if="person.id !== session.user?.id" size="sm" variant="link" @click="remove(person)">
+          End their account
+        </BButton>
+      </li>
+    </ul>
+    <form class="fields" @submit.prevent="add">
+      <label for="person-name">Somebody new: name</label>
+      <input id="person-name" v-model="next.name" class="form-control" autocomplete="off" required />
+      <label for="person-id">Signs in as</label>
+      <input id="person-id" v-model="next.id" class="form-control" autocomplete="off" required />
+      <label for="person-password">First password</label>
+      <input
+        id="person-password"
+        v-model="next.password"
+        type="password"
+        class="form-control"
+        autocomplete="new-password"
+        required
+      />
+      <label for="person-role">May</label>
+      <select id="person-role" v-model="next.role" class="form-select">
+        <option v-for="[role, word] in ROLES" :key="role" :value="role">{{ word }}</option>
+      </select>
+      <BButton type="submit" size="sm" variant="outline-primary" class="add">Give them an account</BButton>
+    </form>
+    <p role="status">{{ said }}</p>
+    <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
+  </section>
+</template>
+
+<style scoped lang="scss">
+.people {
+  list-style: none;
+  padding: 0;
+
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+    align-items: center;
+    padding: 0.15rem 0;
+  }
+
+  select {
+    width: auto;
+  }
+}
+
+.add {
+  justify-self: start;
+}
+
+.lines {
+  white-space: pre-line;
+}
+</style>

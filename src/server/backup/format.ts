@@ -1,0 +1,50 @@
+/**
+ * A backup: one file, gzip, a line each. First what it is, then for each table its name and columns and a line for each
+ * row, last how many rows each table has and the SHA-256 of their lines. A file without its last line is not whole.
+ */
+import { createHash, type Hash } from 'node:crypto'
+import { z } from 'zod'
+
+export const Head = z.strictObject({ format: z.literal('handhold-backup'), version: z.literal(1), at: z.string(), migrations: z.array(z.string()) }) // prettier-ignore
+export type Head = z.infer<typeof Head>
+export const TableLine = z.strictObject({ table: z.string(), columns: z.array(z.string()) })
+export const End = z.strictObject({ end: z.literal(true), tables: z.record(z.string(), z.object({ rows: z.int(), sha256: z.string() })) }) // prettier-ignore
+export type Sums = z.infer<typeof End>['tables']
+
+/** Bytes stand as `{ "base64": … }`; everything else JSON can say. */
+type Value = string | number | null | { base64: string }
+
+export const encode = (value: unknown): Value =>
+  Buffer.isBuffer(value) ? { base64: value.toString('base64') } : (value as string | number | null)
+
+export const decode = (value: Value): unknown =>
+  value !== null && typeof value === 'object' ? Buffer.from(value.base64, 'base64') : value
+
+/** Sums up the lines of tables as they pass. */
+export class Summing {
+  private readonly open = new Map<string, { rows: number; hash: Hash }>()
+
+  add(table: string, line: string): void {
+    const one = this.of(table)
+    one.rows++
+    one.hash.update(line).update('\n')
+  }
+
+  of(table: string): { rows: number; hash: Hash } {
+    const one = this.open.get(table) ?? { rows: 0, hash: createHash('sha256') }
+    this.open.set(table, one)
+    return one
+  }
+
+  sums(): Sums {
+    return Object.fromEntries([...this.open].map(([table, { rows, hash }]) => [table, { rows, sha256: hash.copy().digest('hex') }])) // prettier-ignore
+  }
+}
+
+/** What is wrong with a file, or with asking for it. */
+export class BackupFault extends Error {
+  constructor(message: string) {
+    super(message)
+    this.name = 'BackupFault'
+  }
+}

@@ -1,0 +1,165 @@
+/** A backup put into a database: first into a scratch one, checked there, then all at once into the shop. */
+import { createReadStream } from 'node:fs'
+import { createInterface } from 'node:readline'
+import { pipeline } from 'node:stream'
+import { createGunzip } from 'node:zlib'
+import { randomBytes } from 'node:crypto'
+import type { Connection } from 'mysql2/promise'
+import { DataSource } from 'typeorm'
+import { migrations } from '../database/migrations/index'
+import { BackupFault, decode, End, Head, Summing, TableLine, type Sums } from './format'
+import { columnsOf, openPlain, quoted, rowLines, tablesIn } from './write'
+
+const ROWS_AT_ONCE = 100
+
+/** Throws `BackupFault` for a file that is no backup, not whole, of a newer Handhold, or does not come back the same. */
+export const inScratch = async <Result>(url: string, file: string, then: (scratch: string, sums: Sums) => Promise<Result>): Promise<Result> => {
+  const name = `handhold_scratch_${randomBytes(6).toString('hex')}`
+  const database = await openPlain(url)
+  try {
+    await database.query(`CREATE DATABASE ${quoted(name)} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`)
+    const sums = await load(withName(url, name), file)
+    return await then(name, sums)
+  } finally {
+    await database.query(`DROP DATABASE IF EXISTS ${quoted(name)}`)
+    await database.end()
+  }
+} // prettier-ignore
+
+export const checkBackup = (url: string, file: string): Promise<Sums> => inScratch(url, file, (_, sums) => Promise.resolve(sums)) // prettier-ignore
+
+/** One transaction: the shop is as it was, or as the backup has it. Nobody stays signed in. */
+export const restoreBackup = (url: string, file: string): Promise<Sums> =>
+  inScratch(url, file, async (scratch, sums) => {
+    await migrate(url, migrations.map(({ name }) => name)) // prettier-ignore
+    const database = await openPlain(url)
+    try {
+      const tables = await tablesIn(database)
+      await database.query('SET FOREIGN_KEY_CHECKS = 0')
+      await database.beginTransaction()
+      for (const table of [...tables, 'session']) await database.query(`DELETE FROM ${quoted(table)}`)
+      for (const table of tables) {
+        const columns = (await columnsOf(database, table)).map(quoted).join(', ')
+        await database.query(`INSERT INTO ${quoted(table)} (${columns}) SELECT ${columns} FROM ${quoted(scratch)}.${quoted(table)}`) // prettier-ignore
+      }
+      await database.commit()
+    } finally {
+      await database.end()
+    }
+    return sums
+  })
+
+/** Whether there is anything in the shop that a restore would take the place of. */
+export const isEmptyShop = async (url: string): Promise<boolean> => {
+  const database = await openPlain(url)
+  try {
+    for (const table of await tablesIn(database)) {
+      if (table === 'catalogue_revision') continue
+      const [rows] = await database.query<never[]>(`SELECT 1 FROM ${quoted(table)} LIMIT 1`)
+      if ((rows as unknown[]).length > 0) return false
+    }
+    return true
+  } finally {
+    await database.end()
+  }
+}
+
+/** The file into an empty database as it was when it was written, checked, then brought up to date. */
+const load = async (url: string, file: string): Promise<Sums> => {
+  const lines = linesOf(file)[Symbol.asyncIterator]()
+  const head = readAs(Head, (await lines.next()).value, 'its first line')
+  const known = new Set(migrations.map(({ name }) => name))
+  const newer = head.migrations.filter((name) => !known.has(name))
+  if (newer.length > 0) throw new BackupFault(`It was written by a newer Handhold (${newer.join(', ')}). Nothing was changed.`) // prettier-ignore
+  await migrate(url, head.migrations)
+  const database = await openPlain(url)
+  try {
+    await database.query('SET FOREIGN_KEY_CHECKS = 0')
+    for (const table of await tablesIn(database)) await database.query(`DELETE FROM ${quoted(table)}`)
+    const told = await insertAll(database, lines)
+    const found = await sumsIn(database, Object.keys(told))
+    for (const [table, { rows, sha256 }] of Object.entries(told))
+      if (found[table]?.rows !== rows || found[table]?.sha256 !== sha256) throw new BackupFault(`Table ${table} does not come back as it was written. Nothing was changed.`) // prettier-ignore
+    await migrate(url, [...known])
+    return told
+  } finally {
+    await database.end()
+  }
+}
+
+const insertAll = async (database: Connection, lines: AsyncIterator<string>): Promise<Sums> => {
+  let open: { table: string; columns: string[] } | undefined
+  let rows: unknown[][] = []
+  const flush = async () => {
+    if (open && rows.length > 0) await database.query(`INSERT INTO ${quoted(open.table)} (${open.columns.map(quoted).join(', ')}) VALUES ?`, [rows]) // prettier-ignore
+    rows = []
+  }
+  for (let next = await lines.next(); !next.done; next = await lines.next()) {
+    const said = json(next.value)
+    if (Array.isArray(said)) {
+      rows.push(said.map((value) => decode(value as never)))
+      if (rows.length >= ROWS_AT_ONCE) await flush()
+      continue
+    }
+    await flush()
+    const end = End.safeParse(said)
+    if (end.success) return end.data.tables
+    open = TableLine.parse(said)
+  }
+  throw new BackupFault('The backup is not whole: its last line is missing. Nothing was changed.')
+}
+
+const sumsIn = async (database: Connection, tables: readonly string[]): Promise<Sums> => {
+  const summing = new Summing()
+  for (const table of tables) {
+    summing.of(table)
+    for await (const line of rowLines(database, table, await columnsOf(database, table))) summing.add(table, line)
+  }
+  return summing.sums()
+}
+
+const migrate = async (url: string, names: readonly string[]): Promise<void> => {
+  const wanted = migrations.filter(({ name }) => names.includes(name))
+  const source = await new DataSource({ type: 'mariadb', url, entities: [], migrations: wanted, synchronize: false, charset: 'utf8mb4', timezone: 'Z' }).initialize() // prettier-ignore
+  try {
+    await source.runMigrations({ transaction: 'each' })
+  } finally {
+    await source.destroy()
+  }
+}
+
+async function* linesOf(file: string): AsyncGenerator<string> {
+  const unpacked = createGunzip()
+  let broken: Error | undefined
+  pipeline(createReadStream(file), unpacked, (error) => {
+    broken = error ?? undefined
+  })
+  try {
+    yield* createInterface({ input: unpacked, crlfDelay: Infinity })
+  } catch (error) {
+    broken = error as Error
+  }
+  if (broken) throw new BackupFault(`The file cannot be unpacked: ${broken.message}. Nothing was changed.`)
+}
+
+const readAs = <Shape>(schema: { parse: (value: unknown) => Shape }, line: string | undefined, where: string): Shape => {
+  try {
+    return schema.parse(json(line ?? ''))
+  } catch {
+    throw new BackupFault(`This is no backup of Handhold: ${where} does not say so. Nothing was changed.`)
+  }
+} // prettier-ignore
+
+const json = (line: string): unknown => {
+  try {
+    return JSON.parse(line)
+  } catch {
+    throw new BackupFault('The backup is not whole: a line is cut off. Nothing was changed.')
+  }
+}
+
+const withName = (url: string, name: string): string => {
+  const next = new URL(url)
+  next.pathname = `/${name}`
+  return next.href
+}

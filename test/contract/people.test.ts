@@ -1,0 +1,55 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { openShop, type Person, type Shop } from './shop'
+
+let shop: Shop
+let lead: Person
+beforeAll(async () => {
+  shop = await openShop({ demo: false })
+  lead = await shop.as('lead')
+})
+afterAll(() => shop.close())
+
+const first = { id: 'first.one', name: 'First One', password: 'a-long-word' }
+
+describe('a shop without people', () => {
+  it('is begun by one lead, however many come at once, and by nobody after', async () => {
+    const empty = await openShop({ demo: false })
+    await empty.services.database.query('DELETE FROM user')
+    expect((await empty.anyone().get('/api/session').expect(200)).body).toEqual({ first: true })
+    await empty.anyone().post('/api/session/first').send({ ...first, password: 'short' }).expect(422) // prettier-ignore
+    const answers = await Promise.all(['a', 'b', 'c', 'd'].map((end) => empty.anyone().post('/api/session/first').send({ ...first, id: `first-${end}` }))) // prettier-ignore
+    expect(answers.map(({ status }) => status).sort()).toEqual([201, 409, 409, 409])
+    expect((await empty.anyone().get('/api/session')).body).toEqual({})
+    expect(await empty.services.sessions.people()).toHaveLength(1)
+    await empty.close()
+  })
+
+  it('takes the shipped techniques in, once, and leaves what it has as it is', async () => {
+    const { body } = await lead.post('/api/library').send({}).expect(201)
+    expect(body.added).toBeGreaterThan(60)
+    const picks = (await lead.get('/api/picks').expect(200)).body
+    expect(picks.models).toEqual([])
+    expect(picks.techniques.length).toBeGreaterThanOrEqual(30)
+    expect((await lead.post('/api/library').send({}).expect(201)).body).toMatchObject({ added: 0, changed: 0 })
+  })
+})
+
+describe('people', () => {
+  it('are added, changed and ended by a lead alone; one lead is always left', async () => {
+    const desk = await shop.as('desk')
+    await desk.get('/api/people').expect(403)
+    await lead.post('/api/people').send({ ...first, role: 'desk' }).expect(201) // prettier-ignore
+    await lead.post('/api/people').send({ ...first, role: 'desk' }).expect(422) // prettier-ignore
+    await shop.anyone().post('/api/session').send({ user: first.id, password: first.password }).expect(201)
+    await lead.put(`/api/people/${first.id}`).send({ name: 'Renamed', role: 'viewer', password: 'another-word' }).expect(200) // prettier-ignore
+    await shop.anyone().post('/api/session').send({ user: first.id, password: first.password }).expect(401)
+    await shop.anyone().post('/api/session').send({ user: first.id, password: 'another-word' }).expect(201)
+    const leads = ((await lead.get('/api/people').expect(200)).body as { id: string; role: string }[]).filter(({ role }) => role === 'lead') // prettier-ignore
+    expect(leads).toHaveLength(1)
+    await lead.put(`/api/people/${leads[0]?.id}`).send({ name: 'X', role: 'viewer' }).expect(422)
+    await lead.delete(`/api/people/${leads[0]?.id}`).expect(422)
+    await lead.get('/api/people').expect(200)
+    await lead.delete(`/api/people/${first.id}`).expect(200)
+    await lead.delete(`/api/people/${first.id}`).expect(404)
+  })
+})
