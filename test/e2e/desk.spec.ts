@@ -43,6 +43,15 @@ test('a case is kept from a card in two keystrokes', async ({ page }) => {
   await expect(page.getByRole('heading', { name: /^Case \d+/ })).toBeVisible()
 })
 
+test('a guessed trouble does not keep a question from its card', async ({ page }) => {
+  await signIn(page, 'osk', '/log')
+  await page.keyboard.press('/')
+  await page.keyboard.type('thick thread from below, capstan 11, felt')
+  await expect(page.getByRole('search')).toContainText('Bobbin work')
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/\/card\?.*t=bobbin-work/)
+})
+
 test('at a stop word nothing is told but to stop', async ({ page }) => {
   await signIn(page, 'osk', '/desk')
   await page.keyboard.press('/')

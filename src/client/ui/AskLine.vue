@@ -71,10 +71,15 @@ const choose = async (kind: Kind, id: string) => {
     // It is a convenience: the choice holds without it.
   }
 }
+/** A trouble that is only guessed does not turn a question for a technique into a case. */
+const asksForTrouble = computed(() => {
+  const { trouble, technique } = told.value?.picks ?? {}
+  return trouble !== undefined && (trouble.sure || chosen.value.trouble !== undefined || !technique || technique.from === 'trouble' || trouble.id.startsWith(`${technique.id}.`))
+}) // prettier-ignore
 const target = computed(() => {
   const owned = told.value?.picks.owned ?? []
   const next = { ...query.value, ...(idOf('model') ? { m: idOf('model'), now: undefined, after: undefined } : {}), ...(idOf('technique') ? { t: idOf('technique'), way: undefined } : {}), ...(idOf('fabric') ? { f: idOf('fabric') } : {}), ...(idOf('customer') ? { owned: owned.join(',') || undefined, customer: idOf('customer') } : {}) } // prettier-ignore
-  const trouble = idOf('trouble')
+  const trouble = asksForTrouble.value ? idOf('trouble') : undefined
   const stop = stops.value[0]?.id
   return trouble !== undefined || stop !== undefined
     ? { path: '/desk/new', query: { ...next, trouble, stop, q: heard.value } }

@@ -40,11 +40,6 @@ export class Work {
     }
     if (this.stopped) throw new Stopped()
   }
-
-  /** The pace of a part of it: from `from` to `to` of the whole, each between 0 and 1. */
-  part(from: number, to: number): Work['pace'] {
-    return (done, of) => this.pace(from + ((to - from) * done) / Math.max(1, of), 1)
-  }
 }
 
 /** Work by the name its sender gave it; only they see and stop it. What has no name is seen by nobody. */
