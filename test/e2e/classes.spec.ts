@@ -94,6 +94,10 @@ test('a class of twenty-four from a file with bad rows: what is understood is ta
   const faults = page.getByRole('list', { name: 'Not understood, and not taken' })
   await expect(faults.getByRole('listitem')).toHaveText([/^Line 26: no name/, /^Line 27: no model is called “Wern 42”/, /^Line 28: no foot or accessory has the code “no such foot”/]) // prettier-ignore
   await page.getByRole('button', { name: 'Take them in' }).click()
+  // What was taken in and not saved survives a reload.
+  await page.reload()
+  await expect(page.getByText('What you had typed is here again')).toBeVisible()
+  await expect(page.getByLabel('seat 25, Person')).toHaveValue('Kaja Vettermo')
   await page
     .getByLabel('technique 1, Technique')
     .or(page.getByRole('button', { name: 'Add a technique' }))

@@ -52,6 +52,19 @@ test('a guessed trouble does not keep a question from its card', async ({ page }
   await expect(page).toHaveURL(/\/card\?.*t=bobbin-work/)
 })
 
+test('what was typed into a case survives a reload until it is kept', async ({ page }) => {
+  await signIn(page, 'osk', '/desk/40')
+  await page.getByLabel('Advised').fill('Half a sentence')
+  await page.reload()
+  await expect(page.getByText('What you had typed is here again')).toBeVisible()
+  await expect(page.getByLabel('Advised')).toHaveValue('Half a sentence')
+  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  await expect(page.getByText('Kept.')).toBeVisible()
+  await page.reload()
+  await expect(page.getByLabel('Advised')).toHaveValue('Half a sentence')
+  await expect(page.getByText('What you had typed is here again')).toBeHidden()
+})
+
 test('at a stop word nothing is told but to stop', async ({ page }) => {
   await signIn(page, 'osk', '/desk')
   await page.keyboard.press('/')
@@ -77,6 +90,17 @@ test('a thread jam has its script', async ({ page }) => {
   await expect(script.getByRole('listitem').first()).toHaveText('Switch the machine off.')
   await expect(script).toContainText('Never pull the fabric out')
   await expect(page.getByText(/Bobbin of class L15 and no other/)).toBeVisible()
+  // The next call begins anew, also from an open case.
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: /^Case \d+/ })).toBeVisible()
+  await page.locator('h1').click()
+  await page.keyboard.press('/')
+  await page.keyboard.type('ketch skips stitches')
+  await expect(page.getByRole('search')).toContainText('Skipped stitches')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'A new case' })).toBeVisible()
+  await expect(page.getByLabel('Asked')).toHaveValue('ketch skips stitches')
+  await expect(page.getByLabel('Trouble')).toHaveValue('skips')
 })
 
 test('looking back tells what is rising; a shared card opens on a telephone without an account', async ({

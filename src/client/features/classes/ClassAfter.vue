@@ -34,10 +34,10 @@ const loansOf = (s: number) => {
   return [...new Set([...(planned?.machine ? [planned.machine] : []), ...(planned?.loans ?? []), ...(draft.value?.seats[s]?.out ?? [])])] // prettier-ignore
 }
 const named = (thing: string) => (say.value.item(thing) === thing ? say.value.model(thing) : say.value.item(thing))
-const with_ = (all: readonly string[] = [], thing: string, yes: boolean) => [...all.filter((one) => one !== thing), ...(yes ? [thing] : [])] // prettier-ignore
+const having = (all: readonly string[] = [], thing: string, yes: boolean) => [...all.filter((one) => one !== thing), ...(yes ? [thing] : [])] // prettier-ignore
 const giveOut = (s: number, thing: string, yes: boolean) => {
   const { out, back } = draft.value?.seats[s] ?? {}
-  set(s, { out: with_(out, thing, yes), ...(yes ? {} : { back: with_(back, thing, false) }) })
+  set(s, { out: having(out, thing, yes), ...(yes ? {} : { back: having(back, thing, false) }) })
 }
 const outside = computed(() =>
   (draft.value?.seats ?? []).flatMap(({ name, out = [], back = [] }) =>
@@ -125,7 +125,7 @@ const send = async () => {
                       class="form-check-input"
                       :disabled="!seat.out?.includes(thing)"
                       :checked="seat.back?.includes(thing) ?? false"
-                      @change="set(s, { back: with_(seat.back, thing, checked($event)) })"
+                      @change="set(s, { back: having(seat.back, thing, checked($event)) })"
                     />
                     back<span class="visually-hidden">: {{ named(thing) }} from {{ seat.name }}</span></label
                   >

@@ -30,7 +30,7 @@ const sheets = [
           {{ draft.room ? ` · ${draft.room}` : '' }}
         </span>
         <span class="acts">
-          <span role="status" class="soft">{{ saving ? 'Saving …' : changed ? '' : said }}</span>
+          <span role="status" class="soft">{{ saving ? 'Saving …' : changed && said === 'Saved.' ? '' : said }}</span>
           <BButton v-if="changed" variant="primary" :disabled="saving" @click="save">Save</BButton>
         </span>
       </div>

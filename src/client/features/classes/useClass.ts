@@ -1,13 +1,15 @@
 /** The class that is open: as it is kept, as it is being changed, and how it is kept again. */
-import { computed, inject, provide, ref, shallowRef, type InjectionKey } from 'vue'
+import { computed, inject, provide, ref, shallowRef, watch, type InjectionKey } from 'vue'
 import type { ClassRow, ClassWrite } from '#shared/api/classes'
 import { ApiProblem, call, get, problemText } from '../../api/client'
 import { useNames } from '../../state/names'
 import { usePickLists } from '../../state/picks'
+import { keptDraft } from '../../ui/sheet/keptDraft'
 
 export const openClass = (id: string) => {
   const names = useNames()
   const lists = usePickLists()
+  const kept = keptDraft<{ version: number; facts: ClassWrite }>(`class/${id}`)
   const row = shallowRef<ClassRow>()
   const draft = ref<ClassWrite>()
   const problem = ref('')
@@ -23,6 +25,11 @@ export const openClass = (id: string) => {
     try {
       const [read] = await Promise.all([get<ClassRow>(`/api/classes/${id}`), names.load(), lists.known()])
       take(read)
+      const typed = kept.read()
+      if (typed?.version === read.version) {
+        draft.value = typed.facts
+        said.value = 'What you had typed is here again; it is not saved yet.'
+      }
     } catch (error) {
       problem.value = problemText(error)
     }
@@ -32,6 +39,8 @@ export const openClass = (id: string) => {
     const { id: _, ...facts } = row.value.class
     return JSON.stringify(facts) !== JSON.stringify(draft.value)
   })
+  // What was typed survives a reload, as long as nobody else has changed the class meanwhile.
+  watch(draft, (facts) => kept.write(changed.value && row.value && facts ? { version: row.value.version, facts } : undefined)) // prettier-ignore
   const put = (next: Partial<ClassWrite>) => {
     if (draft.value) draft.value = { ...draft.value, ...next }
   }

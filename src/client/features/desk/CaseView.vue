@@ -15,6 +15,7 @@ import { JAM_SCRIPT, rungText, stopText, stopWord } from '#shared/messages/desk'
 import { ApiProblem, call, get, problemText } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { usePickLists, usePicks } from '../../state/picks'
+import { keptDraft } from '../../ui/sheet/keptDraft'
 import CaseFields from './CaseFields.vue'
 import DiagnosisPanel from './DiagnosisPanel.vue'
 
@@ -31,6 +32,7 @@ const customers = shallowRef<CustomerRow['customer'][]>([])
 const problem = ref('')
 const said = ref('')
 const busy = ref(false)
+const sending = ref('')
 const started = Date.now()
 const blank = (): CaseWrite => {
   const one = (value: LocationQueryValue | LocationQueryValue[] | undefined) => (typeof value === 'string' && value !== '' ? value : undefined) // prettier-ignore
@@ -42,8 +44,16 @@ const blank = (): CaseWrite => {
 }
 const nameOf = (list: 'models' | 'techniques' | 'fabrics', id: string | undefined) => lists.lists?.[list].find((one) => one.id === id)?.name // prettier-ignore
 const draft = ref<CaseWrite>()
+/** What was typed survives a reload of the same page, as long as nobody else has changed the case meanwhile. */
+const kept = computed(() => keptDraft<{ version: number; facts: CaseWrite }>(`case${route.fullPath}`))
+const touched = ref(false)
+watch(draft, (facts) =>
+  kept.value.write(touched.value && facts ? { version: row.value?.version ?? 0, facts } : undefined),
+)
 
 const take = (next: CaseRow) => {
+  touched.value = false
+  kept.value.write(undefined)
   row.value = next
   const { id: _, at: __, by: ___, ...facts } = next.case
   draft.value = facts
@@ -52,8 +62,14 @@ const load = async () => {
   try {
     const [found] = await Promise.all([get<CustomerRow[]>('/api/customers'), lists.known()])
     customers.value = found.map(({ customer }) => customer)
+    const typed = kept.value.read()
     if (props.id === undefined) draft.value = blank()
     else take(await get<CaseRow>(`/api/cases/${props.id}`))
+    if (typed && typed.version === (row.value?.version ?? 0)) {
+      touched.value = true
+      draft.value = typed.facts
+      said.value = 'What you had typed is here again; it is not kept yet.'
+    }
     await nextTick()
     if (props.id === undefined) fields.value?.focus()
   } catch (error) {
@@ -61,6 +77,21 @@ const load = async () => {
   }
 }
 onMounted(load)
+/** From one case to another this page stays: what it shows does not. A new one that was just kept is the same. */
+watch(
+  () => props.id ?? route.fullPath,
+  (id) => {
+    if (String(row.value?.case.id) === id) return
+    touched.value = false
+    row.value = undefined
+    draft.value = undefined
+    card.value = undefined
+    problem.value = ''
+    said.value = ''
+    sending.value = ''
+    void load()
+  },
+)
 
 const owned = computed(() => customers.value.find(({ id }) => id === draft.value?.customer)?.owns ?? [])
 const asked = computed(() => {
@@ -101,6 +132,7 @@ const faults = computed(() => {
 })
 const put = (next: Partial<CaseWrite>) => {
   if (!draft.value) return
+  touched.value = true
   draft.value = Object.fromEntries(Object.entries({ ...draft.value, ...next }).filter(([, value]) => value !== undefined && value !== '')) as CaseWrite // prettier-ignore
   if (draft.value.question === undefined) draft.value.question = ''
 }
@@ -129,7 +161,6 @@ const save = async (next: Partial<CaseWrite> = {}) => {
   }
 }
 const solved = (cause: string, advice: string) => void save({ outcome: 'solved', cause, advice: draft.value?.advice ?? advice }) // prettier-ignore
-const sending = ref('')
 const send = async () => {
   const now = asked.value
   if (!now || !draft.value?.customer) return

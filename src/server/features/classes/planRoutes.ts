@@ -54,7 +54,7 @@ export const classPlanRoutes = [
     result: ClassPlanView,
     refuses: [404, 409, 422],
     handle: async (context) => {
-      const { plan, asked } = await plannedClass(context as never)
+      const { plan, asked } = await plannedClass(context)
       const { index } = context.snapshot
       const ways = asked.techniques.map(({ technique }) => (index.techniques.get(technique)?.methods ?? []).map(({ id, name }) => ({ id, name }))) // prettier-ignore
       return { ...plan, ways, names: collectNames(index, plan, asked) } as never
@@ -73,7 +73,7 @@ export const classPlanRoutes = [
     handle: async (context) => {
       const { body, params, services, snapshot, work } = context
       checkClass(body.class, snapshot.index)
-      const before = await plannedClass(context as never)
+      const before = await plannedClass(context)
       const { plan } = await services.planning.of(snapshot, { ...body.class, id: params.id } as SewingClass, work.pace)
       if (plan.seats.length !== before.plan.seats.length) throw new Invalid('The change has other seats than the class.', [{ path: ['class', 'seats'], message: 'must be as many as before' }]) // prettier-ignore
       const change = changeBetween(before.plan, plan)
@@ -90,7 +90,7 @@ export const classPlanRoutes = [
     result: ClassPurchases,
     refuses: [404, 409, 422],
     handle: async (context) => {
-      const planned = await plannedClass(context as never)
+      const planned = await plannedClass(context)
       const purchases = await worthOfOneMore(planned, solve, context.work.pace)
       return { purchases, names: collectNames(context.snapshot.index, purchases) } as never
     },
@@ -105,7 +105,7 @@ export const classPlanRoutes = [
     result: RunSheetView,
     refuses: [404, 409, 422],
     handle: async (context) => {
-      const planned = await plannedClass(context as never)
+      const planned = await plannedClass(context)
       const sheet = runSheet(planned)
       return { ...sheet, names: collectNames(context.snapshot.index, sheet, planned.asked) } as never
     },
@@ -121,7 +121,7 @@ export const classPlanRoutes = [
     type: 'text/calendar',
     refuses: [404, 409, 422],
     handle: async (context) => {
-      const planned = await plannedClass(context as never)
+      const planned = await plannedClass(context)
       const name = (place: number) => context.snapshot.index.techniques.get(planned.asked.techniques[place]?.technique ?? '')?.name ?? '' // prettier-ignore
       return classCalendar(planned.asked, runSheet(planned), name, context.services.now())
     },
@@ -150,7 +150,7 @@ export const classPlanRoutes = [
     result: SuppliesView,
     refuses: [404, 409, 422],
     handle: async (context) => {
-      const [planned, { supplies }] = await Promise.all([plannedClass(context as never), context.services.cupboard.supplies()]) // prettier-ignore
+      const [planned, { supplies }] = await Promise.all([plannedClass(context), context.services.cupboard.supplies()]) // prettier-ignore
       return { needs: needsOf(planned, supplies as Supply[]), spares: planned.asked.spares ?? 1 } as never
     },
   }),
@@ -167,7 +167,7 @@ export const classPlanRoutes = [
     refuses: [404, 409, 422],
     handle: async (context) => {
       const { params, query, work } = context
-      const input = await handoutInput(context as never, params.part === 'cards' || params.part === 'everything')
+      const input = await handoutInput(context, params.part === 'cards' || params.part === 'everything')
       if (query.seat !== undefined && !input.planned.asked.seats[query.seat]) throw new NotFound('There is no such seat.') // prettier-ignore
       return (await handout(input, params.part, work.pace, query.seat)) as never
     },
@@ -182,6 +182,6 @@ export const classPlanRoutes = [
     body: ClassMessages,
     result: ClassMessagesSent,
     refuses: [404, 409, 422],
-    handle: async (context) => messagesOf(context, await handoutInput(context as never, true)),
+    handle: async (context) => messagesOf(context, await handoutInput(context, true)),
   }),
 ]
