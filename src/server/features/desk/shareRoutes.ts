@@ -1,5 +1,4 @@
 /** A card sent: to the outbox for a customer, or by a link for anybody. A link holds nothing of a customer. */
-import { createHash, randomBytes } from 'node:crypto'
 import { LessThan } from 'typeorm'
 import { z } from 'zod'
 import { cardOf } from '#core/card/card'
@@ -20,18 +19,17 @@ import { cardMessage, sheetMessage } from '#shared/messages/desk'
 import { SharedCardRow as Row } from '../../database/entities/index'
 import { Invalid, NotFound } from '../../http/problems'
 import { STAFF, route } from '../../http/route'
+import { daysAfter, digest, newToken } from '../../http/token'
 import type { Services } from '../../services'
 import { inThread } from '../../work/thread'
 import { answered } from '../cards/routes'
 import { actorOf } from '../catalogue/actor'
 import type { Actor } from '../catalogue/store'
 import { cardPages } from '../classes/handouts/cardPages'
-import { makeLink } from '../practice/linkRoutes'
+import { defined, makeLink } from '../practice/linkRoutes'
 import { namesOf } from '../practice/trial'
 import { sheetOrRefuse } from '../workbench/sheetPdf'
 
-const TOKEN_BYTES = 24
-const DAY_MS = 86_400_000
 const SENT_DAYS = 90
 const PASS_DAYS = 365
 const GONE = 'This link does not hold any more. Ask the shop for a new one.'
@@ -41,15 +39,12 @@ const Asked = SharedCardWrite.omit({ days: true })
 const Pass = z.strictObject({ pass: z.string() })
 const PassQuery = z.strictObject({ model: Id, technique: Id, fabric: Id, method: Id, owned: idList }).partial()
 
-const digest = (token: string): string => createHash('sha256').update(token).digest('hex')
-const defined = <T extends object>(value: T): T => Object.fromEntries(Object.entries(value).filter(([, given]) => given !== undefined)) as T // prettier-ignore
-
 /** Where the codes of a class's handouts lead; what was printed before holds until its time is over. */
 export const handoutPass = async (services: Services, title: string, { name, at }: Actor): Promise<string> => `/c/${(await share(services, { pass: title }, PASS_DAYS, name, at)).token}` // prettier-ignore
 
 const share = async (services: Services, asked: z.infer<typeof Asked> | z.infer<typeof Pass>, days: number, by: string, now: Date): Promise<{ token: string; expires: Date }> => {
-  const token = randomBytes(TOKEN_BYTES).toString('base64url')
-  const expires = new Date(now.getTime() + days * DAY_MS)
+  const token = newToken()
+  const expires = daysAfter(now, days)
   await services.database.manager.delete(Row, { expires: LessThan(now) })
   await services.database.manager.insert(Row, { tokenHash: digest(token), by, expires, facts: asked } as never)
   return { token, expires }

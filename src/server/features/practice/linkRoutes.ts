@@ -1,10 +1,10 @@
 /** Links to a practice machine for people without an account: unguessable, revocable, expiring; only a hash is kept. */
-import { createHash, randomBytes } from 'node:crypto'
 import { z } from 'zod'
 import { AttemptView, LinkMade, LinkParams, LinkView, LinkWrite, SharedAttempt, TrialView } from '#shared/api/practice'
 import { PracticeAttemptRow, PracticeLinkRow } from '../../database/entities/index'
 import { NotFound } from '../../http/problems'
 import { STAFF, route } from '../../http/route'
+import { daysAfter, digest, newToken } from '../../http/token'
 import type { Services } from '../../services'
 import { actorOf } from '../catalogue/actor'
 import type { Snapshot } from '../catalogue/snapshot'
@@ -12,8 +12,6 @@ import type { Actor } from '../catalogue/store'
 import { attemptView } from './routes'
 import { namesOf, trialFor } from './trial'
 
-const TOKEN_BYTES = 24
-const DAY_MS = 86_400_000
 /** What one link may leave in the database. */
 const MOST_ATTEMPTS = 200
 const GONE = 'This practice link does not hold any more. Ask the shop for a new one.'
@@ -137,8 +135,8 @@ export const linkRoutes = [
 export const makeLink = async (services: Services, snapshot: Snapshot, { note = '', days, ...asked }: z.infer<typeof LinkWrite>, { name: by, at }: Actor) => {
   const { stage, ...question } = asked
   trialFor(snapshot, defined(question), stage)
-  const token = randomBytes(TOKEN_BYTES).toString('base64url')
-  const expires = new Date(at.getTime() + days * DAY_MS)
+  const token = newToken()
+  const expires = daysAfter(at, days)
   const row = { tokenHash: digest(token), note, by, expires, facts: asked }
   const { identifiers } = await services.database.manager.insert(PracticeLinkRow, row as never)
   return { id: identifiers[0]?.['id'] as number, path: `/p/${token}`, expires: expires.toISOString() }
@@ -151,7 +149,6 @@ const linkOf = async (services: Services, token: string): Promise<{ id: number; 
   return { id: row.id, asked: Asked.parse(row.facts) }
 }
 
-const digest = (token: string): string => createHash('sha256').update(token).digest('hex')
-
-const defined = <T extends object>(value: T): T =>
+/** Without what is undefined. */
+export const defined = <T extends object>(value: T): T =>
   Object.fromEntries(Object.entries(value).filter(([, given]) => given !== undefined)) as T

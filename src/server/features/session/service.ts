@@ -1,11 +1,11 @@
 /** Who is signed in. Sessions live in the database, so that any server process knows them. */
 import { hash, verify } from '@node-rs/argon2'
-import { createHash, randomBytes } from 'node:crypto'
 import { LessThan, type DataSource, type EntityManager } from 'typeorm'
 import type { Person, Role } from '#shared/api/session'
 import { SessionRow, UserRow } from '../../database/entities/index'
 import { Conflict, Invalid, NotFound, NotSignedIn } from '../../http/problems'
 import type { SignedIn } from '../../http/route'
+import { digest, newToken } from '../../http/token'
 
 const SESSION_HOURS = 12
 const TOKEN_BYTES = 32
@@ -19,7 +19,7 @@ export interface NewUser {
 
 export class SessionService {
   /** Compared with when the user is unknown, so that both refusals take as long. */
-  private readonly nobody = hash(randomBytes(TOKEN_BYTES).toString('hex'))
+  private readonly nobody = hash(newToken(TOKEN_BYTES))
 
   constructor(
     private readonly database: DataSource,
@@ -90,8 +90,8 @@ export class SessionService {
     const user = await this.database.getRepository(UserRow).findOneBy({ id })
     const right = await verify(user?.passwordHash ?? (await this.nobody), password)
     if (!user || !right) throw new NotSignedIn('Name and password do not go together.')
-    const token = randomBytes(TOKEN_BYTES).toString('base64url')
-    const csrf = randomBytes(TOKEN_BYTES).toString('base64url')
+    const token = newToken(TOKEN_BYTES)
+    const csrf = newToken(TOKEN_BYTES)
     const expires = new Date(this.now().getTime() + SESSION_HOURS * 3_600_000)
     const sessions = this.database.getRepository(SessionRow)
     await sessions.delete({ expires: LessThan(this.now()) })
@@ -113,7 +113,5 @@ export class SessionService {
     await this.database.getRepository(SessionRow).delete({ tokenHash: digest(token) })
   }
 }
-
-const digest = (token: string): string => createHash('sha256').update(token).digest('hex')
 
 const publicUser = ({ id, name, role }: UserRow): SignedIn['user'] => ({ id, name, role: role as Role })
