@@ -1,5 +1,5 @@
 /** A card's settings sent to the simulated machine, and what it shows then. */
-import { ref, watch, type Ref } from 'vue'
+import { ref, watch } from 'vue'
 import type { Card } from '#core/card/card'
 import type { Parameter, Positions } from '#core/catalogue/types'
 import type { MachineShown, MachineView } from '#shared/api/practice'
@@ -12,13 +12,14 @@ import { call, get, problemText } from '../../api/client'
  * Stitch and values go over; what hands fit and move stays as it is. A machine that stood for another model starts from
  * normal sewing.
  */
-export const useSending = (card: Ref<Card | undefined>, at: Ref<number>) => {
+export const useSending = (card: () => Card, at: () => number) => {
   const shows = ref('')
   watch([card, at], () => (shows.value = ''))
 
   const send = async () => {
-    const stage = card.value?.stages[at.value]
-    if (!card.value || !stage) return
+    const { stages, technique, fabric, names } = card()
+    const stage = stages[at()]
+    if (!stage) return
     const { answer, changeover } = stage
     try {
       const before = await get<z.infer<typeof MachineView>>('/api/practice/machine')
@@ -34,9 +35,9 @@ export const useSending = (card: Ref<Card | undefined>, at: Ref<number>) => {
       const figures = settings.flatMap(([parameter, { value }]): [Parameter, number][] => (typeof value === 'number' ? [[parameter as Parameter, value]] : [])) // prettier-ignore
       const sent: MachineShown = {
         model: answer.model,
-        technique: card.value.technique.id,
+        technique: technique.id,
         stage: stage.stage,
-        fabric: card.value.fabric.id,
+        fabric: fabric.id,
         positions,
         values: { ...same?.values, ...Object.fromEntries(figures) },
         due: same?.due ?? [],
@@ -44,7 +45,7 @@ export const useSending = (card: Ref<Card | undefined>, at: Ref<number>) => {
       await call('PUT', '/api/practice/machine', sent)
       const read = await get<z.infer<typeof MachineView>>('/api/practice/machine')
       const shown = read.machine?.positions ?? {}
-      const say = speech(card.value.names)
+      const say = speech(names)
       const values = settings.map(([parameter]) => `${controlWord(parameter)} ${shown[parameter] ?? '–'}`)
       shows.value = `Sent. It shows ${list([say.stitch(shown['stitch'] ?? ''), ...values])}. Foot, needle and levers are set by hand.`
     } catch (error) {

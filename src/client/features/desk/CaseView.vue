@@ -1,98 +1,35 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core'
-import { computed, nextTick, onMounted, ref, shallowRef, watch } from 'vue'
-import { useRoute, useRouter, type LocationQueryValue } from 'vue-router'
+import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import type { Card } from '#core/card/card'
-import { stopsIn } from '#core/ask/askables'
 import { ladderFor } from '#core/desk/ladder'
-import { STOPS, TROUBLES } from '#core/desk/troubles'
+import { TROUBLES } from '#core/desk/troubles'
 import type { Model } from '#core/catalogue/types'
 import type { ModelPage } from '#shared/api/rows'
-import type { CustomerRow } from '#shared/api/customers'
-import type { CaseRow, CaseWrite } from '#shared/api/desk'
+import type { CaseWrite } from '#shared/api/desk'
 import { speech } from '#shared/messages/en'
 import { JAM_SCRIPT, rungText, stopText, stopWord } from '#shared/messages/desk'
-import { ApiProblem, call, get, problemText } from '../../api/client'
+import { call, get, problemText } from '../../api/client'
 import { useKeys } from '../../state/keys'
-import { usePickLists, usePicks } from '../../state/picks'
-import { keptDraft } from '../../ui/sheet/keptDraft'
+import { usePicks } from '../../state/picks'
 import CaseFields from './CaseFields.vue'
 import DiagnosisPanel from './DiagnosisPanel.vue'
+import { useCase } from './useCase'
 
 /** A call: what is asked, the ladder first, then diagnosis by difference, what was advised, what came of it. */
 const props = defineProps<{ id?: string }>()
-const route = useRoute()
-const router = useRouter()
 const { query } = usePicks()
-const lists = usePickLists()
 const fields = ref<InstanceType<typeof CaseFields>>()
-const row = shallowRef<CaseRow>()
 const card = shallowRef<Card>()
-const customers = shallowRef<CustomerRow['customer'][]>([])
-const problem = ref('')
-const said = ref('')
-const busy = ref(false)
 const sending = ref('')
-const started = Date.now()
-const blank = (): CaseWrite => {
-  const one = (value: LocationQueryValue | LocationQueryValue[] | undefined) => (typeof value === 'string' && value !== '' ? value : undefined) // prettier-ignore
-  const { m, t, f, trouble, customer, q, stop } = route.query
-  const given = { model: one(m), technique: one(t), fabric: one(f), trouble: one(trouble), customer: one(customer), stop: one(stop) } // prettier-ignore
-  const known = Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined))
-  const name = one(q) ?? [nameOf('techniques', one(t)), nameOf('models', one(m))].filter(Boolean).join(' on the ')
-  return { question: name, outcome: one(stop) ? 'workshop' : 'open', ...known }
-}
-const nameOf = (list: 'models' | 'techniques' | 'fabrics', id: string | undefined) => lists.lists?.[list].find((one) => one.id === id)?.name // prettier-ignore
-const draft = ref<CaseWrite>()
-/** What was typed survives a reload of the same page, as long as nobody else has changed the case meanwhile. */
-const kept = computed(() => keptDraft<{ version: number; facts: CaseWrite }>(`case${route.fullPath}`))
-const touched = ref(false)
-watch(draft, (facts) =>
-  kept.value.write(touched.value && facts ? { version: row.value?.version ?? 0, facts } : undefined),
-)
-
-const take = (next: CaseRow) => {
-  touched.value = false
-  kept.value.write(undefined)
-  row.value = next
-  const { id: _, at: __, by: ___, ...facts } = next.case
-  draft.value = facts
-}
-const load = async () => {
-  try {
-    const [found] = await Promise.all([get<CustomerRow[]>('/api/customers'), lists.known()])
-    customers.value = found.map(({ customer }) => customer)
-    const typed = kept.value.read()
-    if (props.id === undefined) draft.value = blank()
-    else take(await get<CaseRow>(`/api/cases/${props.id}`))
-    if (typed && typed.version === (row.value?.version ?? 0)) {
-      touched.value = true
-      draft.value = typed.facts
-      said.value = 'What you had typed is here again; it is not kept yet.'
-    }
+const { row, draft, customers, problem, said, busy, stop, put, save } = useCase(
+  () => props.id,
+  async () => {
     await nextTick()
     if (props.id === undefined) fields.value?.focus()
-  } catch (error) {
-    problem.value = problemText(error)
-  }
-}
-onMounted(load)
-/** From one case to another this page stays: what it shows does not. A new one that was just kept is the same. */
-watch(
-  () => props.id ?? route.fullPath,
-  (id) => {
-    if (String(row.value?.case.id) === id) return
-    touched.value = false
-    row.value = undefined
-    draft.value = undefined
-    card.value = undefined
-    problem.value = ''
-    said.value = ''
-    sending.value = ''
-    void load()
   },
 )
-
+watch(() => row.value?.case.id, () => (sending.value = '')) // prettier-ignore
 const owned = computed(() => customers.value.find(({ id }) => id === draft.value?.customer)?.owns ?? [])
 const asked = computed(() => {
   const { model, technique, fabric } = draft.value ?? {}
@@ -119,47 +56,14 @@ watch(() => draft.value?.model, async (id) => {
 const rungs = computed(() =>
   ladderFor((model.value ?? { kind: 'computerised', features: [] }) as Model, card.value?.stages[0]),
 )
-/** Heard in what is asked as well: nobody has to notice it. */
-const stop = computed(() => {
-  const id = draft.value?.stop ?? stopsIn(draft.value?.question ?? '')[0]?.id
-  return STOPS.find((one) => one.id === id)
-})
 const jam = computed(() => TROUBLES.find(({ id }) => id === draft.value?.trouble)?.script === 'jam')
 const faults = computed(() => {
   const of = card.value?.technique
   const found = card.value?.stages.flatMap((stage) => stage.faults) ?? []
   return of ? found.map(({ id, name }) => ({ id: `${of.id}.${id}`, name })) : []
 })
-const put = (next: Partial<CaseWrite>) => {
-  if (!draft.value) return
-  touched.value = true
-  draft.value = Object.fromEntries(Object.entries({ ...draft.value, ...next }).filter(([, value]) => value !== undefined && value !== '')) as CaseWrite // prettier-ignore
-  if (draft.value.question === undefined) draft.value.question = ''
-}
 const tick = (rung: string, yes: boolean) => put({ rungs: [...(draft.value?.rungs ?? []).filter((one) => one !== rung), ...(yes ? [rung] : [])] }) // prettier-ignore
 
-const save = async (next: Partial<CaseWrite> = {}) => {
-  put({ ...next, ...(stop.value && !draft.value?.stop ? { stop: stop.value.id, outcome: 'workshop' } : {}) })
-  if (!draft.value || busy.value) return
-  problem.value = ''
-  said.value = ''
-  busy.value = true
-  try {
-    if (row.value)
-      take(await call<CaseRow>('PUT', `/api/cases/${row.value.case.id}`, { version: row.value.version, case: draft.value })) // prettier-ignore
-    else {
-      const minutes = draft.value.minutes ?? Math.max(1, Math.round((Date.now() - started) / 60_000))
-      const made = await call<CaseRow>('POST', '/api/cases', { ...draft.value, minutes })
-      take(made)
-      await router.replace({ path: `/desk/${made.case.id}`, query: query.value })
-    }
-    said.value = 'Kept.'
-  } catch (error) {
-    problem.value = error instanceof ApiProblem && error.details.status === 409 ? 'Somebody else has changed this case meanwhile. What you typed is kept here; open it in another tab to see theirs.' : problemText(error) // prettier-ignore
-  } finally {
-    busy.value = false
-  }
-}
 const solved = (cause: string, advice: string) => void save({ outcome: 'solved', cause, advice: draft.value?.advice ?? advice }) // prettier-ignore
 const send = async () => {
   const now = asked.value
