@@ -18,7 +18,7 @@ export default {
     from('core', { path: '^src/(shared|server|client|demo)/' }, 'The core knows nothing above it.'),
     from(
       'core',
-      { path: '^node_modules/|^launcher/', pathNot: '^node_modules/(tinyqueue|minisearch)/' },
+      { path: '^node_modules/|^launcher/', pathNot: '^node_modules/(tinyqueue|minisearch|lru-cache)/' },
       'The core is plain TypeScript; a pure data structure may come from a package.',
     ),
     from('shared', { path: '^src/(server|client|demo)/' }, 'What both sides share knows neither.'),

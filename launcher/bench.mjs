@@ -1,7 +1,7 @@
 // `handhold bench`: the core alone, then the server and the browser on it, on a database of its own.
-import autocannon from 'autocannon'
 import { existsSync, readFileSync, rmSync } from 'node:fs'
 import { benchBrowser, openPage } from './bench-browser.mjs'
+import { evenly } from './load.mjs'
 import { startMariadb } from './mariadb.mjs'
 import { inProject } from './places.mjs'
 import { CHROMIUM } from './prepare.mjs'
@@ -61,16 +61,19 @@ const benchServer = async ({ url, pid }) => {
   await timed('/api/card?technique=technique1&model=model1&fabric=cloth')
   row('  the grid of 60,000 cells over HTTP, the first time', await timed('/api/coverage/grid?fabric=cloth'))
   row('  again', await timed('/api/coverage/grid?fabric=cloth'))
-  const requests = Array.from({ length: 4000 }, (_, i) => ({
-    path: `/api/card?technique=technique${(i * 7) % 60}&model=model${(i * 37) % 1000}&fabric=cloth`,
-    headers: { cookie },
-  }))
-  await autocannon({ url, requests, connections: 8, overallRate: 200, duration: 5 })
-  const load = await autocannon({ url, requests, connections: 8, overallRate: 200, duration: 15 }) // prettier-ignore
-  row('  one card over HTTP at 200 a second, answered', `${load.requests.average.toFixed(0)} / s`)
-  row('  one card over HTTP at 200 a second, median', `${load.latency.p50} ms`)
-  row('  one card over HTTP at 200 a second, p99', `${load.latency.p99} ms`)
-  row('  not answered', String(load.non2xx + load.errors + load.timeouts))
+  const paths = Array.from(
+    { length: 4000 },
+    (_, i) => `/api/card?technique=technique${(i * 7) % 60}&model=model${(i * 37) % 1000}&fabric=cloth`,
+  )
+  for (const [which, asked] of /** @type {const} */ ([
+    ['every card another', paths],
+    ['cards known already', [...paths.slice(-400), ...paths.slice(-400), ...paths.slice(-400)]],
+  ])) {
+    const { answered, median, p99, refused } = await evenly({ url, cookie, rate: 200, paths: asked })
+    row(`  200 cards a second over HTTP, ${which}: answered`, `${answered.toFixed(0)} / s`)
+    row('    median; p99', `${median.toFixed(1)}; ${p99.toFixed(1)} ms`)
+    if (refused > 0) row('    not answered', String(refused))
+  }
   const resident = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1]
   row('  memory of the server', `${(Number(resident) / 1024).toFixed(0)} MB`)
 }

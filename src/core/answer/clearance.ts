@@ -103,13 +103,10 @@ const fenceHit = (path: Path, fences: readonly Fence[], limits: FootLimits): Rea
   for (const position of path.positions) {
     for (const fence of fences) {
       const { from, to } = swingSpan(path.swing, position, widthAgainst(fence, path, limits))
-      const hits: { side: Side; over: Mm; reach: Mm }[] = [
-        { side: 'left', over: fence.span.from - from, reach: from },
-        { side: 'right', over: to - fence.span.to, reach: to },
-      ]
-      for (const hit of hits) {
-        if (hit.over > TOLERANCE && (!worst || hit.over > worst.over + TOLERANCE)) worst = { fence, ...hit }
-      }
+      const left = fence.span.from - from
+      if (left > (worst ? worst.over : 0) + TOLERANCE) worst = { fence, side: 'left', over: left, reach: from }
+      const right = to - fence.span.to
+      if (right > (worst ? worst.over : 0) + TOLERANCE) worst = { fence, side: 'right', over: right, reach: to }
     }
   }
   if (!worst) return undefined

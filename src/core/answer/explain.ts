@@ -2,11 +2,13 @@
 import { withContents, type CatalogueIndex } from '../catalogue/index'
 import type { Id, Method, Model } from '../catalogue/types'
 import type { FitLookup } from './fit'
+import { rememberedFittings } from './fittings'
+import { clearingLookup } from './judge'
 import { judgeMethod, judgeMethodBriefly, type MethodContext, type MethodResult } from './method'
 import type { Purchase } from './purchases'
 import { checkQuestion } from './question'
 import type { Reason } from './reasons'
-import { hasTradeOff } from './stage'
+import { hasTradeOff, rememberedDrafts } from './stage'
 import { answerStage } from './stageAnswer'
 import type { Answer, MethodAnswer, Question, Verdict } from './types'
 import { holds } from './when'
@@ -24,7 +26,9 @@ export const explain = (answering: Answering, question: Question): Answer => {
   // Only the method that is taken is told in full.
   const brief = applicable.map((method) => judgeMethodBriefly(method, technique.methods.indexOf(method), context))
   const best = takenMethod(brief)
-  const results = brief.map((result) => (result === best ? judgeMethod(result.method, result.rank, context) : result))
+  const results = brief.map((result) =>
+    result === best && result.brief ? judgeMethod(result.method, result.rank, context) : result,
+  )
   const taken = results.find(({ method }) => method === best?.method)
   const inapplicable: MethodAnswer[] = considered
     .filter((method) => !applicable.includes(method))
@@ -70,6 +74,7 @@ export const contextOf = ({ index, fitOf }: Answering, question: Question): Meth
     had: withContents([...machines.flatMap(({ supplied }) => supplied), ...(question.owned ?? [])], index.items),
     stock: withContents(question.stock ?? [], index.items),
     job: question.job,
+    shared: { draftsOf: rememberedDrafts(), clearingOf: clearingLookup(), fittingsOf: rememberedFittings() },
   }
 }
 

@@ -23,19 +23,51 @@ export type FitLookup = (item: Item, model: Model) => Fit
  * and a model that changed is another.
  */
 export const fitLookup = (index: CatalogueIndex): FitLookup => {
-  const known = new WeakMap<Model, { supplied: Set<Id>; fits: Map<Id, Fit> }>()
+  const known = new WeakMap<Model, { supplied: Set<Id>; byRule: (foot: Item) => Fit; fits: Map<Id, Fit> }>()
+  const ruling = sharedRule(index)
   const lookup: FitLookup = (item, model) => {
     let ofModel = known.get(model)
-    if (!ofModel) known.set(model, (ofModel = { supplied: withContents(model.supplied, index.items), fits: new Map() }))
-    const fit = ofModel.fits.get(item.id) ?? fitWhereSupplied(index, item, model, ofModel.supplied)
+    if (!ofModel) {
+      const supplied = withContents(model.supplied, index.items)
+      ofModel = { supplied, byRule: ruling(model, supplied), fits: new Map() }
+      known.set(model, ofModel)
+    }
+    const fit = ofModel.fits.get(item.id) ?? fitWhereSupplied(index, item, model, ofModel.supplied, ofModel.byRule)
     ofModel.fits.set(item.id, fit)
     return fit
   }
   return lookup
 }
 
+/** The fit by rule alone, found once for all models that state the same of shank, attachment and adapters. */
+const sharedRule = (index: CatalogueIndex) => {
+  const places = new Map<string, Map<Id, Fit>>()
+  return (model: Model, supplied: ReadonlySet<Id>): ((foot: Item) => Fit) => {
+    const { shank, attachment, make, id } = model
+    const turners = usableTurners(index, model, supplied)
+    const unstated = shank === undefined || attachment === undefined ? id : ''
+    const place = [shank, attachment, index.makes.get(make)?.footPattern, unstated, ...turners.map((turner) => turner.id)].join('\n') // prettier-ignore
+    const fits = places.get(place) ?? new Map<Id, Fit>()
+    places.set(place, fits)
+    return (foot) => {
+      const fit = fits.get(foot.id) ?? fitByRule(foot, model, { makes: index.makes, turners })
+      fits.set(foot.id, fit)
+      return fit
+    }
+  }
+}
+
+const usableTurners = (index: CatalogueIndex, model: Model, supplied: ReadonlySet<Id>): Item[] =>
+  index.turners.filter(({ id }) => isUsable(index, id, model, supplied))
+
 /** The fit on a model with which all of `supplied` comes, packs opened. */
-export const fitWhereSupplied = (index: CatalogueIndex, item: Item, model: Model, supplied: ReadonlySet<Id>): Fit => {
+export const fitWhereSupplied = (
+  index: CatalogueIndex,
+  item: Item,
+  model: Model,
+  supplied: ReadonlySet<Id>,
+  byRule = (foot: Item): Fit => fitByRule(foot, model, { makes: index.makes, turners: usableTurners(index, model, supplied) }), // prettier-ignore
+): Fit => {
   const lacking = item.needs?.features?.find((feature) => !model.features.includes(feature))
   if (lacking !== undefined) return no('workedOut', [{ code: 'lacksFeature', item: item.id, feature: lacking }])
 
@@ -50,13 +82,7 @@ export const fitWhereSupplied = (index: CatalogueIndex, item: Item, model: Model
     const blocked = stated.chains.flat().find((id) => !usable(id)) as Id
     return no(stated.evidence, [{ code: 'neededItemUnfit', item: item.id, needs: blocked }])
   }
-  if (item.what === 'foot') {
-    return fitByRule(item, model, {
-      makes: index.makes,
-      turners: index.turners.filter((turner) => usable(turner.id)),
-    })
-  }
-  return fitOfOthers(item, model)
+  return item.what === 'foot' ? byRule(item) : fitOfOthers(item, model)
 }
 
 /** Fit of what is no foot and of which nothing is stated. */

@@ -37,7 +37,9 @@ export const houseOf = (index: CatalogueIndex, cell: HouseCell): { house?: House
     fabric: fabric.id,
     stitch: stitch.id,
   })
-  const good = (index.samples.get(key) ?? []).filter(
+  const sewn = index.samples.get(key)
+  if (!sewn) return { stale: [] }
+  const good = sewn.filter(
     (sample) => sample.verdict === 'good' && (sample.foot === undefined || sample.foot === cell.foot),
   )
   const stale = good.filter((sample) => isStale(sample, model))

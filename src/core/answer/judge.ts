@@ -35,30 +35,45 @@ export type ClearingLookup = (input: ClearingInput) => Clearing | { refused: Rea
 
 /** Feet with the same opening and limits clear alike; a lookup that works each out once. */
 export const clearingLookup = (): ClearingLookup => {
-  const known = new Map<SettingsDraft, Map<string, { foot: Item | undefined; found: Clearing | { refused: Reason } }>>()
+  interface Known {
+    named: boolean
+    shape: string
+    plate: Item | undefined
+    covers: readonly Item[]
+    foot: Item | undefined
+    found: Clearing | { refused: Reason }
+  }
+  const known = new Map<SettingsDraft, Known[]>()
   return (input) => {
     const { pair, plate, covers, settings } = input
-    const ofSettings = known.get(settings) ?? new Map()
-    known.set(settings, ofSettings)
-    const over = covers.length === 0 ? '' : covers.map(({ id }) => id).join('|')
-    const key = `${pair.named ? 'named' : ''}|${footKey(pair.foot)}|${plate?.id ?? ''}|${over}`
-    const same = ofSettings.get(key)
-    if (same) return saidOf(same.found, same.foot, pair.foot)
+    const { named, foot } = pair
+    const shape = footShape(foot)
+    // Few differ: looking through them is quicker than a key.
+    const ofSettings = known.get(settings) ?? []
+    for (const one of ofSettings) {
+      if (one.shape !== shape || one.plate !== plate || one.named !== named) continue
+      if (sameItems(one.covers, covers)) return saidOf(one.found, one.foot, foot)
+    }
+    if (ofSettings.length === 0) known.set(settings, ofSettings)
     const found = clearing(input)
-    ofSettings.set(key, { foot: pair.foot, found })
+    ofSettings.push({ named, shape, plate, covers, foot, found })
     return found
   }
 }
 
-const footKeys = new WeakMap<Item, string>()
+const sameItems = (some: readonly Item[], others: readonly Item[]): boolean =>
+  some.length === others.length && some.every((item, i) => item === others[i])
 
-const footKey = (foot: Item | undefined): string => {
+const footShapes = new WeakMap<Item, string>()
+
+/** What clearance asks of a foot. */
+const footShape = (foot: Item | undefined): string => {
   if (foot === undefined) return ''
-  const known = footKeys.get(foot)
+  const known = footShapes.get(foot)
   if (known !== undefined) return known
-  const key = JSON.stringify([foot.slot ?? '', foot.minWidth ?? '', foot.maxWidth ?? ''])
-  footKeys.set(foot, key)
-  return key
+  const shape = JSON.stringify([foot.slot ?? '', foot.minWidth ?? '', foot.maxWidth ?? ''])
+  footShapes.set(foot, shape)
+  return shape
 }
 
 /** The same finding, said of another foot. */

@@ -2,15 +2,12 @@
 import type { CatalogueIndex } from '../catalogue/index'
 import type { Fabric, Id, Method, Model, Technique } from '../catalogue/types'
 import type { FitLookup } from './fit'
-import { rememberedFittings } from './fittings'
-import { clearingLookup } from './judge'
 import { bestPurchase, tradeOffs, type Purchase } from './purchases'
 import type { Reason } from './reasons'
 import {
   footFunctions,
   hasTradeOff,
   platesOf,
-  rememberedDrafts,
   stageVariants,
   type Refusal,
   type StageContext,
@@ -29,6 +26,8 @@ export interface MethodContext {
   had: ReadonlySet<Id>
   stock: ReadonlySet<Id>
   job: Question['job']
+  /** What methods and looks at them share; a stage of a method is its own in all three. */
+  shared: Pick<StageContext, 'draftsOf' | 'clearingOf' | 'fittingsOf'>
 }
 
 export interface MethodResult {
@@ -59,9 +58,13 @@ export const judgeMethod = (method: Method, rank: number, context: MethodContext
  * The same verdict, stitches, feet and purchases without what is only for telling: where a method works with what is
  * had, nothing else is looked at. Its `stages` then hold only what needs nothing, and no refusals.
  */
-export const judgeMethodBriefly = (method: Method, rank: number, context: MethodContext): MethodResult => {
+export const judgeMethodBriefly = (
+  method: Method,
+  rank: number,
+  context: MethodContext,
+): MethodResult & { brief: boolean } => {
   const had = judged(method, rank, context, { hadOnly: true })
-  return had.purchase ? had : judgeMethod(method, rank, context)
+  return had.purchase ? { ...had, brief: true } : { ...judgeMethod(method, rank, context), brief: false }
 }
 
 const judged = (
@@ -82,9 +85,7 @@ const judged = (
     had,
     job,
     at,
-    draftsOf: rememberedDrafts(),
-    clearingOf: clearingLookup(),
-    fittingsOf: rememberedFittings(),
+    ...context.shared,
     getStandard,
     hadOnly,
     platesOn: platesOf({ index, fitOf, had }, hadOnly ? [] : platesSomeFootNeeds(method, index)),

@@ -40,7 +40,6 @@ interface Candidate {
 export const narrow = (input: NarrowInput): Narrowed | undefined => {
   let best: (Candidate & { loss: number }) | undefined
   for (const candidate of candidatePairs(input)) {
-    if (!isClear(candidate, input)) continue
     const loss = share(candidate.width, input.width?.wanted) + share(candidate.position, input.position?.wanted)
     const gain = best ? best.loss - loss : Infinity
     const wider = (candidate.width ?? 0) > (best?.width ?? 0) + TOLERANCE
@@ -60,26 +59,30 @@ const share = (value: number | undefined, wanted: number | undefined): number =>
 const isClear = ({ width, position }: Candidate, { path, fences, limits }: NarrowInput): boolean =>
   wouldHit(
     {
-      ...path,
-      ...(width === undefined ? {} : { narrowest: width, widest: width }),
-      ...(position === undefined ? {} : { positions: [position] }),
+      swing: path.swing,
+      widthKnown: path.widthKnown,
+      narrowest: width ?? path.narrowest,
+      widest: width ?? path.widest,
+      positions: position === undefined ? path.positions : [position],
     },
     fences,
     limits,
   ) === undefined
 
+/** All that are clear and may lose least. */
 function* candidatePairs(input: NarrowInput): Generator<Candidate> {
   const widths = widthCandidates(input)
   const positions = positionCandidates(input)
   for (const position of positions) {
     for (const width of widths) {
       const candidate = { width, position }
+      if (!isClear(candidate, input)) continue
       yield candidate
       // Widths come widest first, so the first that clears at a position loses least there.
-      if (isClear(candidate, input)) break
+      break
     }
   }
-  yield* freelyTurning(input, widths, positions)
+  for (const candidate of freelyTurning(input, widths, positions)) if (isClear(candidate, input)) yield candidate
 }
 
 const widthCandidates = ({ width, swing }: NarrowInput): (number | undefined)[] => {

@@ -6,7 +6,7 @@ import type { FitLookup } from './fit'
 import type { FittingsLookup } from './fittings'
 import type { ClearingLookup } from './judge'
 import { needleFor } from './needle'
-import { compareIds, compareNumbers } from './order'
+import { compareIds } from './order'
 import { variantsOf, type PairContext, type Ranked, type Variant } from './pair'
 import type { Reason } from './reasons'
 import { reachOf } from './reach'
@@ -212,10 +212,18 @@ export const coarseRank = (variant: Variant): number[] => [
   variant.narrowed ? 1 : 0,
 ]
 
+/** As `coarseRank` compares, without making anything. */
+const compareCoarsely = (a: Variant, b: Variant): number =>
+  a.pair.machine - b.pair.machine ||
+  a.pair.stitchAs.rank - b.pair.stitchAs.rank ||
+  a.pair.footAs.rank - b.pair.footAs.rank ||
+  Number(b.slotStated) - Number(a.slotStated) ||
+  Number(Boolean(a.narrowed)) - Number(Boolean(b.narrowed))
+
 /** The order of a stage's pairs, and among one pair's variants the order in which they are tried. */
 export const compareVariants = (a: Variant, b: Variant): number =>
   Number(hasTradeOff(a)) - Number(hasTradeOff(b)) ||
-  compareNumbers(coarseRank(a), coarseRank(b)) ||
+  compareCoarsely(a, b) ||
   Number(b.pair.named) - Number(a.pair.named) ||
   a.fitting.chain.length - b.fitting.chain.length ||
   EVIDENCE_RANK[evidenceOf(a)] - EVIDENCE_RANK[evidenceOf(b)] ||
@@ -225,12 +233,12 @@ export const compareVariants = (a: Variant, b: Variant): number =>
   a.plateOrder - b.plateOrder
 
 /** Drops a pair's variants that need all an earlier one needs: whatever is had, the earlier one comes first. */
-export const withoutDominated = (variants: readonly Variant[]): Variant[] =>
-  variants.filter(
-    (variant, i) => !variants.slice(0, i).some((earlier) => earlier.need.every((id) => variant.need.includes(id))),
-  )
+export const withoutDominated = (variants: readonly Variant[]): readonly Variant[] =>
+  variants.length < 2
+    ? variants
+    : variants.filter((variant, i) => !variants.slice(0, i).some((earlier) => earlier.need.every((id) => variant.need.includes(id)))) // prettier-ignore
 
-/** Drafts of one method, remembered by what they depend on: stitch, stage, house sample and setup. */
+/** Drafts of one question, remembered by what they depend on: stitch, stage, house sample and setup. */
 export const rememberedDrafts = (): StageContext['draftsOf'] => {
   const known = new Map<SettingsInput['stitch'], { input: SettingsInput; drafts: SettingsDraft }[]>()
   return (input) => {

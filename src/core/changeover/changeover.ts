@@ -1,4 +1,5 @@
 /** What a stage of a card asks of a machine, planned: there, and back to normal sewing. */
+import { LRUCache } from 'lru-cache'
 import type { CatalogueIndex } from '../catalogue/index'
 import type { Controls, Model, Positions, Stage } from '../catalogue/types'
 import type { StageAnswer } from '../answer/types'
@@ -31,12 +32,10 @@ export const changeoverOf = (
   const { goal, defaults, rules } = stageGoal(index, answer, stage, model, own)
   const controls = { ...own, rules: [...own.rules, ...rules] }
   const from = stands ?? { ...own.normal, ...now }
-  const asked = [model.id, goal, defaults, rules]
-  const plan = remembered(index, [asked, from], () => planChangeover({ controls, from, goal, defaults }))
+  const plan = planChangeover({ controls, from, goal, defaults })
   if (plan.outcome !== 'plan' || oneWay) return { controls, goal, defaults, from, plan }
   const sewn = afterSewing(plan.end)
-  const back = remembered(index, [asked, sewn, 'back'], () => wayBack(index, model, controls, goal, sewn))
-  return { controls, goal, defaults, from, plan, back }
+  return { controls, goal, defaults, from, plan, back: wayBack(index, model, controls, goal, sewn) }
 }
 
 /** Who has sewn has moved needle and foot and used thread: how those stand is not known any more. */
@@ -50,22 +49,16 @@ const wayBack = (index: CatalogueIndex, model: Model, controls: Controls, goal: 
   return planChangeover({ controls, from, goal: back, defaults: unvalued })
 }
 
-/** The same question has the same plan as long as the catalogue is the same: few plans are asked for again and again. */
-const remembered = (index: CatalogueIndex, question: unknown, work: () => Plan): Plan => {
-  const plans = plansOf.get(index) ?? new Map<string, Plan>()
-  plansOf.set(index, plans)
-  const key = JSON.stringify(question)
-  const plan = plans.get(key) ?? work()
-  if (plans.size >= MOST_REMEMBERED) plans.delete(plans.keys().next().value as string)
-  plans.set(key, plan)
-  return plan
-}
-const plansOf = new WeakMap<CatalogueIndex, Map<string, Plan>>()
-const MOST_REMEMBERED = 4000
-
+/** Found once for a model; models whose controls are the same share them. */
 const rememberedControls = (index: CatalogueIndex, model: Model): Controls => {
-  const known = controlsByModel.get(model) ?? controlsOf(model, index.items)
-  controlsByModel.set(model, known)
-  return known
+  const known = controlsByModel.get(model)
+  if (known) return known
+  const own = controlsOf(model, index.items)
+  const text = JSON.stringify(own)
+  const controls = controlsByText.get(text) ?? own
+  controlsByText.set(text, controls)
+  controlsByModel.set(model, controls)
+  return controls
 }
 const controlsByModel = new WeakMap<Model, Controls>()
+const controlsByText = new LRUCache<string, Controls>({ max: 500 })

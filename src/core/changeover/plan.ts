@@ -5,6 +5,7 @@
  */
 import type { ControlRule, Controls, Positions } from '../catalogue/types'
 import { compile, orderOf } from './compile'
+import { rememberedSearch } from './kin'
 import { searchLeast, type Taken } from './search'
 import { ABSENT, ANY, dutiesOf, hazardsOf, UNKNOWN, type Defaults } from './rules'
 import { moveOnce } from './simulate'
@@ -41,7 +42,7 @@ export interface PlanInput {
 
 export const planChangeover = (input: PlanInput): Plan => {
   const wanted = withinReach(input)
-  const taken = searchAll(wanted)
+  const taken = searchKin(wanted)
   if (taken) return told(wanted, taken)
   const controls = whatToLookAt(wanted)
   if (controls) return { outcome: 'look', controls }
@@ -61,8 +62,10 @@ const withinReach = (input: PlanInput): Required<PlanInput> => ({
   ),
 })
 
+const searchKin = rememberedSearch((input) => searchAll(input), 4000)
+
 /** Searches what hangs together; what no rule speaks of is one move each, put in where habit has it. */
-const searchAll = (input: Required<PlanInput>): Taken[] | undefined => {
+export const searchAll = (input: Required<PlanInput>): Taken[] | undefined => {
   const { controls, from, goal } = input
   const loose = Object.keys(goal).filter((id) => goal[id] !== (from[id] ?? UNKNOWN) && isLoose(input, id))
   const bound = Object.fromEntries(Object.entries(goal).filter(([id]) => !loose.includes(id)))
@@ -134,7 +137,7 @@ const whatToLookAt = (input: Required<PlanInput>): string[] | undefined => {
   const { controls, from } = input
   const unknown = compile(input).controls.filter((id) => (from[id] ?? UNKNOWN) === UNKNOWN && isListed(controls, id))
   const ways = (looked: readonly string[]): boolean[] =>
-    everyPlace(controls, looked).map((places) => searchAll({ ...input, from: { ...from, ...places } }) !== undefined)
+    everyPlace(controls, looked).map((places) => searchKin({ ...input, from: { ...from, ...places } }) !== undefined)
   const sets = [
     ...unknown.map((one) => [one]),
     ...unknown.flatMap((one, i) => unknown.slice(i + 1).map((other) => [one, other])),
@@ -154,12 +157,12 @@ const everyPlace = ({ controls }: Controls, looked: readonly string[]): Position
 /** The first thing wanted that cannot be had, alone or with the rest, and the rules without one of which it could. */
 const blocked = (input: Required<PlanInput>): Plan => {
   const wanted = Object.entries(input.goal)
-  const alone = wanted.find(([control, to]) => searchAll({ ...input, goal: { [control]: to } }) === undefined)
-  const [control, to] = alone ?? wanted.find((_, i) => searchAll({ ...input, goal: Object.fromEntries(wanted.slice(0, i + 1)) }) === undefined) ?? (wanted[0] as [string, string]) // prettier-ignore
+  const alone = wanted.find(([control, to]) => searchKin({ ...input, goal: { [control]: to } }) === undefined)
+  const [control, to] = alone ?? wanted.find((_, i) => searchKin({ ...input, goal: Object.fromEntries(wanted.slice(0, i + 1)) }) === undefined) ?? (wanted[0] as [string, string]) // prettier-ignore
   const goal = alone ? { [control]: to } : input.goal
   const binding = input.controls.rules.filter((rule) => 'needs' in rule || 'resets' in rule)
   const without = (dropped: ControlRule): Controls => ({ ...input.controls, rules: input.controls.rules.filter((rule) => rule !== dropped) }) // prettier-ignore
-  const freeing = binding.filter((rule) => searchAll({ ...input, goal, controls: without(rule) }) !== undefined)
+  const freeing = binding.filter((rule) => searchKin({ ...input, goal, controls: without(rule) }) !== undefined)
   const rules = freeing.length > 0 ? freeing : binding.filter((rule) => speaksOf(rule, control))
   return { outcome: 'blocked', control, to, rules: rules.length > 0 ? rules : binding }
 }

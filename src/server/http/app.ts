@@ -10,7 +10,7 @@ import { pinoHttp } from 'pino-http'
 import type { z } from 'zod'
 import type { Services } from '../services'
 import { Forbidden, Invalid, NotFound, NotSignedIn, problemHandler } from './problems'
-import type { Context, RouteDefinition, SignedIn } from './route'
+import { JsonText, type Context, type RouteDefinition, type SignedIn } from './route'
 
 const COOKIE = 'handhold_session'
 const SIGN_INS_A_WINDOW = 10
@@ -23,6 +23,8 @@ export const REVISION_HEADER = 'Catalogue-Revision'
 export const createApp = (services: Services, routes: readonly RouteDefinition[]): Express => {
   const app = express()
   app.disable('x-powered-by')
+  // Answers are not kept by the browser, so there is nothing to compare.
+  app.disable('etag')
   app.set('trust proxy', services.config.proxies)
   if (services.config.logLevel === 'debug') app.use(pinoHttp({ logger: services.log }))
   app.use(securityHeaders(services.config.secureCookies))
@@ -93,10 +95,8 @@ const handler =
   (definition: RouteDefinition, services: Services): RequestHandler =>
   async (request, response) => {
     const token = parseCookies(request.headers.cookie ?? '')[COOKIE]
-    const [snapshot, session] = await Promise.all([
-      services.catalogue.snapshot(),
-      token ? services.sessions.find(token) : undefined,
-    ])
+    const { session, revision } = await services.sessions.arriving(token)
+    const snapshot = await services.catalogue.snapshot(revision)
     response.setHeader(REVISION_HEADER, String(snapshot.revision))
     authorise(definition, session, request)
     const work = services.work.begin(session?.user.id ?? '', request.get(WORK_HEADER))
@@ -119,6 +119,7 @@ const handler =
     const status = definition.status ?? 200
     if (status === 204) response.status(status).end()
     else if (definition.type !== undefined) response.status(status).type(definition.type).send(result)
+    else if (result instanceof JsonText) response.status(status).type('json').send(result.text)
     else response.status(status).json(result)
   }
 

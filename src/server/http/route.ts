@@ -30,6 +30,11 @@ export interface SignedIn {
   csrf: string
 }
 
+/** A result that is JSON already. */
+export class JsonText {
+  constructor(readonly text: string) {}
+}
+
 export interface RouteDefinition<
   Params extends z.ZodType = z.ZodType,
   Query extends z.ZodType = z.ZodType,
@@ -59,7 +64,7 @@ export interface RouteDefinition<
   takes?: string
   handle: (
     context: Context<z.output<Params>, z.output<Query>, z.output<Body>>,
-  ) => Promise<z.input<Result>> | z.input<Result>
+  ) => Promise<z.input<Result> | JsonText> | z.input<Result> | JsonText
 }
 
 /** Keeps the shapes of one route known to its handler. */

@@ -9,7 +9,7 @@ import { Answer, Question as QuestionSchema } from '#shared/api/answer'
 import { CardQuery, CardView, DraftCard } from '#shared/api/card'
 import type { z } from 'zod'
 import { Invalid } from '../../http/problems'
-import { ANY_ROLE, LEAD, route } from '../../http/route'
+import { ANY_ROLE, JsonText, LEAD, route } from '../../http/route'
 import type { Snapshot } from '../catalogue/snapshot'
 
 export const cardRoutes = [
@@ -23,15 +23,15 @@ export const cardRoutes = [
     result: CardView,
     refuses: [422],
     handle: async ({ query, services, snapshot }) => {
-      const { now, after, ways, ...asked } = query
-      const question = questionOf(asked)
       const { tolerance } = await services.settings.read()
-      const stands = { ...(after === undefined ? {} : leftBy(snapshot, { ...question, technique: after })), ...now }
-      return cardOf(snapshot.index, question, answered(snapshot, question), {
-        tolerance,
-        now: stands,
-        allWays: ways === 'all',
-      }) as never
+      const text = services.cards.tell(snapshot, [query, tolerance], () => {
+        const { now, after, ways, ...asked } = query
+        const question = questionOf(asked)
+        const stands = { ...(after === undefined ? {} : leftBy(snapshot, { ...question, technique: after })), ...now }
+        const answer = answered(snapshot, question)
+        return cardOf(snapshot.index, question, answer, { tolerance, now: stands, allWays: ways === 'all' })
+      })
+      return new JsonText(text)
     },
   }),
   route({

@@ -14,6 +14,7 @@ import {
   ThreadRow,
   type CatalogueRow,
 } from '../../database/entities/index'
+import type { Words } from './compact'
 
 interface Table {
   entity: EntityTarget<CatalogueRow>
@@ -63,8 +64,8 @@ export const toRow = ({ key, ordinal, version, value }: Stored): Record<string, 
   return row
 }
 
-/** Throws where a stored row does not have the shape its noun must have. */
-export const fromRow = (noun: Noun, row: CatalogueRow): Stored => {
+/** Throws where a stored row does not have the shape its noun must have. `words`: of all rows that are read together. */
+export const fromRow = (noun: Noun, row: CatalogueRow, words: Words): Stored => {
   const columns = row as unknown as Record<string, unknown>
   const value: Record<string, unknown> = { id: row.id }
   for (const column of tables[noun].columns) if (columns[column] !== null) value[column] = columns[column]
@@ -72,9 +73,13 @@ export const fromRow = (noun: Noun, row: CatalogueRow): Stored => {
   const checked = nouns[noun].schema.safeParse(value)
   if (!checked.success) throw new Error(`stored ${nouns[noun].one} “${row.id}” is damaged: ${checked.error.message}`)
   return {
-    key: { noun, id: row.id, ...(noun === 'stitches' ? { model: columns.model as string } : {}) },
+    key: {
+      noun,
+      id: words.word(row.id),
+      ...(noun === 'stitches' ? { model: words.word(columns.model as string) } : {}),
+    },
     ordinal: row.ordinal,
     version: row.version,
-    value: checked.data,
+    value: words.compact(checked.data),
   }
 }

@@ -5,6 +5,7 @@ import type { Bundle, Model, Stitch } from '#core/catalogue/types'
 import { fitLookup, type FitLookup } from '#core/answer/fit'
 import { nounList, type Noun } from '#shared/api/nouns'
 import type { CatalogueRow } from '../../database/entities/index'
+import { Words } from './compact'
 import { fromRow, keyText, tables, type Stored } from './mapper'
 
 export interface Snapshot {
@@ -21,10 +22,11 @@ export type Rows = Snapshot['rows']
 export const readSnapshot = async (manager: EntityManager): Promise<Snapshot> => {
   const revision = await readRevision(manager)
   const rows = emptyRows()
+  const words = new Words()
   for (const noun of nounList) {
     const found = await manager.find(tables[noun].entity, { order: { ordinal: 'ASC', id: 'ASC' } })
     for (const row of found as CatalogueRow[]) {
-      const stored = fromRow(noun, row)
+      const stored = fromRow(noun, row, words)
       rows[noun].set(keyText(stored.key), stored)
     }
   }

@@ -43,9 +43,9 @@ export class CatalogueStore {
 
   constructor(private readonly database: DataSource) {}
 
-  /** Never older than the revision the database has at this moment. */
-  async snapshot(): Promise<Snapshot> {
-    const revision = await readRevision(this.database.manager)
+  /** Never older than the revision the database has at this moment, or had when it was read just before. */
+  async snapshot(read?: number): Promise<Snapshot> {
+    const revision = read ?? (await readRevision(this.database.manager))
     if (this.current && this.current.revision >= revision) return this.current
     this.loading ??= this.load().finally(() => (this.loading = undefined))
     const loaded = await this.loading

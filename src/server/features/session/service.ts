@@ -99,19 +99,23 @@ export class SessionService {
     return { user: publicUser(user), csrf, token, expires }
   }
 
-  /** Asked at every request, so in one plain query. */
-  async find(token: string): Promise<SignedIn | undefined> {
-    const found: (SessionRow & UserRow)[] = await this.database.query(
-      'SELECT s.csrf, s.expires, u.id, u.name, u.role FROM session s JOIN `user` u ON u.id = s.`user` WHERE s.token_hash = ?',
-      [digest(token)],
-    )
-    const [session] = found
-    return session && session.expires > this.now() ? { user: publicUser(session), csrf: session.csrf } : undefined
+  /** Who comes with this token, and the catalogue's revision at that moment: asked at every request, so in one query. */
+  async arriving(token: string | undefined): Promise<{ session: SignedIn | undefined; revision: number }> {
+    const [found] = (await this.database.query(ARRIVING, [token === undefined ? '' : digest(token)])) as Arriving[]
+    if (!found) throw new Error('the catalogue has no revision row')
+    const { revision, expires } = found
+    const stands = expires !== null && expires > this.now()
+    return { revision, session: stands ? { user: publicUser(found), csrf: found.csrf } : undefined }
   }
 
   async signOut(token: string): Promise<void> {
     await this.database.getRepository(SessionRow).delete({ tokenHash: digest(token) })
   }
 }
+
+const ARRIVING = `SELECT c.revision, s.csrf, s.expires, u.id, u.name, u.role FROM catalogue_revision c
+  LEFT JOIN (session s JOIN \`user\` u ON u.id = s.\`user\`) ON s.token_hash = ? WHERE c.id = 1`
+
+type Arriving = { revision: number; expires: Date | null } & Pick<SessionRow, 'csrf'> & UserRow
 
 const publicUser = ({ id, name, role }: UserRow): SignedIn['user'] => ({ id, name, role: role as Role })
