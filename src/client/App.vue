@@ -76,6 +76,12 @@ useKeys([
       >
         {{ room.name }}
       </RouterLink>
+      <RouterLink
+        class="who"
+        :to="{ path: '/shop', query }"
+        :aria-label="`Signed in as ${session.user.name}; to sign out`"
+        >{{ session.user.name.split(' ')[0] }}</RouterLink
+      >
       <button type="button" class="keys" @click="keysShown = true"><kbd>?</kbd> Keys</button>
     </nav>
     <div id="content" class="content" tabindex="-1"><RouterView /></div>
@@ -136,8 +142,15 @@ useKeys([
     background: var(--fold);
   }
 
-  .keys {
+  .who {
     margin-top: auto;
+    padding-bottom: 0.1rem;
+    font-size: 0.9rem;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+
+  .keys {
     margin-bottom: 0.5rem;
     font-size: 0.9rem;
   }
@@ -191,8 +204,13 @@ useKeys([
       border-bottom-color: var(--teal);
     }
 
-    .keys {
+    .who {
       margin: 0 0 0 auto;
+      padding-bottom: 0.55rem;
+    }
+
+    .keys {
+      margin: 0;
     }
   }
 }

@@ -117,7 +117,7 @@ defineExpose({ focus: () => field.value?.focus() })
       v-model="typed"
       type="text"
       autocomplete="off"
-      placeholder="machine or name, technique or trouble, fabric"
+      placeholder="machine, technique, fabric"
       @input="later"
     />
     <div v-if="open && typed.trim() !== '' && (told || problem)" class="told" aria-live="polite">

@@ -139,12 +139,18 @@ const authorise = (definition: RouteDefinition, session: SignedIn | undefined, r
 const sameToken = (given: string | undefined, known: string): boolean =>
   given !== undefined && given.length === known.length && timingSafeEqual(Buffer.from(given), Buffer.from(known))
 
-const read = (schema: z.ZodType | undefined, value: unknown, where: string): unknown => {
+const NOT_RIGHT = {
+  address: 'This address leads nowhere.',
+  query: 'Something asked for is not right.',
+  body: 'Not everything is right yet.',
+}
+
+const read = (schema: z.ZodType | undefined, value: unknown, where: keyof typeof NOT_RIGHT): unknown => {
   if (!schema) return undefined
   const checked = schema.safeParse(value)
   if (checked.success) return checked.data
   throw new Invalid(
-    `The ${where} of the request is not right.`,
+    NOT_RIGHT[where],
     checked.error.issues.map(({ path, message }) => ({ path: path as (string | number)[], message })),
   )
 }

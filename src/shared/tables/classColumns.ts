@@ -50,20 +50,3 @@ export const loanColumns: Column[] = [
   column('model', 'or machine', { is: 'ref', to: 'models' }),
   column('pieces', 'Pieces', { is: 'number', least: 0, whole: true }, { required: true, width: 9 }),
 ]
-
-const SUPPLY_KINDS = [
-  { value: 'fabric', word: 'fabric' },
-  { value: 'thread', word: 'thread' },
-  { value: 'bobbin', word: 'bobbin' },
-  { value: 'needle', word: 'needle' },
-  { value: 'material', word: 'material' },
-]
-const amount = (heading: string, key: string, more: More = {}): Column => column(key, heading, { is: 'number', least: 0 }, { width: 10, ...more }) // prettier-ignore
-export const supplyColumns: Column[] = [
-  column('what', 'What', { is: 'choice', of: SUPPLY_KINDS }, { required: true, width: 12 }),
-  column('of', 'Which', text, { ...must, width: 34 }),
-  amount('In a pack', 'pack', { required: true }),
-  column('width', 'Bolt, across', mm, { width: 11, hint: 'fabric: mm' }),
-  column('price', 'Price, cents', { is: 'number', least: 0, whole: true }, { width: 11 }),
-  amount('Packs on the shelf', 'shelf', { required: true, width: 13 }),
-]

@@ -3,10 +3,11 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { speech } from '#shared/messages/en'
 import { verdictWord } from '#shared/messages/words'
-import { useExample, usePickLists, usePicks } from '../../state/picks'
+import { usePicks } from '../../state/picks'
 import AloudView from './AloudView.vue'
 import CardActs from './CardActs.vue'
 import CardStageView from './CardStageView.vue'
+import CardStart from './CardStart.vue'
 import GettingBar from './GettingBar.vue'
 import OtherMethods from './OtherMethods.vue'
 import SendCard from './SendCard.vue'
@@ -15,7 +16,6 @@ import VerdictMark from './VerdictMark.vue'
 
 const route = useRoute()
 const router = useRouter()
-const lists = usePickLists()
 const { picked } = usePicks()
 const { card, problem, busy } = useCard(picked)
 
@@ -32,7 +32,6 @@ const missing = computed(() =>
     .filter((key) => !picked.value[key])
     .map((key) => (key === 'model' ? 'a machine' : `a ${key}`)),
 )
-const example = useExample()
 const verdict = computed(() =>
   card.value
     ? verdictWord(
@@ -49,20 +48,7 @@ const verdict = computed(() =>
       {{ card ? `${verdict}: ${card.technique.name} on ${card.model.name} in ${card.fabric.name}` : '' }}
     </p>
 
-    <section v-if="missing.length > 0" class="empty">
-      <h1>Which machine, technique and fabric?</h1>
-      <p>
-        Pick {{ missing.join(', ').replace(/, ([^,]*)$/, ' and $1') }} at the top. <kbd>/</kbd> puts you there; type a
-        few letters, then <kbd>Enter</kbd>.
-      </p>
-      <p v-if="example">
-        Or look at one first:
-        <RouterLink :to="{ path: '/card', query: example.query }">{{ example.words }}</RouterLink>.
-      </p>
-      <p v-if="lists.lists && lists.lists.models.length === 0">
-        The shop has no machines yet. <RouterLink to="/shop">Take a catalogue file in</RouterLink> to begin.
-      </p>
-    </section>
+    <CardStart v-if="missing.length > 0" :missing="missing" />
 
     <section v-else-if="problem" role="alert" class="empty">
       <h1>No card</h1>

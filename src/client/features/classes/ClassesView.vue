@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import type { ClassRow } from '#shared/api/classes'
 import { dateWords } from '#shared/messages/words'
 import { call, get, problemText } from '../../api/client'
 import { usePicks } from '../../state/picks'
 
-/** All classes, the latest first, and a new one. */
+/** All classes, those to come by day and the others newest first, and a new one. */
 const router = useRouter()
 const { query } = usePicks()
 const rows = shallowRef<ClassRow[]>()
@@ -26,6 +26,14 @@ const begin = async () => {
     problem.value = problemText(error)
   }
 }
+const groups = computed(() => {
+  const isToCome = (row: ClassRow) => new Date(row.class.starts) >= new Date()
+  const byStart = [...(rows.value ?? [])].sort((a, b) => (a.class.starts < b.class.starts ? -1 : 1))
+  return [
+    { heading: 'To come', rows: byStart.filter(isToCome) },
+    { heading: 'Been', rows: byStart.filter((row) => !isToCome(row)).reverse() },
+  ].filter((group) => group.rows.length > 0)
+})
 const timeOf = (starts: string) => starts.slice('yyyy-mm-ddT'.length, 'yyyy-mm-ddThh:mm'.length)
 </script>
 
@@ -40,16 +48,19 @@ const timeOf = (starts: string) => starts.slice('yyyy-mm-ddT'.length, 'yyyy-mm-d
     </div>
     <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
     <p v-if="rows && rows.length === 0">No class yet. Begin one: its techniques, its seats, what the shop can lend.</p>
-    <ul>
-      <li v-for="{ class: one } in rows ?? []" :key="one.id">
-        <RouterLink :to="{ path: `/classes/${one.id}`, query }">{{ one.title }}</RouterLink>
-        <span class="soft">
-          {{ dateWords(one.starts) }}, {{ timeOf(one.starts) }} · {{ one.seats.length }}
-          {{ one.seats.length === 1 ? 'seat' : 'seats' }} · {{ one.techniques.length }}
-          {{ one.techniques.length === 1 ? 'technique' : 'techniques' }}</span
-        >
-      </li>
-    </ul>
+    <section v-for="group in groups" :key="group.heading">
+      <h2>{{ group.heading }}</h2>
+      <ul>
+        <li v-for="{ class: one } in group.rows" :key="one.id">
+          <RouterLink :to="{ path: `/classes/${one.id}`, query }">{{ one.title }}</RouterLink>
+          <span class="soft">
+            {{ dateWords(one.starts) }}, {{ timeOf(one.starts) }} · {{ one.seats.length }}
+            {{ one.seats.length === 1 ? 'seat' : 'seats' }} · {{ one.techniques.length }}
+            {{ one.techniques.length === 1 ? 'technique' : 'techniques' }}</span
+          >
+        </li>
+      </ul>
+    </section>
   </main>
 </template>
 

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
 import type { Cupboard } from '#shared/api/classes'
-import { supplyColumns } from '#shared/tables/classColumns'
 import { ApiProblem, call, get, problemText } from '../../api/client'
 import { useNames } from '../../state/names'
 import { usePicks } from '../../state/picks'
-import PartList from '../../ui/sheet/PartList.vue'
+import SupplyTable from './SupplyTable.vue'
 
 /** The store cupboard: how what classes use up is sold, and what of it is on the shelf. */
 type Supply = Cupboard['supplies'][number]
@@ -36,7 +35,6 @@ const save = async () => {
         : problemText(error)
   }
 }
-const blank = (): Supply => ({ what: 'material', of: '', pack: 1, shelf: 0 })
 </script>
 
 <template>
@@ -47,22 +45,13 @@ const blank = (): Supply => ({ what: 'material', of: '', pack: 1, shelf: 0 })
       <span role="status" class="soft">{{ changed ? '' : said }}</span>
       <BButton v-if="kept" variant="primary" :disabled="!changed" @click="save">Save</BButton>
     </div>
-    <p>
-      How what classes use up is sold, and how many packs of it are on the shelf. A pack of fabric is in mm of the bolt,
-      one of thread in metres; prices in cents. Fabric and thread by their id in the catalogue, bobbins by their class,
-      needles as “system point size”, materials as the technique names them.
+    <p class="soft">
+      How what classes use up is sold, and what of it is on the shelf. What is left empty is told as unknown, never as
+      nothing.
     </p>
     <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
-    <PartList
-      v-if="kept"
-      :parts="supplies"
-      :columns="supplyColumns"
-      :names="names.names"
-      one="supply"
-      captions
-      :blank="blank"
-      @change="(next) => (supplies = next)"
-    />
+    <p v-if="kept && supplies.length === 0">Nothing yet. Add what your classes use up: fabrics, threads, needles.</p>
+    <SupplyTable v-if="kept" :supplies="supplies" @change="(next) => (supplies = next)" />
   </main>
 </template>
 

@@ -12,6 +12,7 @@ import { JAM_SCRIPT, rungText, stopText, stopWord } from '#shared/messages/desk'
 import { call, get, problemText } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { usePicks } from '../../state/picks'
+import BriefCard from '../card/BriefCard.vue'
 import CaseFields from './CaseFields.vue'
 import DiagnosisPanel from './DiagnosisPanel.vue'
 import { useCase } from './useCase'
@@ -123,6 +124,13 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
               <span role="status" class="soft">{{ sending }}</span>
             </p>
           </section>
+          <BriefCard
+            v-if="card && !draft.trouble"
+            :card="card"
+            :stage="undefined"
+            label="The card in brief"
+            class="brief"
+          />
           <section v-if="jam" aria-label="Thread jam">
             <h2>A thread jam: in this order</h2>
             <ol>
@@ -210,6 +218,10 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
     gap: 0.3rem;
     padding: 0.15rem 0;
   }
+}
+
+.brief {
+  max-width: 40rem;
 }
 
 .send {

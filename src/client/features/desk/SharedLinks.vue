@@ -45,7 +45,10 @@ const revoke = (id: number) => act(() => call('DELETE', `/api/shared-cards/${id}
     <p v-if="made" role="status">
       It is shown only now: <a :href="made">{{ made }}</a>
     </p>
-    <p v-if="rows && rows.length === 0">No link holds now.</p>
+    <p v-if="rows && rows.length === 0">
+      No link holds now. One shows a card to somebody without an account, on their telephone too, for 30 days or until
+      you revoke it; it names nobody.
+    </p>
     <ul>
       <li v-for="row in rows ?? []" :key="row.id">
         {{ row.what }} <span class="soft">by {{ row.by }}, until {{ dateWords(row.expires) }}</span>

@@ -69,7 +69,14 @@ useKeys([{ keys: 'p', does: 'Print it', run: print }])
         <option v-for="one in customers" :key="one.id" :value="one.id">{{ one.name }}</option>
       </select>
       <label for="trade-from">Old machine</label>
-      <select id="trade-from" class="form-select" :value="from" @change="change({ from: value($event) })">
+      <select
+        id="trade-from"
+        class="form-select"
+        :value="from"
+        :disabled="!person"
+        @change="change({ from: value($event) })"
+      >
+        <option v-if="machines.length === 0" value="">{{ person ? 'no machine told' : 'choose who first' }}</option>
         <option v-for="id in machines" :key="id" :value="id">{{ nameOf(id) }}</option>
       </select>
       <label for="trade-to">New machine</label>

@@ -9,7 +9,8 @@ import type { AttemptsView } from '#shared/api/practice'
 import type { z } from 'zod'
 import { dateWords } from '#shared/messages/words'
 import { call, get, problemText } from '../../api/client'
-import { useExample, usePicks } from '../../state/picks'
+import { usePicks } from '../../state/picks'
+import BeginWith from '../../ui/BeginWith.vue'
 import PracticeBench from './PracticeBench.vue'
 import PracticeLinks from './PracticeLinks.vue'
 import { useTrial } from './useTrial'
@@ -62,7 +63,6 @@ const done = async (now: Trial, review: Review) => {
     said.value = `${problemText(error)} The lines stay here, but the attempt is not kept.`
   }
 }
-const example = useExample()
 const missing = computed(() => !picked.value.model || !picked.value.technique || !picked.value.fabric)
 const linkTo = ({ query: asked }: AttemptView) => ({ path: '/practice', query: asked })
 </script>
@@ -103,10 +103,7 @@ const linkTo = ({ query: asked }: AttemptView) => ({ path: '/practice', query: a
           Pick a machine, a technique and a fabric at the top, and the machine stands here to be set up: it holds to its
           rules, and a wrong setting sews a bad sample.
         </p>
-        <p v-if="example">
-          Or begin with one:
-          <RouterLink :to="{ path: '/practice', query: example.query }">{{ example.words }}</RouterLink>.
-        </p>
+        <BeginWith path="/practice" />
       </template>
       <template v-if="attempts && attempts.next.length > 0">
         <h2>Try these again</h2>

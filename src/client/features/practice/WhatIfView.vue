@@ -7,14 +7,14 @@ import { sewWith } from '#core/practice/sew'
 import { controlWord, list } from '#shared/messages/words'
 import { placeWord } from '#shared/messages/practice'
 import { ruleText } from '#shared/messages/steps'
-import { useExample, usePicks } from '../../state/picks'
+import { usePicks } from '../../state/picks'
+import BeginWith from '../../ui/BeginWith.vue'
 import ControlPanel from './ControlPanel.vue'
 import SewnSample from './SewnSample.vue'
 import { useTrial } from './useTrial'
 
 /** A card with any value, foot, plate or lever changed: what it would sew, and what would happen, before anyone tries. */
 const { query } = usePicks()
-const example = useExample()
 const { trial, problem } = useTrial()
 const state = shallowRef<MachineState>()
 const resets = shallowRef<Record<string, string>>({})
@@ -65,13 +65,11 @@ const reset = () => trial.value && ((state.value = asTheCardSays(trial.value)), 
 <template>
   <main class="page wide">
     <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
-    <p v-if="!trial && !problem">
-      Pick a machine, a technique and a fabric at the top; then anything can be changed here.
-      <template v-if="example">
-        Or begin with one:
-        <RouterLink :to="{ path: '/whatif', query: example.query }">{{ example.words }}</RouterLink>.
-      </template>
-    </p>
+    <template v-if="!trial && !problem">
+      <h1>What if</h1>
+      <p>Pick a machine, a technique and a fabric at the top; then anything can be changed here.</p>
+      <BeginWith path="/whatif" />
+    </template>
     <template v-if="trial && state && sewn">
       <h1>What if: {{ trial.technique.name.toLowerCase() }} on the {{ trial.model.name }}</h1>
       <p class="soft">

@@ -63,7 +63,9 @@ const act = async (work: () => Promise<void>) => {
           <BButton variant="outline-primary" @click="enter(account.user, account.password)">
             {{ account.user }}, {{ account.role }}
           </BButton>
-          <span class="soft">{{ ROLES[account.role] }}; password {{ account.password }}</span>
+          <span class="soft"
+            >{{ ROLES[account.role] }}; password <span class="password">{{ account.password }}</span></span
+          >
         </li>
       </ul>
     </section>
@@ -98,6 +100,10 @@ const act = async (work: () => Promise<void>) => {
   section {
     border-top: 1px solid var(--rule);
     padding-top: 1rem;
+  }
+
+  .password {
+    white-space: nowrap;
   }
 
   ul {

@@ -37,7 +37,9 @@ const remove = ({ id }: OutboxMessage) => act(() => call('DELETE', `/api/outbox/
     </p>
     <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
     <p role="status" class="soft">{{ said }}</p>
-    <p v-if="rows && rows.length === 0">Nothing was sent yet. A class’s “Afterwards” sends people their cards.</p>
+    <p v-if="rows && rows.length === 0">
+      Nothing was sent yet. “Send” on a card or in a case, and a class’s “Afterwards”, put messages here.
+    </p>
     <table v-if="rows && rows.length > 0" class="table">
       <thead>
         <tr>

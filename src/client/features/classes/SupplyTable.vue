@@ -1,0 +1,176 @@
+<!-- What classes use up, a line each: fabric and thread by name, the rest by the word that classes know it by. -->
+<script setup lang="ts">
+import type { Cupboard } from '#shared/api/classes'
+import { useNames } from '../../state/names'
+
+type Supply = Cupboard['supplies'][number]
+const { supplies } = defineProps<{ supplies: readonly Supply[] }>()
+const emit = defineEmits<{ change: [supplies: Supply[]] }>()
+const names = useNames()
+
+const KINDS = ['fabric', 'thread', 'bobbin', 'needle', 'material'] as const
+const PACKED: Record<Supply['what'], string> = {
+  fabric: 'mm of the bolt',
+  thread: 'metres',
+  bobbin: 'pieces',
+  needle: 'pieces',
+  material: 'pieces',
+}
+const HINTS: Partial<Record<Supply['what'], string>> = {
+  bobbin: 'its class',
+  needle: 'system point size',
+  material: 'as the technique names it',
+}
+const listOf = (what: Supply['what']) =>
+  what === 'fabric' ? names.names.fabrics : what === 'thread' ? names.names.threads : undefined
+
+const set = (place: number, next: Partial<Supply>) =>
+  emit('change', supplies.map((one, i) => (i === place ? { ...one, ...next } : one))) // prettier-ignore
+const setKind = (place: number, what: Supply['what']) => {
+  const { width: _, ...rest } = supplies[place] as Supply
+  emit('change', supplies.map((one, i) => (i === place ? { ...rest, what, of: '' } : one))) // prettier-ignore
+}
+/** An empty field takes the fact away: unknown is not 0. */
+const setOrLeaveOut = (place: number, key: 'width' | 'price', value: number | undefined) => {
+  const { [key]: _, ...rest } = supplies[place] as Supply
+  const next = value === undefined ? rest : { ...rest, [key]: value }
+  emit('change', supplies.map((one, i) => (i === place ? (next as Supply) : one))) // prettier-ignore
+}
+const add = () => emit('change', [...supplies, { what: 'material', of: '', pack: 1, shelf: 0 }])
+const remove = (place: number) => emit('change', supplies.filter((_, i) => i !== place)) // prettier-ignore
+const text = (event: Event) => (event.target as HTMLInputElement | HTMLSelectElement).value
+const number = (event: Event): number | undefined => {
+  const value = (event.target as HTMLInputElement).valueAsNumber
+  return Number.isNaN(value) ? undefined : value
+}
+const PRICE_IN = 100
+</script>
+
+<template>
+  <table class="table table-sm">
+    <thead>
+      <tr>
+        <th scope="col">What</th>
+        <th scope="col">Which</th>
+        <th scope="col">In a pack</th>
+        <th scope="col">Bolt across, mm</th>
+        <th scope="col">Price of a pack</th>
+        <th scope="col">Packs on the shelf</th>
+        <td></td>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="(one, i) in supplies" :key="i">
+        <td>
+          <select
+            class="form-select form-select-sm"
+            :value="one.what"
+            :aria-label="`What, line ${i + 1}`"
+            @change="setKind(i, text($event) as Supply['what'])"
+          >
+            <option v-for="kind in KINDS" :key="kind">{{ kind }}</option>
+          </select>
+        </td>
+        <td>
+          <select
+            v-if="listOf(one.what)"
+            class="form-select form-select-sm"
+            :value="one.of"
+            :aria-label="`Which, line ${i + 1}`"
+            @change="set(i, { of: text($event) })"
+          >
+            <option value="" disabled>choose</option>
+            <option v-for="(name, id) in listOf(one.what)" :key="id" :value="id">{{ name }}</option>
+            <option v-if="one.of !== '' && !(one.of in (listOf(one.what) ?? {}))" :value="one.of">
+              {{ one.of }}, not on the shelf any more
+            </option>
+          </select>
+          <input
+            v-else
+            class="form-control form-control-sm"
+            :value="one.of"
+            :placeholder="HINTS[one.what]"
+            :aria-label="`Which, line ${i + 1}`"
+            @change="set(i, { of: text($event).trim() })"
+          />
+        </td>
+        <td class="pack">
+          <input
+            type="number"
+            min="0"
+            step="any"
+            class="form-control form-control-sm"
+            :value="one.pack"
+            :aria-label="`In a pack, line ${i + 1}`"
+            @change="set(i, { pack: number($event) ?? one.pack })"
+          />
+          <span class="soft">{{ PACKED[one.what] }}</span>
+        </td>
+        <td>
+          <input
+            v-if="one.what === 'fabric'"
+            type="number"
+            min="1"
+            class="form-control form-control-sm"
+            :value="one.width"
+            placeholder="not told"
+            :aria-label="`Bolt across, line ${i + 1}`"
+            @change="setOrLeaveOut(i, 'width', number($event))"
+          />
+        </td>
+        <td>
+          <input
+            type="number"
+            min="0"
+            step="0.01"
+            class="form-control form-control-sm"
+            :value="one.price === undefined ? undefined : (one.price / PRICE_IN).toFixed(2)"
+            placeholder="not told"
+            :aria-label="`Price of a pack, line ${i + 1}`"
+            @change="
+              setOrLeaveOut(
+                i,
+                'price',
+                number($event) === undefined ? undefined : Math.round(number($event)! * PRICE_IN),
+              )
+            "
+          />
+        </td>
+        <td>
+          <input
+            type="number"
+            min="0"
+            step="any"
+            class="form-control form-control-sm"
+            :value="one.shelf"
+            :aria-label="`Packs on the shelf, line ${i + 1}`"
+            @change="set(i, { shelf: number($event) ?? 0 })"
+          />
+        </td>
+        <td>
+          <BButton size="sm" variant="link" :aria-label="`Remove line ${i + 1}`" @click="remove(i)">Remove</BButton>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+  <BButton variant="outline-primary" @click="add">Add a supply</BButton>
+</template>
+
+<style scoped lang="scss">
+table {
+  max-width: 70rem;
+}
+
+input[type='number'] {
+  width: 7rem;
+}
+
+.pack {
+  white-space: nowrap;
+
+  input {
+    display: inline-block;
+    margin-right: 0.4rem;
+  }
+}
+</style>
