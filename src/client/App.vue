@@ -204,13 +204,13 @@ useKeys([
       border-bottom-color: var(--teal);
     }
 
+    // Whose account it is stands in the shop as well; here the rooms need the place.
     .who {
-      margin: 0 0 0 auto;
-      padding-bottom: 0.55rem;
+      display: none;
     }
 
     .keys {
-      margin: 0;
+      margin: 0 0 0 auto;
     }
   }
 }

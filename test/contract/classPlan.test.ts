@@ -53,11 +53,11 @@ describe('long work', () => {
     const asked = desk.agent.get(path).set('X-Work', work)
     const answer = new Promise<{ status: number; body: { stopped?: boolean } }>((resolve) => asked.end((_, response) => resolve(response))) // prettier-ignore
     const lead = await shop.as('lead')
-    await expect.poll(async () => (await desk.get(`/api/work/${work}`)).status).toBe(200)
-    await lead.get(`/api/work/${work}`).expect(404)
+    await expect.poll(async () => (await desk.get(`/api/work/${work}`)).body.working).toBe(true)
+    await lead.get(`/api/work/${work}`).expect(200, { working: false })
     await desk.delete(`/api/work/${work}`).expect(200, { stopped: true })
     expect(await answer).toMatchObject({ status: 409, body: { stopped: true } })
-    await desk.get(`/api/work/${work}`).expect(404)
+    await desk.get(`/api/work/${work}`).expect(200, { working: false })
   })
 })
 

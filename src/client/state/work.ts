@@ -14,9 +14,9 @@ export const useWork = () => {
 
   const watchOver = (work: string) => {
     timer = setTimeout(async () => {
-      const told = await get<{ done: number; of: number }>(`/api/work/${work}`).catch(() => undefined)
+      const told = await get<{ working: boolean; done?: number; of?: number }>(`/api/work/${work}`).catch(() => undefined)
       if (name.value !== work) return
-      progress.value = told ? told.done / Math.max(1, told.of) : (progress.value ?? 0)
+      progress.value = told?.working ? (told.done ?? 0) / Math.max(1, told.of ?? 1) : (progress.value ?? 0)
       watchOver(work)
     }, progress.value === undefined ? QUIET_MS : ASK_MS) // prettier-ignore
   }

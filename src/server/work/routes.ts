@@ -1,10 +1,13 @@
 /** Any request may carry a name for its work in `X-Work`; under it can be asked how far it is, and it can be stopped. */
 import { z } from 'zod'
 import { ANY_ROLE, route } from '../http/route'
-import { NotFound } from '../http/problems'
 
 const Params = z.strictObject({ id: z.string().regex(/^[\w-]{8,80}$/) })
-const Progress = z.object({ done: z.number(), of: z.number() })
+/** Work that is over, or that somebody else asked for, is none. */
+const Progress = z.discriminatedUnion('working', [
+  z.object({ working: z.literal(true), done: z.number(), of: z.number() }),
+  z.object({ working: z.literal(false) }),
+])
 
 export const workRoutes = [
   route({
@@ -15,11 +18,9 @@ export const workRoutes = [
     for: ANY_ROLE,
     params: Params,
     result: Progress,
-    refuses: [404],
     handle: ({ params, session, services }) => {
       const work = services.work.find(session?.user.id ?? '', params.id)
-      if (!work) throw new NotFound('Nothing of that name is being worked on.')
-      return { done: work.done, of: work.of }
+      return work ? ({ working: true, done: work.done, of: work.of } as const) : ({ working: false } as const)
     },
   }),
   route({

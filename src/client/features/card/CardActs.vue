@@ -59,7 +59,8 @@ useKeys([
 <style scoped lang="scss">
 .actions {
   display: flex;
-  gap: 0.6rem;
+  flex-wrap: wrap;
+  gap: 0 0.6rem;
   border-top: 1px solid var(--rule);
   margin-top: 0.6rem;
   position: sticky;
@@ -68,6 +69,7 @@ useKeys([
 
   .btn {
     text-decoration: none;
+    white-space: nowrap;
     color: var(--ink);
     padding-left: 0;
   }

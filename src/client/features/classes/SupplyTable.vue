@@ -10,8 +10,8 @@ const names = useNames()
 
 const KINDS = ['fabric', 'thread', 'bobbin', 'needle', 'material'] as const
 const PACKED: Record<Supply['what'], string> = {
-  fabric: 'mm of the bolt',
-  thread: 'metres',
+  fabric: 'mm',
+  thread: 'm',
   bobbin: 'pieces',
   needle: 'pieces',
   material: 'pieces',
@@ -162,7 +162,22 @@ table {
 }
 
 input[type='number'] {
-  width: 7rem;
+  width: 6rem;
+}
+
+td:nth-child(1) {
+  min-width: 6.5rem;
+}
+
+td:nth-child(2) {
+  min-width: 10rem;
+  width: 40%;
+}
+
+@media (max-width: 900px) {
+  input[type='number'] {
+    width: 5rem;
+  }
 }
 
 .pack {
