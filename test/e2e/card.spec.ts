@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises'
-import { expect, test } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 import { expectAccessible, expectNoSidewaysScroll, signIn } from './people'
 
 const blindHem = '/card?m=plover-60&t=blind-hem&f=wool-suiting'
@@ -159,11 +159,18 @@ test('a tablet held upright, in a dim room', async ({ page }) => {
   await expectAccessible(page)
 })
 
-test('prints on A5', async ({ page }) => {
+/** Width and height of each printed page, mm. */
+const pagesOf = async (page: Page): Promise<[number, number][]> => {
+  const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1')
+  const boxes = [...pdf.matchAll(/\/MediaBox\s*\[\s*0 0 ([\d.]+) ([\d.]+)/g)]
+  return boxes.map(([, width, height]) => [Math.round((Number(width) / 72) * 25.4), Math.round((Number(height) / 72) * 25.4)]) // prettier-ignore
+}
+
+test('a card prints on one A5 page, what is laid on a desk on A4', async ({ page }) => {
   await signIn(page, 'guest', blindHem)
   await expect(page.getByRole('heading', { name: 'Ready' })).toBeVisible()
-  const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1')
-  const [, width, height] = /\/MediaBox\s*\[\s*0 0 ([\d.]+) ([\d.]+)/.exec(pdf) ?? []
-  expect(Math.abs(Number(width) - (148 / 25.4) * 72)).toBeLessThan(1.5)
-  expect(Math.abs(Number(height) - (210 / 25.4) * 72)).toBeLessThan(1.5)
+  expect(await pagesOf(page)).toEqual([[148, 210]])
+  await page.goto(blindHem.replace('/card?', '/translate?to=ketch&'))
+  await expect(page.getByRole('heading', { name: 'From the Plover 60 to the Ketch' })).toBeVisible()
+  for (const size of await pagesOf(page)) expect(size).toEqual([210, 297])
 })

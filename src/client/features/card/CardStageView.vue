@@ -45,7 +45,7 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
       <RouterLink :to="`/log/${stage.house.sample}`">See the tries</RouterLink>
     </p>
 
-    <div class="columns">
+    <div class="columns told">
       <section class="values" aria-label="What to set">
         <h2>{{ stage.changes.length > 0 ? changesTitle : 'Nothing to change' }}</h2>
         <p v-if="stage.resets" class="soft">Choosing a stitch takes these back to the machine’s own.</p>
@@ -95,21 +95,22 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
           <StepLines :steps="stage.changeover.back" :say="say" />
         </details>
         <StandNow v-if="first" :changeover="stage.changeover" :technique="card.technique.id" />
-        <div class="look">
-          <section>
-            <h2>Look for</h2>
-            <p v-for="mark in stage.inspect" :key="mark.good">
-              <strong>{{ sideWord(mark.side) }}:</strong> {{ mark.good }}.
-            </p>
-          </section>
-          <section v-if="stage.faults.length > 0">
-            <h2>If not</h2>
-            <p v-for="fault in stage.faults" :key="fault.id">
-              <strong>{{ fault.name }}:</strong> {{ fault.causes.map(({ text }) => text).join('; ') }}.
-            </p>
-          </section>
-        </div>
       </section>
+
+      <div class="look">
+        <section>
+          <h2>Look for</h2>
+          <p v-for="mark in stage.inspect" :key="mark.good">
+            <strong>{{ sideWord(mark.side) }}:</strong> {{ mark.good }}.
+          </p>
+        </section>
+        <section v-if="stage.faults.length > 0">
+          <h2>If not</h2>
+          <p v-for="fault in stage.faults" :key="fault.id">
+            <strong>{{ fault.name }}:</strong> {{ fault.causes.map(({ text }) => text).join('; ') }}.
+          </p>
+        </section>
+      </div>
     </div>
 
     <div class="columns foot">
@@ -163,6 +164,14 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 0 2.2rem;
   margin-top: 0.8rem;
+}
+
+.values {
+  grid-row: 1 / span 2;
+}
+
+.told {
+  grid-template-rows: auto 1fr;
 }
 
 .cost {
@@ -249,12 +258,41 @@ dd {
   .columns {
     grid-template-columns: 1fr;
   }
+
+  .values {
+    grid-row: auto;
+  }
 }
 
 @media print {
   .columns {
     gap: 0 0.8rem;
     grid-template-columns: 43% 1fr;
+  }
+
+  .values {
+    grid-row: 1;
+  }
+
+  // Half a sheet is small: how a drawing is read is told on the screen.
+  .drawn :deep(figcaption) {
+    display: none;
+  }
+
+  .doing {
+    grid-column: 2;
+    grid-row: 1 / span 2;
+  }
+
+  .look {
+    grid-column: 1;
+    grid-row: 2;
+    display: block;
+    border: 0;
+  }
+
+  .back:not([open]) {
+    display: none;
   }
 
   .alternatives,

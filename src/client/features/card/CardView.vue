@@ -160,12 +160,13 @@ const verdict = computed(() =>
 }
 
 @media print {
-  @page {
+  @page card {
     size: A5;
     margin: 9mm;
   }
 
   .card-page {
+    page: card;
     padding: 0;
   }
 

@@ -112,4 +112,10 @@ const turn = (share: number) => -SWEEP / 2 + share * SWEEP
   stroke: var(--paper);
   stroke-width: 2;
 }
+
+@media print {
+  .dial {
+    width: 26mm;
+  }
+}
 </style>

@@ -129,6 +129,14 @@ ul {
 }
 
 @media print {
+  .dialled {
+    gap: 0.4rem;
+
+    .figure {
+      font-size: 13pt;
+    }
+  }
+
   details {
     display: none;
   }

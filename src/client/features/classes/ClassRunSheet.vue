@@ -150,7 +150,7 @@ const takeOut = async () => {
         else the practice times of the technique.
       </p>
     </template>
-    <section aria-label="Calendar">
+    <section aria-label="Calendar" class="calendar">
       <h2>Calendar</h2>
       <p v-for="clash in clashes?.clashes ?? []" :key="clash.starts + clash.title" class="caution">
         At the same time: {{ clash.title }}, {{ dateWords(clash.starts) }} {{ clash.starts.slice(11, 16) }} to
@@ -221,5 +221,12 @@ tbody tr {
 
 .lines {
   white-space: pre-line;
+}
+
+@media print {
+  .moves,
+  .calendar {
+    display: none;
+  }
 }
 </style>
