@@ -6,7 +6,7 @@ test('from a card to another machine, and the whole machine with it', async ({ p
   await expect(page.getByRole('heading', { name: 'Ready' })).toBeVisible()
   await page.keyboard.press('x')
   await expect(page).toHaveURL(/\/translate\?.*m=plover-60/)
-  await page.getByLabel('New machine').click()
+  await expect(page.getByLabel('New machine')).toBeFocused()
   await page.keyboard.type('ketch')
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { name: 'From the Plover 60 to the Ketch' })).toBeVisible()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { CardTranslationView, MachineTranslationView } from '#shared/api/translate'
 import { speech } from '#shared/messages/en'
@@ -68,6 +68,9 @@ const chosen = (all: { select: string; name?: string | undefined }[]) => all.map
 const techniqueName = (id: string) => lists.lists?.techniques.find((technique) => technique.id === id)?.name ?? id
 const swap = () => router.push({ path: route.path, query: { ...query.value, m: to.value, to: picked.value.model } })
 const print = () => window.print()
+const box = ref<InstanceType<typeof PickBox>>()
+/** Who comes from a card by a key goes on by typing. */
+onMounted(() => !to.value && box.value?.focus())
 useKeys([{ keys: 'p', does: 'Print the comparison', run: print }])
 </script>
 
@@ -75,7 +78,7 @@ useKeys([{ keys: 'p', does: 'Print the comparison', run: print }])
   <main class="page wide">
     <h1>{{ picked.model && to ? `From the ${nameOf(picked.model)} to the ${nameOf(to)}` : 'To another machine' }}</h1>
     <div class="ask">
-      <div class="box"><PickBox label="New machine" :options="options" :picked="to" @pick="choose" /></div>
+      <div class="box"><PickBox ref="box" label="New machine" :options="options" :picked="to" @pick="choose" /></div>
       <template v-if="to && picked.model">
         <BButton variant="link" @click="swap">The other way round</BButton>
         <BButton variant="link" @click="print"><kbd>p</kbd> Print</BButton>
