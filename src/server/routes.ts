@@ -15,6 +15,7 @@ import { fitRoutes } from './features/fits/routes'
 import { importRoutes } from './features/imports/routes'
 import { linkRoutes } from './features/practice/linkRoutes'
 import { shareRoutes } from './features/desk/shareRoutes'
+import { askRoutes } from './features/desk/askRoutes'
 import { deskRoutes } from './features/desk/routes'
 import { outboxRoutes } from './features/outbox/routes'
 import { practiceRoutes } from './features/practice/routes'
@@ -74,6 +75,7 @@ export const routes: readonly RouteDefinition[] = [
   ...cupboardRoutes,
   ...outboxRoutes,
   ...shareRoutes,
+  ...askRoutes,
   ...deskRoutes,
   ...practiceRoutes,
   ...linkRoutes,

@@ -33,6 +33,13 @@ describe('the ask line', () => {
     await desk.post('/api/ask/words').send({ kind: 'technique', of: 'circles', words: 'Whirligig' }).expect(201)
     expect((await ask('whirligig plover')).picks.technique).toMatchObject({ id: 'circles', sure: true })
     await desk.post('/api/ask/words').send({ kind: 'technique', of: 'nothing', words: 'whirligig' }).expect(422)
+    const { body: learnt } = await desk.get('/api/ask/words').expect(200)
+    expect(learnt).toMatchObject([{ kind: 'technique', of: 'circles', words: 'whirligig', name: 'Circles on a pivot' }])
+    const { kind, of, words } = learnt[0]
+    await viewer.delete('/api/ask/words').send({ kind, of, words }).expect(403)
+    await desk.delete('/api/ask/words').send({ kind, of, words }).expect(200)
+    await desk.delete('/api/ask/words').send({ kind, of, words }).expect(404)
+    expect((await ask('whirligig plover')).picks.technique).toBeUndefined()
     expect((await ask('it smells burnt')).stops).toMatchObject([{ id: 'smell', firstAid: false }])
     expect((await ask('needle in my finger')).stops).toMatchObject([{ id: 'finger', firstAid: true }])
     for (const { id, words } of STOPS) for (const said of words) expect((await ask(said)).stops.map((stop: { id: string }) => stop.id)).toContain(id) // prettier-ignore

@@ -32,6 +32,9 @@ export interface AskView {
   stops: { id: string; firstAid: boolean; words: string }[]
 }
 export const LearnWords = z.strictObject({ kind, of: Id, words: text(120).min(2) })
+/** Words that somebody of the shop has confirmed, and what they mean here. */
+export const LearnedWords = LearnWords.extend({ name: z.string(), by: z.string() })
+export type LearnedWords = z.infer<typeof LearnedWords>
 
 const Values = z.record(z.string(), z.number())
 const Shown = z.strictObject({ positions: z.record(z.string(), z.string().max(200)), values: Values })

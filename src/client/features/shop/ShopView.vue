@@ -5,6 +5,7 @@ import { ApiProblem, call, problemText } from '../../api/client'
 import { usePickLists, usePicks } from '../../state/picks'
 import { useSession } from '../../state/session'
 import ChoicesForm from './ChoicesForm.vue'
+import LearntWords from './LearntWords.vue'
 import PeopleForm from './PeopleForm.vue'
 
 const session = useSession()
@@ -79,6 +80,7 @@ const takeIn = async (event: Event) => {
     </section>
     <PeopleForm v-if="session.mayWrite" />
     <ChoicesForm />
+    <LearntWords v-if="session.user?.role !== 'viewer'" />
     <section>
       <h2>The catalogue as a file</h2>
       <p>One open file holds makes, models, feet, fabrics, techniques and samples.</p>

@@ -36,8 +36,15 @@ export class AskService {
     this.learned = undefined
   }
 
-  async readLearned(): Promise<Learned[]> {
+  /** False where they were not known. */
+  async forget({ kind, of, words }: Learned): Promise<boolean> {
+    const { affected } = await this.database.manager.delete(AskAliasRow, { kind, of, words })
+    this.learned = undefined
+    return (affected ?? 0) > 0
+  }
+
+  async readLearned(): Promise<(Learned & { by: string })[]> {
     const rows = await this.database.manager.find(AskAliasRow, { order: { kind: 'ASC', of: 'ASC', words: 'ASC' } })
-    return rows.map(({ kind, of, words }) => ({ kind: kind as Learned['kind'], of, words }))
+    return rows.map(({ kind, of, words, by }) => ({ kind: kind as Learned['kind'], of, words, by }))
   }
 }

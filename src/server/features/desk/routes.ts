@@ -1,9 +1,5 @@
-/** The desk: one line to what is asked, cases, diagnosis, looking back. */
+/** The desk: cases, diagnosis, looking back. */
 import { z } from 'zod'
-import { understand } from '#core/ask/ask'
-import { stopsIn } from '#core/ask/askables'
-import { picksFrom } from '#core/ask/picks'
-import { wordsOf } from '#core/ask/words'
 import { historyOf, lookBack } from '#core/desk/cases'
 import { diagnose, faultTrouble, type Shown } from '#core/desk/diagnosis'
 import { TROUBLES } from '#core/desk/troubles'
@@ -11,8 +7,8 @@ import { tradeUp, usedIn } from '#core/desk/tradeUp'
 import { collectNames } from '#core/card/names'
 import { Id } from '#shared/api/catalogue'
 import type { CatalogueIndex } from '#core/catalogue/index'
-import { AskQuery, AskView, CaseChange, CaseParams, CaseRow, CasesQuery, CaseWrite, DiagnosisAsk, DiagnosisView, LearnWords, LookingView, TradeUpQuery, TradeUpView } from '#shared/api/desk' // prettier-ignore
-import { Invalid, NotFound } from '../../http/problems'
+import { CaseChange, CaseParams, CaseRow, CasesQuery, CaseWrite, DiagnosisAsk, DiagnosisView, LookingView, TradeUpQuery, TradeUpView } from '#shared/api/desk' // prettier-ignore
+import { NotFound } from '../../http/problems'
 import { STAFF, route } from '../../http/route'
 import { actorOf } from '../catalogue/actor'
 import { trialFor } from '../practice/trial'
@@ -27,40 +23,6 @@ export const troubleName = (index: CatalogueIndex, id: string): string => {
 }
 
 export const deskRoutes = [
-  route({
-    method: 'get',
-    path: '/api/ask',
-    summary: 'One line of free text to machine or customer, technique or trouble, fabric',
-    tag: 'Desk',
-    for: STAFF,
-    query: AskQuery,
-    result: AskView,
-    handle: async ({ query, services, snapshot }) => {
-      const customers = await services.customers.all()
-      const index = await services.ask.index(snapshot, customers)
-      const named = (map: ReadonlyMap<string, { name: string }>) => (id: string) => map.get(id)?.name ?? id
-      const picks = picksFrom(understand(index, query.q), customers.map(({ customer }) => customer), { model: named(snapshot.index.models), technique: named(snapshot.index.techniques) }) // prettier-ignore
-      return { picks, stops: stopsIn(query.q) } as never
-    },
-  }),
-  route({
-    method: 'post',
-    path: '/api/ask/words',
-    summary: 'What some words mean in this shop, confirmed by somebody of it',
-    tag: 'Desk',
-    for: STAFF,
-    body: LearnWords,
-    result: z.object({ learned: z.literal(true) }),
-    status: 201,
-    refuses: [422],
-    handle: async (context) => {
-      const { body, services, snapshot } = context
-      const known = { model: snapshot.index.models, technique: snapshot.index.techniques, fabric: snapshot.index.fabrics, customer: undefined, trouble: undefined }[body.kind] // prettier-ignore
-      if (known && !known.has(body.of)) throw new Invalid('Nothing is called that.', [{ path: ['of'], message: `there is no ${body.kind} “${body.of}”` }]) // prettier-ignore
-      await services.ask.learn({ kind: body.kind, of: body.of, words: wordsOf(body.words).join(' ') }, actorOf(context).name) // prettier-ignore
-      return { learned: true as const }
-    },
-  }),
   route({
     method: 'get',
     path: '/api/cases',

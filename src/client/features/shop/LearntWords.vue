@@ -1,0 +1,42 @@
+<!-- What the ask line has learnt here: seen, and forgotten where somebody confirmed what was not so. -->
+<script setup lang="ts">
+import { ref, shallowRef } from 'vue'
+import type { LearnedWords } from '#shared/api/desk'
+import { call, get, problemText } from '../../api/client'
+
+const rows = shallowRef<LearnedWords[]>()
+const problem = ref('')
+const act = async (work?: () => Promise<unknown>) => {
+  problem.value = ''
+  try {
+    await work?.()
+    rows.value = await get<LearnedWords[]>('/api/ask/words')
+  } catch (error) {
+    problem.value = problemText(error)
+  }
+}
+void act()
+const forget = ({ kind, of, words }: LearnedWords) => act(() => call('DELETE', '/api/ask/words', { kind, of, words }))
+</script>
+
+<template>
+  <section>
+    <h2>What the ask line has learnt</h2>
+    <p v-if="rows && rows.length === 0">
+      Nothing yet. Where it asks “Which?” and somebody chooses, it knows the shop’s own word for it from then on.
+    </p>
+    <ul>
+      <li v-for="row in rows ?? []" :key="`${row.kind}/${row.of}/${row.words}`">
+        “{{ row.words }}” is {{ row.name }} <span class="soft">{{ row.kind }}, told by {{ row.by }}</span>
+        <BButton size="sm" variant="link" :aria-label="`Forget “${row.words}”`" @click="forget(row)">Forget</BButton>
+      </li>
+    </ul>
+    <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
+  </section>
+</template>
+
+<style scoped lang="scss">
+ul {
+  padding-left: 1.1rem;
+}
+</style>
