@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { TROUBLES } from '#core/desk/troubles'
 import type { CustomerRow } from '#shared/api/customers'
 import type { CaseWrite } from '#shared/api/desk'
@@ -7,7 +7,7 @@ import { outcomeWord } from '#shared/messages/desk'
 import { usePickLists } from '../../state/picks'
 
 /** What is asked, by whom, of what; what was advised and what came of it. */
-defineProps<{
+const props = defineProps<{
   draft: CaseWrite
   customers: readonly CustomerRow['customer'][]
   faults: readonly { id: string; name: string }[]
@@ -15,6 +15,16 @@ defineProps<{
 }>()
 const emit = defineEmits<{ put: [next: Partial<CaseWrite>]; keep: [] }>()
 const lists = usePickLists()
+const picks = computed(() => {
+  const { models = [], techniques = [], fabrics = [] } = lists.lists ?? {}
+  const machines = models.map(({ id, make, name }) => ({ id, name: `${make} ${name}` }))
+  return [
+    { key: 'customer', label: 'Caller', none: 'nobody we know', options: props.customers },
+    { key: 'model', label: 'Machine', none: 'not told', options: machines },
+    { key: 'technique', label: 'Technique', none: 'not told', options: techniques },
+    { key: 'fabric', label: 'Fabric', none: 'not told', options: fabrics },
+  ] as const
+})
 const question = ref<HTMLTextAreaElement>()
 const value = (event: Event) => (event.target as HTMLInputElement).value
 defineExpose({ focus: () => question.value?.focus() })
@@ -32,48 +42,18 @@ defineExpose({ focus: () => question.value?.focus() })
       @input="emit('put', { question: value($event) })"
       @keydown.enter.exact.prevent="emit('keep')"
     ></textarea>
-    <label for="case-customer">Caller</label>
-    <select
-      id="case-customer"
-      class="form-select"
-      :value="draft.customer ?? ''"
-      @change="emit('put', { customer: value($event) })"
-    >
-      <option value="">nobody we know</option>
-      <option v-for="one in customers" :key="one.id" :value="one.id">{{ one.name }}</option>
-    </select>
-    <label for="case-model">Machine</label>
-    <select
-      id="case-model"
-      class="form-select"
-      :value="draft.model ?? ''"
-      @change="emit('put', { model: value($event) })"
-    >
-      <option value="">not told</option>
-      <option v-for="one in lists.lists?.models ?? []" :key="one.id" :value="one.id">
-        {{ one.make }} {{ one.name }}
-      </option>
-    </select>
-    <label for="case-technique">Technique</label>
-    <select
-      id="case-technique"
-      class="form-select"
-      :value="draft.technique ?? ''"
-      @change="emit('put', { technique: value($event) })"
-    >
-      <option value="">not told</option>
-      <option v-for="one in lists.lists?.techniques ?? []" :key="one.id" :value="one.id">{{ one.name }}</option>
-    </select>
-    <label for="case-fabric">Fabric</label>
-    <select
-      id="case-fabric"
-      class="form-select"
-      :value="draft.fabric ?? ''"
-      @change="emit('put', { fabric: value($event) })"
-    >
-      <option value="">not told</option>
-      <option v-for="one in lists.lists?.fabrics ?? []" :key="one.id" :value="one.id">{{ one.name }}</option>
-    </select>
+    <template v-for="{ key, label, none, options } in picks" :key="key">
+      <label :for="`case-${key}`">{{ label }}</label>
+      <select
+        :id="`case-${key}`"
+        class="form-select"
+        :value="draft[key] ?? ''"
+        @change="emit('put', { [key]: value($event) })"
+      >
+        <option value="">{{ none }}</option>
+        <option v-for="one in options" :key="one.id" :value="one.id">{{ one.name }}</option>
+      </select>
+    </template>
     <label for="case-trouble">Trouble</label>
     <select
       id="case-trouble"
