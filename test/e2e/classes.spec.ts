@@ -138,3 +138,32 @@ test('after a class: what is still out, who managed what, cards to the outbox', 
   await expect(page.getByRole('rowheader', { name: 'Your cards from “First hems”' })).toHaveCount(3)
   await expectAccessible(page)
 })
+
+test('classes to come stand by day; the cupboard is kept by name and price, and an empty price is unknown', async ({
+  page,
+}) => {
+  await signIn(page, 'osk', '/classes')
+  const toCome = page.locator('section').filter({ has: page.getByRole('heading', { name: 'To come' }) })
+  await expect(toCome.getByRole('link').first()).toHaveText('Armour, quilted')
+  await expect(page.getByRole('heading', { name: 'Been' })).toBeVisible()
+  await page.getByRole('link', { name: 'Store cupboard' }).click()
+  await expect(page.getByLabel('Which, line 1', { exact: true })).toHaveValue('wool-suiting')
+  await page.getByLabel('Price of a pack, line 1', { exact: true }).fill('3.15')
+  await page.getByLabel('Price of a pack, line 2', { exact: true }).fill('')
+  // The heads are a row too.
+  const last = (await page.getByRole('row').count()) + 1
+  await page.getByRole('button', { name: 'Add a supply' }).click()
+  await page.getByLabel(`What, line ${last - 1}`, { exact: true }).selectOption('thread')
+  await page.getByLabel(`Which, line ${last - 1}`, { exact: true }).selectOption('fine polyester')
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('Saved.')).toBeVisible()
+  await page.reload()
+  await expect(page.getByLabel('Price of a pack, line 1', { exact: true })).toHaveValue('3.15')
+  await expect(page.getByLabel('Price of a pack, line 2', { exact: true })).toHaveValue('')
+  await page.getByLabel('Price of a pack, line 1', { exact: true }).fill('2.90')
+  await page.getByLabel('Price of a pack, line 2', { exact: true }).fill('1.20')
+  await page.getByRole('button', { name: `Remove line ${last - 1}`, exact: true }).click()
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('Saved.')).toBeVisible()
+})

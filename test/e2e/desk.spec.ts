@@ -123,3 +123,16 @@ test('looking back tells what is rising; a shared card opens on a telephone with
   await expectAccessible(phone)
   await pocket.close()
 })
+
+test('what the ask line was taught is seen in the shop, and forgotten', async ({ page }) => {
+  await signIn(page, 'osk', '/shop')
+  await expect(page.getByText(/Nothing yet\. Where it asks “Which\?”/)).toBeVisible()
+  const { csrf } = await (await page.request.get('/api/session')).json()
+  const words = { kind: 'technique', of: 'circles', words: 'whirligig' }
+  expect((await page.request.post('/api/ask/words', { data: words, headers: { 'X-CSRF-Token': csrf } })).ok()).toBe(true) // prettier-ignore
+  await page.reload()
+  await expect(page.getByText('“whirligig” is Circles on a pivot')).toBeVisible()
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Forget “whirligig”' }).click()
+  await expect(page.getByText(/Nothing yet\. Where it asks “Which\?”/)).toBeVisible()
+})
