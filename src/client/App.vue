@@ -106,11 +106,36 @@ useKeys([
     700 1.25rem 'Bitter Variable',
     serif;
   color: var(--teal);
+  background: var(--paper);
   border-bottom: 1px solid var(--rule);
 }
 
 .picks {
   grid-area: picks;
+}
+
+// Picks and rooms stay in sight, however long the page is.
+@media (min-width: 901px) {
+  html {
+    scroll-padding-top: 4.5rem;
+  }
+
+  .brand,
+  .picks {
+    grid-row: 1 / -1;
+    align-self: start;
+    height: 4rem;
+    position: sticky;
+    top: 0;
+    z-index: 5;
+  }
+
+  .rooms {
+    align-self: start;
+    position: sticky;
+    top: 4rem;
+    height: calc(100vh - 4rem);
+  }
 }
 
 .rooms {

@@ -174,3 +174,12 @@ test('a card prints on one A5 page, what is laid on a desk on A4', async ({ page
   await expect(page.getByRole('heading', { name: 'From the Plover 60 to the Ketch' })).toBeVisible()
   for (const size of await pagesOf(page)) expect(size).toEqual([210, 297])
 })
+
+test('picks and rooms stay in sight, however long the page', async ({ page }) => {
+  await signIn(page, 'maren', '/shop')
+  await page.getByLabel(/^Take a file in/).scrollIntoViewIfNeeded()
+  await page.evaluate(() => window.scrollTo(0, document.documentElement.scrollHeight))
+  await expect.poll(() => page.evaluate(() => window.scrollY)).toBeGreaterThan(100)
+  await expect(page.getByLabel('Machine', { exact: true })).toBeInViewport()
+  await expect(page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: 'Desk' })).toBeInViewport()
+})
