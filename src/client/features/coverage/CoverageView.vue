@@ -3,14 +3,12 @@ import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { Verdict } from '#core/answer/types'
 import type { ColumnView, GapsView } from '#shared/api/coverage'
-import { speech } from '#shared/messages/en'
-import { capital, verdictWord } from '#shared/messages/words'
 import { get, problemText } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { usePickLists, usePicks } from '../../state/picks'
 import BriefCard from '../card/BriefCard.vue'
 import { useCard } from '../card/useCard'
-import VerdictMark from '../card/VerdictMark.vue'
+import CoverageColumn from './CoverageColumn.vue'
 import CoverageGrid from './CoverageGrid.vue'
 import GapList from './GapList.vue'
 import { shortVerdict, verdicts } from './words'
@@ -52,28 +50,6 @@ watch(
   },
   { immediate: true },
 )
-
-const say = computed(() => (column.value ? speech(column.value.names) : undefined))
-const techniqueOf = (id: string) => lists.lists?.techniques.find((technique) => technique.id === id)
-const rows = computed(() => {
-  const words = filter.value.toLowerCase().split(/\s+/).filter(Boolean)
-  return (column.value?.cells ?? []).flatMap(({ technique, decision }) => {
-    const known = techniqueOf(technique)
-    const word = verdictWord(
-      decision.verdict,
-      decision.toGet.flatMap((id) => column.value?.names.items[id] ?? []),
-    )
-    const text = `${known?.name} ${known?.family} ${known?.aliases.join(' ')} ${word}`.toLowerCase()
-    if (verdict.value !== '' && decision.verdict !== verdict.value) return []
-    if (!words.every((part) => text.includes(part))) return []
-    return [{ technique, name: known?.name ?? technique, family: known?.family ?? '', decision, word }]
-  })
-})
-const groups = computed(() => {
-  const families = [...new Set(rows.value.map(({ family }) => family))]
-  return families.map((family) => ({ family, own: rows.value.filter((row) => row.family === family) }))
-})
-const count = (one: Verdict) => (column.value?.cells ?? []).filter(({ decision }) => decision.verdict === one).length
 
 const open = (technique: string, of: string) => {
   beside.value =
@@ -138,44 +114,14 @@ useKeys([
           :at="beside"
           @open="(technique, model) => (beside = { technique, model })"
         />
-        <template v-else-if="column && say">
-          <p class="counts" role="status">
-            <span v-for="one in verdicts" :key="one"
-              ><VerdictMark :verdict="one" /> {{ count(one) }} {{ shortVerdict(one).toLowerCase() }}</span
-            >
-          </p>
-          <template v-for="{ family, own } in groups" :key="family">
-            <h2>{{ capital(family) }}</h2>
-            <ul>
-              <li v-for="row in own" :key="row.technique">
-                <button
-                  type="button"
-                  class="cell"
-                  :aria-pressed="beside?.technique === row.technique"
-                  @click="open(row.technique, picked.model!)"
-                >
-                  <VerdictMark :verdict="row.decision.verdict" />
-                  <strong>{{ row.name }}</strong>
-                  <span class="word">{{ row.word }}</span>
-                  <span class="soft reason">
-                    <template v-if="row.decision.reason">{{ say.reason(row.decision.reason) }}</template>
-                    <template v-else>{{
-                      row.decision.stages
-                        .map(({ select, foot }) => [select, foot ? say!.item(foot) : ''].filter(Boolean).join(', '))
-                        .join('; ')
-                    }}</template>
-                    <template
-                      v-if="row.decision.stages.length > 0 && row.decision.stages.every(({ proved }) => proved > 0)"
-                    >
-                      · proved on fabric</template
-                    >
-                  </span>
-                </button>
-              </li>
-            </ul>
-          </template>
-          <p v-if="rows.length === 0">No technique has all these words and this verdict.</p>
-        </template>
+        <CoverageColumn
+          v-else-if="column"
+          :column="column"
+          :filter="filter"
+          :verdict="verdict"
+          :at="beside?.technique"
+          @open="(technique) => open(technique, picked.model!)"
+        />
       </section>
       <aside>
         <template v-if="beside && card">
@@ -231,47 +177,7 @@ aside {
   overflow: auto;
 }
 
-.counts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.2rem 1.4rem;
-
-  span {
-    display: inline-flex;
-    gap: 0.4rem;
-    align-items: center;
-  }
-}
-
-ul {
-  list-style: none;
-  padding: 0;
-  margin-bottom: 0.6rem;
-}
-
-.cell {
-  display: grid;
-  grid-template-columns: 2rem 14rem 9.5rem 1fr;
-  gap: 0.6rem;
-  align-items: center;
-  width: 100%;
-  border: 0;
-  border-top: 1px solid var(--rule);
-  background: none;
-  color: var(--ink);
-  text-align: left;
-  padding: 0.35rem 0;
-
-  &[aria-pressed='true'] {
-    background: var(--fold);
-  }
-}
-
-.word {
-  font-weight: 650;
-}
-
-:deep(.verdict-mark) {
+aside :deep(.verdict-mark) {
   width: 1.6rem;
   height: 1.6rem;
 }
@@ -284,14 +190,6 @@ ul {
 @media (max-width: 900px) {
   .room {
     grid-template-columns: 1fr;
-  }
-
-  .cell {
-    grid-template-columns: 2rem 1fr auto;
-  }
-
-  .reason {
-    grid-column: 2 / -1;
   }
 
   aside {

@@ -6,13 +6,12 @@ import type { FitReport } from '#core/answer/willItFit'
 import { freeId } from '#core/catalogue/ids'
 import type { FitsView } from '#shared/api/fit'
 import type { Changes } from '#shared/api/rows'
-import { sentence, speech } from '#shared/messages/en'
-import { limitText, settleText, statementText } from '#shared/messages/fit'
+import { speech } from '#shared/messages/en'
 import { call, get, problemText } from '../../api/client'
 import { usePicks } from '../../state/picks'
 import { useSession } from '../../state/session'
-import FootPicture from '../../ui/FootPicture.vue'
 import PickBox, { type PickOption } from '../../ui/PickBox.vue'
+import FitDetail from './FitDetail.vue'
 
 /** Will it fit? The machine is the pick at the top; the item is chosen here; either may be left open. */
 const route = useRoute()
@@ -140,62 +139,13 @@ const state = async (report: FitReport, fits: boolean) => {
               >with {{ say.items(report.fit.chains[0]!) }}</span
             >
           </component>
-          <div v-if="isOpen(report)" class="detail">
-            <FootPicture
-              v-if="feet.get(report.item)"
-              class="drawing"
-              :shape="feet.get(report.item)!"
-              :code="say.item(report.item)"
-            />
-            <p v-for="reason in report.fit.reasons" :key="reason.code">{{ sentence(reason, say) }}</p>
-            <p v-if="report.instead.length > 0">
-              Of the same family, this fits:
-              <RouterLink
-                v-for="id in report.instead"
-                :key="id"
-                :to="{ path: route.path, query: { ...query, m: report.model, item: id } }"
-                >{{ say.item(id) }}</RouterLink
-              >
-            </p>
-            <template v-if="report.fit.chains.length > 1">
-              <h2>Ways to fit it</h2>
-              <ul>
-                <li v-for="chain in report.fit.chains" :key="chain.join()">
-                  {{ chain.length > 0 ? `by way of ${say.items(chain)}` : 'straight on the machine' }}
-                </li>
-              </ul>
-            </template>
-            <template v-if="report.limits.length > 0">
-              <h2>What holds although it fits</h2>
-              <ul>
-                <li v-for="limit in report.limits" :key="limit.limit">{{ limitText(limit, say) }}</li>
-              </ul>
-            </template>
-            <template v-if="report.statements.length > 0">
-              <h2>What is stated</h2>
-              <ul>
-                <li
-                  v-for="statement in report.statements"
-                  :key="statement.id"
-                  :class="{ over: statement.standing === 'overruled' }"
-                >
-                  {{ statementText(statement, say) }}
-                </li>
-              </ul>
-            </template>
-            <template v-if="report.fit.missing.length > 0">
-              <h2>What would settle it</h2>
-              <ul>
-                <li v-for="fact in report.fit.missing" :key="`${fact.id}/${fact.key}`">{{ settleText(fact, say) }}</li>
-              </ul>
-            </template>
-            <p v-if="session.mayWrite" class="tried">
-              Tried it?
-              <BButton size="sm" variant="outline-primary" @click="state(report, true)">It fits</BButton>
-              <BButton size="sm" variant="outline-primary" @click="state(report, false)">It does not fit</BButton>
-              <span class="soft">Power off, then one full stitch with the handwheel by hand.</span>
-            </p>
-          </div>
+          <FitDetail
+            v-if="isOpen(report)"
+            :report="report"
+            :say="say"
+            :foot="feet.get(report.item)"
+            @tried="(fits) => state(report, fits)"
+          />
         </li>
       </ul>
       <p v-if="shown.length === 0">Nothing has all these words.</p>
@@ -204,12 +154,6 @@ const state = async (report: FitReport, fits: boolean) => {
 </template>
 
 <style scoped lang="scss">
-.drawing {
-  float: right;
-  width: 12rem;
-  margin-left: 1.5rem;
-}
-
 .ask,
 .line {
   display: flex;
@@ -287,24 +231,5 @@ const state = async (report: FitReport, fits: boolean) => {
 
 .word {
   font-weight: 650;
-}
-
-.detail {
-  padding: 0 0 0.6rem 2.4rem;
-
-  p,
-  ul {
-    margin-bottom: 0.4rem;
-  }
-}
-
-.over {
-  color: var(--ink-soft);
-}
-
-.tried {
-  display: flex;
-  gap: 0.6rem;
-  align-items: center;
 }
 </style>

@@ -1,0 +1,135 @@
+<!-- What one model can do, technique by technique, with the first reason of each. -->
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Verdict } from '#core/answer/types'
+import type { ColumnView } from '#shared/api/coverage'
+import { speech } from '#shared/messages/en'
+import { capital, verdictWord } from '#shared/messages/words'
+import { usePickLists } from '../../state/picks'
+import VerdictMark from '../card/VerdictMark.vue'
+import { shortVerdict, verdicts } from './words'
+
+const props = defineProps<{
+  column: ColumnView
+  /** Words that a technique must have. */
+  filter: string
+  verdict: Verdict | ''
+  /** The technique whose card stands beside. */
+  at: string | undefined
+}>()
+const emit = defineEmits<{ open: [technique: string] }>()
+const lists = usePickLists()
+
+const say = computed(() => speech(props.column.names))
+const techniqueOf = (id: string) => lists.lists?.techniques.find((technique) => technique.id === id)
+const rows = computed(() => {
+  const words = props.filter.toLowerCase().split(/\s+/).filter(Boolean)
+  return props.column.cells.flatMap(({ technique, decision }) => {
+    const known = techniqueOf(technique)
+    const word = verdictWord(
+      decision.verdict,
+      decision.toGet.flatMap((id) => props.column.names.items[id] ?? []),
+    )
+    const text = `${known?.name} ${known?.family} ${known?.aliases.join(' ')} ${word}`.toLowerCase()
+    if (props.verdict !== '' && decision.verdict !== props.verdict) return []
+    if (!words.every((part) => text.includes(part))) return []
+    return [{ technique, name: known?.name ?? technique, family: known?.family ?? '', decision, word }]
+  })
+})
+const groups = computed(() => {
+  const families = [...new Set(rows.value.map(({ family }) => family))]
+  return families.map((family) => ({ family, own: rows.value.filter((row) => row.family === family) }))
+})
+const count = (one: Verdict) => props.column.cells.filter(({ decision }) => decision.verdict === one).length
+</script>
+
+<template>
+  <div>
+    <p class="counts" role="status">
+      <span v-for="one in verdicts" :key="one"
+        ><VerdictMark :verdict="one" /> {{ count(one) }} {{ shortVerdict(one).toLowerCase() }}</span
+      >
+    </p>
+    <template v-for="{ family, own } in groups" :key="family">
+      <h2>{{ capital(family) }}</h2>
+      <ul>
+        <li v-for="row in own" :key="row.technique">
+          <button type="button" class="cell" :aria-pressed="at === row.technique" @click="emit('open', row.technique)">
+            <VerdictMark :verdict="row.decision.verdict" />
+            <strong>{{ row.name }}</strong>
+            <span class="word">{{ row.word }}</span>
+            <span class="soft reason">
+              <template v-if="row.decision.reason">{{ say.reason(row.decision.reason) }}</template>
+              <template v-else>{{
+                row.decision.stages
+                  .map(({ select, foot }) => [select, foot ? say.item(foot) : ''].filter(Boolean).join(', '))
+                  .join('; ')
+              }}</template>
+              <template v-if="row.decision.stages.length > 0 && row.decision.stages.every(({ proved }) => proved > 0)">
+                · proved on fabric</template
+              >
+            </span>
+          </button>
+        </li>
+      </ul>
+    </template>
+    <p v-if="rows.length === 0">No technique has all these words and this verdict.</p>
+  </div>
+</template>
+
+<style scoped lang="scss">
+.counts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.2rem 1.4rem;
+
+  span {
+    display: inline-flex;
+    gap: 0.4rem;
+    align-items: center;
+  }
+}
+
+ul {
+  list-style: none;
+  padding: 0;
+  margin-bottom: 0.6rem;
+}
+
+.cell {
+  display: grid;
+  grid-template-columns: 2rem 14rem 9.5rem 1fr;
+  gap: 0.6rem;
+  align-items: center;
+  width: 100%;
+  border: 0;
+  border-top: 1px solid var(--rule);
+  background: none;
+  color: var(--ink);
+  text-align: left;
+  padding: 0.35rem 0;
+
+  &[aria-pressed='true'] {
+    background: var(--fold);
+  }
+}
+
+.word {
+  font-weight: 650;
+}
+
+:deep(.verdict-mark) {
+  width: 1.6rem;
+  height: 1.6rem;
+}
+
+@media (max-width: 900px) {
+  .cell {
+    grid-template-columns: 2rem 1fr auto;
+  }
+
+  .reason {
+    grid-column: 2 / -1;
+  }
+}
+</style>
