@@ -19,6 +19,12 @@ describe('a shop without people', () => {
     await empty.anyone().post('/api/session/first').send({ ...first, password: 'short' }).expect(422) // prettier-ignore
     const answers = await Promise.all(['a', 'b', 'c', 'd'].map((end) => empty.anyone().post('/api/session/first').send({ ...first, id: `first-${end}` }))) // prettier-ignore
     expect(answers.map(({ status }) => status).sort()).toEqual([201, 409, 409, 409])
+    const { sessions, database } = empty.services
+    for (let round = 0; round < 12; round++) {
+      await database.query('DELETE FROM user')
+      const came = await Promise.allSettled(['a', 'b', 'c', 'd', 'e'].map((end) => sessions.addFirst({ ...first, id: end }))) // prettier-ignore
+      expect(came.filter(({ status }) => status === 'fulfilled')).toHaveLength(1)
+    }
     expect((await empty.anyone().get('/api/session')).body).toEqual({})
     expect(await empty.services.sessions.people()).toHaveLength(1)
     await empty.close()

@@ -34,14 +34,10 @@ export class SessionService {
   async addFirst(user: Omit<NewUser, 'role'>): Promise<void> {
     const passwordHash = await hash(user.password)
     await this.database.transaction(async (manager) => {
-      // Two that come first at the same time wait for each other.
-      await manager.query("SELECT GET_LOCK(CONCAT(DATABASE(), '.first'), 10)")
-      try {
-        if ((await manager.count(UserRow)) > 0) throw new Conflict('Somebody has an account already. Sign in, or ask the lead for one.', []) // prettier-ignore
-        await manager.insert(UserRow, { id: user.id, name: user.name, role: 'lead', passwordHash })
-      } finally {
-        await manager.query("SELECT RELEASE_LOCK(CONCAT(DATABASE(), '.first'))")
-      }
+      // Two that come first at the same time wait for each other: this row is held until the account is kept.
+      await manager.query('SELECT revision FROM catalogue_revision WHERE id = 1 FOR UPDATE')
+      if ((await manager.count(UserRow)) > 0) throw new Conflict('Somebody has an account already. Sign in, or ask the lead for one.', []) // prettier-ignore
+      await manager.insert(UserRow, { id: user.id, name: user.name, role: 'lead', passwordHash })
     })
   }
 
