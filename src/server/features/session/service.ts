@@ -6,6 +6,7 @@ import { SessionRow, UserRow } from '../../database/entities/index'
 import { Conflict, Invalid, NotFound, NotSignedIn } from '../../http/problems'
 import type { SignedIn } from '../../http/route'
 import { digest, newToken } from '../../http/token'
+import { readRevision } from '../catalogue/snapshot'
 
 const SESSION_HOURS = 12
 const TOKEN_BYTES = 32
@@ -35,7 +36,7 @@ export class SessionService {
     const passwordHash = await hash(user.password)
     await this.database.transaction(async (manager) => {
       // Two that come first at the same time wait for each other: this row is held until the account is kept.
-      await manager.query('SELECT revision FROM catalogue_revision WHERE id = 1 FOR UPDATE')
+      await readRevision(manager, true)
       if ((await manager.count(UserRow)) > 0) throw new Conflict('Somebody has an account already. Sign in, or ask the lead for one.', []) // prettier-ignore
       await manager.insert(UserRow, { id: user.id, name: user.name, role: 'lead', passwordHash })
     })
