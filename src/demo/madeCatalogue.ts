@@ -11,6 +11,8 @@ export interface MadeSize {
 const FUNCTIONS = 60
 const FOOT_FUNCTIONS = 40
 const MAKES = 10
+/** The first is “cloth”, the others “cloth1” and on. */
+export const MADE_FABRICS = 8
 
 /** Numbers between 0 and 1 from a seed; the same seed gives the same row. */
 const numbers = (seed: number) => () => {
@@ -151,18 +153,16 @@ export const madeCatalogue = (size: MadeSize, seed = 1): Bundle => {
     models,
     items: [...feet, ...adapters, ...plates],
     fits: [],
-    fabrics: [
-      {
-        id: 'cloth',
-        name: 'Cloth',
-        structure: 'woven',
-        weight: 'medium',
-        layers: 2,
-        thickness: 0.3,
-        behaviours: [],
-        needle: { point: 'universal', size: 80 },
-      },
-    ],
+    fabrics: Array.from({ length: MADE_FABRICS }, (_, i) => ({
+      id: i === 0 ? 'cloth' : `cloth${i}`,
+      name: `Cloth ${i}`,
+      structure: 'woven' as const,
+      weight: 'medium' as const,
+      layers: 2,
+      thickness: 0.3 + i / 10,
+      behaviours: [],
+      needle: { point: 'universal', size: 80 },
+    })),
     techniques,
     samples: [],
   }

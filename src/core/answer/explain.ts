@@ -93,12 +93,20 @@ type Judged = Pick<MethodResult, 'rank' | 'verdict' | 'tradeOffs'> & { purchase:
 
 /** Best-ranked ready, else best-ranked other route, else fewest items, fewest trade-offs, best rank. */
 export const takenMethod = <Result extends Judged>(results: readonly Result[]): Result | undefined => {
-  const first = (verdict: Verdict) => results.find((result) => result.verdict === verdict)
-  const needing = results.filter((result) => result.verdict === 'needsItems')
-  const toGet = (result: Result) => result.purchase?.toGet.length ?? 0
-  needing.sort((a, b) => toGet(a) - toGet(b) || a.tradeOffs - b.tradeOffs || a.rank - b.rank)
-  return first('ready') ?? first('otherRoute') ?? needing[0]
+  let best: Result | undefined
+  for (const result of results) if (TAKEN[result.verdict] > 0 && (!best || isTakenBefore(result, best))) best = result
+  return best
 }
+
+/** Results come in rank order, so equals leave the earlier one. */
+const isTakenBefore = (a: Judged, b: Judged): boolean => {
+  if (a.verdict !== b.verdict) return TAKEN[a.verdict] > TAKEN[b.verdict]
+  if (a.verdict !== 'needsItems') return false
+  const fewer = (a.purchase?.toGet.length ?? 0) - (b.purchase?.toGet.length ?? 0) || a.tradeOffs - b.tradeOffs
+  return (fewer || a.rank - b.rank) < 0
+}
+
+const TAKEN: Record<Verdict, number> = { ready: 3, otherRoute: 2, needsItems: 1, notOnThisModel: 0 }
 
 /** A ready method that is not the best-ranked applicable one is another route to the technique. */
 export const techniqueVerdict = <Result extends Judged>(taken: Result, results: readonly Result[]): Verdict =>

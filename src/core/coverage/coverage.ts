@@ -1,11 +1,12 @@
 /** All techniques on all models in a fabric: decided once, and after a change only where it can matter. */
-import type { Fabric, Id, Model } from '../catalogue/types'
+import type { Fabric, Id } from '../catalogue/types'
 import { QuestionError } from '../answer/question'
 import type { Answering } from '../answer/explain'
 import { affectedBy, type Affected, type RowChange } from './affected'
 import { CellRow } from './cells'
 import type { Decision } from './decide'
 import type { Judged } from './fabricSweep'
+import type { KnownModel } from './known'
 import { Sweep } from './sweep'
 
 export class Coverage {
@@ -50,7 +51,7 @@ export class Coverage {
     const of = index.models.get(model)
     if (at === undefined || !of) throw new QuestionError([{ path: ['model'], message: `no model “${model}” in the catalogue` }]) // prettier-ignore
     const row = this.rowOf(technique, fabric)
-    if (row.isOpen(at)) this.decide(row, at, of, index.fabrics.get(fabric) as Fabric)
+    if (row.isOpen(at)) this.decide(row, at, this.sweep.on(of), index.fabrics.get(fabric) as Fabric)
     return row.decision(at, of)
   }
 
@@ -60,15 +61,32 @@ export class Coverage {
     return rows as CellRow[]
   }
 
-  /** The same, a pause after so many models: each yields the rows so far. */
-  *deciding(fabric: Id, modelsAtOnce: number): Generator<CellRow[]> {
+  /** The same, a pause after so many cells: each yields the rows so far. */
+  *deciding(fabric: Id, cellsAtOnce: number): Generator<CellRow[]> {
     const { bundle, fabrics } = this.answering.index
     const rows = bundle.techniques.map(({ id }) => this.rowOf(id, fabric))
     const inFabric = fabrics.get(fabric) as Fabric
-    // Model by model: what is known of one stays near.
+    const models: PlacedModel[] = []
+    let since = 0
     for (const [at, model] of bundle.models.entries()) {
-      for (const row of rows) if (row.isOpen(at)) this.decide(row, at, model, inFabric)
-      if ((at + 1) % modelsAtOnce === 0) yield rows
+      if (!rows.some((row) => row.isOpen(at))) continue
+      models.push({ at, on: this.sweep.on(model) })
+      if ((since += rows.length) >= cellsAtOnce) {
+        since = 0
+        yield rows
+      }
+    }
+    // Alike models after one another, a few at a time: what they and a technique are decided by stays near.
+    models.sort((a, b) => a.on.number - b.on.number || a.on.place - b.on.place)
+    for (let from = 0; from < models.length; from += NEAR) {
+      const near = models.slice(from, from + NEAR)
+      for (const row of rows) {
+        for (const { at, on } of near) if (row.isOpen(at)) this.decide(row, at, on, inFabric)
+        if ((since += near.length) >= cellsAtOnce) {
+          since = 0
+          yield rows
+        }
+      }
     }
     yield rows
   }
@@ -78,8 +96,8 @@ export class Coverage {
     this.rows.clear()
   }
 
-  private decide(row: CellRow, at: number, model: Model, fabric: Fabric): void {
-    row.put(at, this.sweep.cell(row.technique, model, fabric))
+  private decide(row: CellRow, at: number, on: KnownModel, fabric: Fabric): void {
+    row.put(at, this.sweep.cell(row.technique, on, fabric))
     this.decided++
   }
 
@@ -113,6 +131,14 @@ export class Coverage {
     }
   }
 }
+
+interface PlacedModel {
+  at: number
+  on: KnownModel
+}
+
+/** So many models and what is known of them fit into a processor's own memory. */
+const NEAR = 32
 
 /** Changes that leave what a sweep knows of items, fits, techniques and fabrics as it is. */
 const OF_MODELS: ReadonlySet<string> = new Set(['models', 'stitches', 'samples', 'threads'])

@@ -35,7 +35,8 @@ export interface BriefResult<S extends BriefStage = BriefStage> {
   /** Undefined where the method does not work. */
   purchase: { toGet: Id[]; stages: readonly S[] } | undefined
   tradeOffs: number
-  reason: Reason | undefined
+  /** A function where it takes looking for: only what the answer speaks of is looked for. */
+  reason: Reason | undefined | (() => Reason)
 }
 
 export interface BriefStage {
@@ -82,14 +83,14 @@ export const decideBriefly = (answering: Answering, question: Question) => {
 }
 
 /** `judge` is asked of the applicable methods in rank order, of no more than it takes. */
-export const decideAmong = <S extends BriefStage>(
+export const decideAmong = <S extends BriefStage, Asked>(
   considered: readonly Method[],
-  applicable: readonly Method[],
-  judge: (method: Method) => BriefResult<S>,
+  applicable: readonly Asked[],
+  judge: (asked: Asked) => BriefResult<S>,
 ): Decided<S> => {
   const results: BriefResult<S>[] = []
-  for (const method of applicable) {
-    const result = judge(method)
+  for (const asked of applicable) {
+    const result = judge(asked)
     results.push(result)
     // The best-ranked ready method is taken, whatever those below it come to.
     if (result.verdict === 'ready') break
@@ -99,18 +100,20 @@ export const decideAmong = <S extends BriefStage>(
     const [first] = considered
     const result = results.find(({ method }) => method === first)
     const notForThis: Reason | undefined = first && { code: 'methodNotForThis', method: first.id }
-    const reason = result ? result.reason : notForThis
+    const reason = result ? told(result.reason) : notForThis
     return { verdict: 'notOnThisModel', method: undefined, stages: [], toGet: NOTHING, reason }
   }
-  const { method, purchase, rank, reason } = taken
+  const { method, purchase, rank } = taken
   return {
     verdict: techniqueVerdict(taken, results),
     method,
     stages: purchase.stages,
     toGet: purchase.toGet,
-    reason: reason ?? results.find((result) => result.rank < rank)?.reason,
+    reason: told(taken.reason) ?? told(results.find((result) => result.rank < rank)?.reason),
   }
 }
+
+const told = (reason: BriefResult['reason']) => (typeof reason === 'function' ? reason() : reason)
 
 const NOTHING: readonly never[] = []
 

@@ -13,16 +13,29 @@ export interface KnownModel {
   had: ReadonlySet<Id>
   /** Feet that come with it, with their own fit. */
   footings: ReadonlyMap<Id, Footing>
-  /** The same by function. */
-  hadFeet: ReadonlyMap<string, readonly Footing[]>
-  /** By function, in the order of the model. */
-  stitches: ReadonlyMap<string, readonly KnownStitch[]>
+  /** The same by the number of the function. */
+  hadFeet: Sparse<readonly Footing[]>
+  /** By the number of the function. */
+  stitches: Sparse<StitchList>
+  /** By the number of a function: some foot of it is had, or named by the book for a stitch. */
+  knowsFoot: Sparse<true>
+}
+
+type Sparse<Of> = readonly (Of | undefined)[]
+
+/** A model's stitches of one function, in the order of the model. */
+export interface StitchList {
+  stitches: readonly KnownStitch[]
+  /** Equal for lists of stitches that are alike one by one. */
+  number: number
 }
 
 export interface KnownStitch {
   stitch: Stitch
   place: number
   number: number
+  /** An earlier one of the same function is alike. */
+  repeats: boolean
   /** Feet the book names for it. */
   named: readonly Item[]
   /** What is had of feet where any will do, once it was looked for. */
@@ -42,8 +55,8 @@ export class Known {
   ) {}
 
   model(model: Model): KnownModel {
-    const known = this.models.get(model) ?? this.look(model)
-    this.models.set(model, known)
+    let known = this.models.get(model)
+    if (!known) this.models.set(model, (known = this.look(model)))
     return known
   }
 
@@ -62,29 +75,41 @@ export class Known {
     const { index, fitOf } = this.source.answering
     const had = withContents(model.supplied, index.items)
     const footings = new Map<Id, Footing>()
-    const hadFeet = new Map<string, Footing[]>()
+    const hadFeet: Footing[][] = []
+    const knowsFoot: true[] = []
     for (const id of had) {
       const foot = index.items.get(id)
       if (foot?.what !== 'foot') continue
       const fit = fitOf(foot, model)
       const footing = { foot, fit, number: this.sameness.ofFooting(foot, fit) }
       footings.set(id, footing)
-      for (const listed of new Set(foot.functions)) hadFeet.set(listed, [...(hadFeet.get(listed) ?? []), footing])
+      for (const listed of new Set(foot.functions)) {
+        const number = this.sameness.ofFootFunction(listed)
+        knowsFoot[number] = true
+        ;(hadFeet[number] ??= []).push(footing)
+      }
     }
-    const stitches = new Map<string, KnownStitch[]>()
+    const ofBook = new Map<string, readonly Item[]>()
+    const namedBy = ({ foot }: Stitch): readonly Item[] => {
+      if (foot === undefined) return NONE
+      const known = ofBook.get(foot)
+      if (known) return known
+      const feet = index.feetByCode.get(codeKey(model.make, foot)) ?? NONE
+      for (const { functions } of feet)
+        for (const listed of functions ?? NONE) knowsFoot[this.sameness.ofFootFunction(listed)] = true
+      ofBook.set(foot, feet)
+      return feet
+    }
+    const stitches: StitchList[] = []
     for (const [listed, placed] of index.stitches.get(model.id) ?? []) {
-      stitches.set(
-        listed,
-        placed.map(({ stitch, place }) => ({
-          stitch,
-          place,
-          number: this.sameness.ofStitch(stitch),
-          named:
-            (stitch.foot === undefined ? undefined : index.feetByCode.get(codeKey(model.make, stitch.foot))) ?? NONE,
-        })),
-      )
+      const numbers = placed.map(({ stitch }) => this.sameness.ofStitch(stitch))
+      const alike = placed.map(({ stitch, place }, i): KnownStitch => {
+        const number = numbers[i] as number
+        return { stitch, place, number, repeats: numbers.indexOf(number) < i, named: namedBy(stitch) }
+      })
+      stitches[this.sameness.ofStitchFunction(listed)] = { stitches: alike, number: this.sameness.ofList(alike) }
     }
     const [number, place] = [this.sameness.ofModel(model), this.sameness.ofPlace(model)]
-    return { model, number, place, had, footings, hadFeet, stitches }
+    return { model, number, place, had, footings, hadFeet, stitches, knowsFoot }
   }
 }

@@ -72,3 +72,11 @@ export const compareOffers = (a: Offer, b: Offer): number => {
   if (a.price !== b.price) return a.price < b.price ? -1 : 1
   return compareIds(a.need, b.need)
 }
+
+/** The better of what there is and another offer. */
+export const betterToGet = (best: Choice | undefined, known: KnownStitch, stitchAs: Ranked, offer: Offer): Choice => {
+  const fewer = best ? compareOffers(offer, best.offer) : -1
+  if (best && fewer > 0) return best
+  const choice = choiceOf(known, stitchAs, offer)
+  return best && fewer === 0 && compareChoices(choice, best) >= 0 ? best : choice
+}

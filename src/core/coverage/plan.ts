@@ -11,20 +11,36 @@ export interface Source {
   answering: Answering
 }
 
+/** A function that is accepted, with its number. */
+export interface Listed extends Ranked {
+  number: number
+}
+
 /** A stage on all models of one number. */
 export interface Plan {
   stage: Stage
   runs: boolean
-  stitches: readonly Ranked[]
-  feet: readonly Ranked[]
+  stitches: readonly Listed[]
+  feet: readonly Listed[]
+  /** Equal for plans that take the same feet. */
+  feetNumber: number
   /** By the stitch's number. */
   sewn: Sewn[]
   /** By the number of the place. */
-  toGet: FeetToGet[]
+  toGet: ToGet[]
   /** By the number of the place: all listed feet, fitting or not. */
   all: Seat[][]
   /** Said of every cell with a trade-off here. */
   costly: Reason
+}
+
+/** What could be got for a plan at a place. */
+export interface ToGet {
+  from: FeetToGet
+  /** The best foot to get for a stitch, by the stitch's number and its function's rank. */
+  best: Map<number, Offer | undefined>[]
+  /** The same of a list of stitches, by the list's number, where none of them has to do with these feet. */
+  bestOfList: Map<number, ListOffer | undefined>[]
 }
 
 export interface FeetToGet {
@@ -33,8 +49,12 @@ export interface FeetToGet {
   feet: ReadonlySet<Item>
   /** Something that could be got comes in packs too. */
   packed: boolean
-  /** The best foot to get for a stitch, by the stitch's number and its function's rank. */
-  best: Map<number, Offer | undefined>[]
+}
+
+/** An offer for the stitch at a place in its list. */
+export interface ListOffer {
+  at: number
+  offer: Offer
 }
 
 /** Feet that fit, alike in function, in whether their slot is stated and in how many adapters are to get with them. */

@@ -2,16 +2,39 @@
 import { isPlateCover, type CatalogueIndex } from '../catalogue/index'
 import type { FitStatement, Id, Item, Model, Stage, Stitch, Swing, Technique, When } from '../catalogue/types'
 import type { Fit } from '../answer/fit'
+import type { Ranked } from '../answer/pair'
 import { suppliedInOrder } from '../answer/stage'
 
-/** Equal keys, equal numbers, counted from 0. */
-class Numbering {
-  private readonly known = new Map<string, number>()
+type Part = string | number | undefined
 
-  of(key: string): number {
-    const number = this.known.get(key) ?? this.known.size
-    if (number === this.known.size) this.known.set(key, number)
-    return number
+/** Equal keys, part by part, equal numbers, counted from 0. */
+class Numbering {
+  readonly begin = new Branch()
+  private count = 0
+
+  of(...key: Part[]): number {
+    let branch = this.begin
+    for (const part of key) branch = branch.to(part)
+    return this.end(branch)
+  }
+
+  /** The number of the key that leads to a branch. */
+  end(branch: Branch): number {
+    if (branch.number < 0) branch.number = this.count++
+    return branch.number
+  }
+}
+
+/** All keys that begin alike. */
+class Branch {
+  /** Of the key that ends here; below 0 where none does. */
+  number = -1
+  private readonly next = new Map<Part, Branch>()
+
+  to(part: Part): Branch {
+    let branch = this.next.get(part)
+    if (!branch) this.next.set(part, (branch = new Branch()))
+    return branch
   }
 }
 
@@ -26,7 +49,11 @@ export class Sameness {
   private readonly feet = new Numbering()
   private readonly footings = new Numbering()
   private readonly stitches = new Numbering()
+  private readonly lists = new Numbering()
   private readonly stages = new Numbering()
+  private readonly feetTaken = new Numbering()
+  private readonly stitchFunctions = new Numbering()
+  private readonly footFunctions = new Numbering()
   /** What is no foot, and feet that others need or come through. */
   private readonly besideFeet: ReadonlySet<Id>
   private readonly groups: ReadonlySet<string>
@@ -96,11 +123,11 @@ export class Sameness {
 
   /** A foot, or none, as it is fitted through the chains of a fit. */
   ofFooting(foot: Item | undefined, fit: Fit | undefined): number {
-    return this.footings.of(`${this.ofFoot(foot)}|${fit ? JSON.stringify(fit.chains) : ''}`)
+    return this.footings.of(this.ofFoot(foot), fit && JSON.stringify(fit.chains))
   }
 
   private ofFoot(foot: Item | undefined): number {
-    if (!foot) return this.feet.of('')
+    if (!foot) return this.feet.of()
     const { id, slot, minWidth, maxWidth, motions, denies, needs, brings, setup, maxSpeed, circular } = foot
     const own = this.besideFeet.has(id) || isPlateCover(foot) ? id : ''
     return this.feet.of(JSON.stringify([own, slot, minWidth, maxWidth, motions, denies, needs, brings, setup, maxSpeed, circular])) // prettier-ignore
@@ -109,15 +136,40 @@ export class Sameness {
   ofStitch(stitch: Stitch): number {
     const { motion, defaults, ranges, attributes, brings, setup } = stitch
     const function_ = this.denied.has(stitch.function) ? stitch.function : ''
-    const rest = attributes || brings || setup ? JSON.stringify([attributes, brings, setup]) : ''
-    const limits = ranges ? JSON.stringify(ranges) : ''
-    return this.stitches.of(`${function_}|${this.swingOf(stitch)}|${motion}|${plainly(defaults)}|${limits}|${rest}`)
+    const rest = attributes || brings || setup ? JSON.stringify([attributes, brings, setup]) : undefined
+    const limits = ranges && JSON.stringify(ranges)
+    let branch = this.stitches.begin.to(function_).to(this.swingOf(stitch)).to(motion).to(limits).to(rest)
+    for (const parameter in defaults) {
+      const value = defaults[parameter as keyof typeof defaults]
+      branch = branch.to(parameter)
+      branch = typeof value === 'object' ? branch.to('from').to(value.from).to(value.to) : branch.to(value)
+    }
+    return this.stitches.end(branch)
+  }
+
+  ofStitchFunction(name: string): number {
+    return this.stitchFunctions.of(name)
+  }
+
+  ofFootFunction(name: string): number {
+    return this.footFunctions.of(name)
+  }
+
+  /** Stitches one after another. */
+  ofList(stitches: readonly { number: number }[]): number {
+    return this.lists.of(...stitches.map(({ number }) => number))
   }
 
   /** A stage without its lists of stitches and feet. */
   ofStage(stage: Stage): number {
     const { stitchMust, feet, accessories, features, twinSpacing, needle, targets, setup } = stage
     return this.stages.of(JSON.stringify([stitchMust, feet === 'none', accessories, features, twinSpacing, needle, targets, setup])) // prettier-ignore
+  }
+
+  /** The feet a stage takes in a fabric, of its list those whose condition holds. */
+  ofFeet({ feet }: Stage, listed: readonly Ranked[]): number {
+    const taken = listed.map((as) => [as.rank, as.function, as.tradeOff])
+    return this.feetTaken.of(JSON.stringify(Array.isArray(feet) ? taken : feet))
   }
 
   private swingOf(stitch: Stitch): Swing {
@@ -135,16 +187,6 @@ export class Sameness {
       .map(({ item, fits, evidence, chain }) => [item, fits, evidence, ...(chain ?? [])].join(' '))
       .sort()
   }
-}
-
-/** Numbers are the rule; the rest is written out. */
-const plainly = (defaults: Stitch['defaults']): string => {
-  let key = ''
-  for (const parameter in defaults) {
-    const value = defaults[parameter as keyof typeof defaults]
-    key += `${parameter}:${typeof value === 'object' ? `${value.from}-${value.to}` : value};`
-  }
-  return key
 }
 
 const conditionsOf = ({ methods }: Technique): When[] =>

@@ -1,6 +1,7 @@
 /** Which feet a stitch could be sewn with for a stage: what is had, and everything that comes into question. */
-import type { Item } from '../catalogue/types'
+import type { Item, Model } from '../catalogue/types'
 import type { Ranked } from '../answer/pair'
+import type { Reason } from '../answer/reasons'
 import { NO_FUNCTION } from '../answer/stage'
 import type { Known, KnownModel, KnownStitch } from './known'
 import type { Plan, Seat, Source } from './plan'
@@ -13,6 +14,7 @@ const NOTHING: never[] = []
 
 export class Seats {
   private readonly noFoot: Footing
+  private readonly standard: number
   private readonly noSeat: readonly Seat[]
 
   constructor(
@@ -21,19 +23,20 @@ export class Seats {
     sameness: Sameness,
   ) {
     this.noFoot = { foot: undefined, fit: undefined, number: sameness.ofFooting(undefined, undefined) }
+    this.standard = sameness.ofFootFunction('standard')
     this.noSeat = [{ footing: this.noFoot, as: NO_FUNCTION }]
   }
 
   /** Feet of the listed functions that are had; undefined where it depends on the stitch. */
   listedHad({ stage, feet }: Plan, on: KnownModel): readonly Seat[] | undefined {
     if (!Array.isArray(stage.feet)) return undefined
-    const had: Seat[] = []
+    let had: Seat[] | undefined
     for (const as of feet) {
-      for (const footing of on.hadFeet.get(as.function as string) ?? NOTHING) {
-        if (footing.fit?.fits === 'yes') had.push({ footing, as })
+      for (const footing of on.hadFeet[as.number] ?? NOTHING) {
+        if (footing.fit?.fits === 'yes') (had ??= []).push({ footing, as })
       }
     }
-    return had
+    return had ?? NOTHING
   }
 
   /** No foot, or any: the one the book names, a standard one, the unnamed one on the machine. */
@@ -41,13 +44,16 @@ export class Seats {
     return stage.feet === 'none' ? this.noSeat : (known.anyFoot ??= this.anyFootHad(known, on))
   }
 
-  private anyFootHad(known: KnownStitch, on: KnownModel): Seat[] {
-    const standard = on.hadFeet.get('standard') ?? NOTHING
-    const named = known.named.flatMap(({ id }) => on.footings.get(id) ?? [])
-    const feet = [...named, ...standard.filter(({ foot }) => !known.named.includes(foot as Item))]
-    const had = feet.filter(({ fit }) => fit?.fits === 'yes').map((footing) => ({ footing, as: NO_FUNCTION }))
-    const unnamed = known.stitch.foot === undefined && standard.length === 0
-    return unnamed ? [...had, { footing: this.noFoot, as: WITHOUT_FOOT }] : had
+  private anyFootHad(known: KnownStitch, on: KnownModel): readonly Seat[] {
+    const standard = on.hadFeet[this.standard] ?? NOTHING
+    const had: Seat[] = []
+    const take = (footing: Footing | undefined) => {
+      if (footing?.fit?.fits === 'yes') had.push({ footing, as: NO_FUNCTION })
+    }
+    for (const { id } of known.named) take(on.footings.get(id))
+    for (const footing of standard) if (!known.named.includes(footing.foot as Item)) take(footing)
+    if (known.stitch.foot === undefined && standard.length === 0) had.push({ footing: this.noFoot, as: WITHOUT_FOOT })
+    return had
   }
 
   /**
@@ -60,12 +66,17 @@ export class Seats {
     const listed = (plan.all[on.place] ??= this.listAll(plan, on))
     if (stage.feet !== 'any') return listed
     const named = known.named.map((foot) => ({ footing: this.known.footing(foot, on), as: NO_FUNCTION }))
-    const unnamed = known.stitch.foot === undefined && on.hadFeet.get('standard') === undefined
+    const unnamed = known.stitch.foot === undefined && on.hadFeet[this.standard] === undefined
     return [
       ...named,
       ...listed.filter(({ footing }) => !known.named.includes(footing.foot as Item)),
       ...(unnamed ? [{ footing: this.noFoot, as: WITHOUT_FOOT }] : []),
     ]
+  }
+
+  /** Why a foot does not fit, said of this very model. */
+  unfitReason(foot: Item, model: Model): Reason {
+    return this.source.answering.fitOf(foot, model).reasons[0] as Reason
   }
 
   private listAll({ stage, feet }: Plan, on: KnownModel): Seat[] {

@@ -1,56 +1,83 @@
 /** What stops a stage that nothing can serve: the nearest to working, as the full answer says it. */
+import type { Item } from '../catalogue/types'
 import { NEARNESS } from '../answer/method'
 import type { Reason } from '../answer/reasons'
 import { footFunctions } from '../answer/stage'
-import type { KnownModel } from './known'
+import type { KnownModel, KnownStitch } from './known'
 import type { Plan } from './plan'
-import type { FabricSweep } from './fabricSweep'
+import type { Seats } from './seats'
+import type { Footing, Stop, Ways } from './ways'
 
 const NOTHING: never[] = []
 
-export const firstStop = (plan: Plan, on: KnownModel, sweep: FabricSweep): Reason => {
+export const firstStop = (plan: Plan, on: KnownModel, ways: Ways, seats: Seats): Reason => {
   const { stage } = plan
   const { model } = on
   if (!plan.runs) return { code: 'needsMachineOfKind', kinds: stage.kinds }
   const missing: string[] = []
-  let best: { nearness: number; stitchRank: number; footRank: number; tell: () => Reason } | undefined
-  const refuse = (nearness: number, stitchRank: number, footRank: number, tell: () => Reason) => {
-    const nearer = best ? nearness - best.nearness || stitchRank - best.stitchRank || footRank - best.footRank : -1
-    if (nearer < 0) best = { nearness, stitchRank, footRank, tell }
-  }
-  for (const { rank, function: name } of plan.stitches) {
-    const stitches = on.stitches.get(name as string) ?? NOTHING
+  // Its own feet fit as it is told of the model itself.
+  const someOwn = !Array.isArray(stage.feet) || plan.feet.some((as) => on.hadFeet[as.number])
+  let best: Refusal | undefined
+  const isNearer = (nearness: number, stitchRank: number, footRank: number): boolean =>
+    !best || (nearness - best.nearness || stitchRank - best.stitchRank || footRank - best.footRank) < 0
+  for (const { rank: stitchRank, function: name, number } of plan.stitches) {
+    const stitches = on.stitches[number]?.stitches ?? NOTHING
     if (stitches.length === 0) missing.push(name as string)
     for (const known of stitches) {
-      const sewn = sweep.sewnOf(plan, known, model)
+      const sewn = ways.sewnOf(plan, known, model)
       if (sewn.unfit) {
-        refuse(NEARNESS[sewn.unfit.code] ?? 0, rank, 0, () => sweep.ways.unfit(stage, known, model))
+        const nearness = NEARNESS[sewn.unfit.code] ?? 0
+        if (isNearer(nearness, stitchRank, 0)) best = { nearness, stitchRank, footRank: 0, why: 'stitch', known }
         continue
       }
-      const choices = sweep.seats.all(plan, known, on)
+      const choices = seats.all(plan, known, on)
       if (choices.length === 0) {
-        refuse(NEARNESS.noFootListed ?? 0, rank, 0, () => ({ code: 'noFootListed', functions: footFunctions(stage) }))
+        const nearness = NEARNESS.noFootListed ?? 0
+        if (isNearer(nearness, stitchRank, 0)) best = { nearness, stitchRank, footRank: 0, why: 'noFoot' }
       }
       for (const { footing: placed, as } of choices) {
         // Nothing comes nearer, and all that follow rank lower.
-        if (best?.nearness === 0 && best.footRank === 0) return best.tell()
-        const footing = (placed.foot && on.footings.get(placed.foot.id)) ?? placed
+        if (best?.nearness === 0 && best.footRank === 0) return told(best, plan, on, ways, seats)
+        const footing = (someOwn && placed.foot && on.footings.get(placed.foot.id)) || placed
         const { fit, foot } = footing
         if (foot && fit?.fits !== 'yes') {
           const [reason] = fit?.reasons ?? []
-          if (reason) refuse(NEARNESS[reason.code] ?? 0, rank, as.rank, () => sweep.unfitReason(foot, model))
+          const nearness = (reason && NEARNESS[reason.code]) ?? 0
+          if (reason && isNearer(nearness, stitchRank, as.rank)) best = { nearness, stitchRank, footRank: as.rank, why: 'foot', foot } // prettier-ignore
           continue
         }
         const named = foot !== undefined && known.named.includes(foot)
-        sweep.ways
-          .pairing(sewn, footing, named)
-          .stops.forEach(({ reason, nearness, names }, at) =>
-            refuse(nearness, rank, as.rank, () =>
-              names ? (sweep.ways.stopsOf(stage, known.stitch, model, footing, named)[at] as Reason) : reason,
-            ),
-          )
+        const { stops } = ways.pairing(sewn, footing, named)
+        for (let at = 0; at < stops.length; at++) {
+          const { nearness } = stops[at] as Stop
+          if (isNearer(nearness, stitchRank, as.rank)) best = { nearness, stitchRank, footRank: as.rank, why: 'pair', known, footing, named, stops, at } // prettier-ignore
+        }
       }
     }
   }
-  return best ? best.tell() : { code: 'functionMissing', functions: missing }
+  return best ? told(best, plan, on, ways, seats) : { code: 'functionMissing', functions: missing }
+}
+
+/** What refused, and how near it came; it is told of the nearest only. */
+type Refusal = { nearness: number; stitchRank: number; footRank: number } & (
+  | { why: 'stitch'; known: KnownStitch }
+  | { why: 'noFoot' }
+  | { why: 'foot'; foot: Item }
+  | { why: 'pair'; known: KnownStitch; footing: Footing; named: boolean; stops: readonly Stop[]; at: number }
+)
+
+const told = (refusal: Refusal, { stage }: Plan, { model }: KnownModel, ways: Ways, seats: Seats): Reason => {
+  switch (refusal.why) {
+    case 'stitch':
+      return ways.unfit(stage, refusal.known, model)
+    case 'noFoot':
+      return { code: 'noFootListed', functions: footFunctions(stage) }
+    case 'foot':
+      return seats.unfitReason(refusal.foot, model)
+    case 'pair': {
+      const { known, footing, named, stops, at } = refusal
+      const { reason, names } = stops[at] as Stop
+      return names ? (ways.stopsOf(stage, known.stitch, model, footing, named)[at] as Reason) : reason
+    }
+  }
 }

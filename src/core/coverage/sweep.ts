@@ -6,7 +6,7 @@ import type { Fabric, Id, Model, Technique } from '../catalogue/types'
 import type { Answering } from '../answer/explain'
 import { decideBriefly, type Decided } from './decide'
 import { FabricSweep, type Judged } from './fabricSweep'
-import { Known } from './known'
+import { Known, type KnownModel } from './known'
 import type { Source } from './plan'
 import { Sameness } from './sameness'
 
@@ -32,7 +32,13 @@ export class Sweep {
     this.sampled = sampledIn(answering)
   }
 
-  cell(technique: Technique, model: Model, fabric: Fabric): Decided {
+  /** What cells of a model are decided by; found the first time it is asked for. */
+  on(model: Model): KnownModel {
+    return this.known.model(model)
+  }
+
+  cell(technique: Technique, on: KnownModel, fabric: Fabric): Decided {
+    const { model } = on
     if (this.sampled.size > 0 && this.sampled.has(cellKey(technique.id, model.id, fabric.id))) {
       return decideBriefly(this.source.answering, { technique: technique.id, model: model.id, fabric: fabric.id })
     }
@@ -41,7 +47,7 @@ export class Sweep {
       sweep = new FabricSweep(this.source, this.sameness, this.known, fabric, this.judged)
       this.fabrics.set(fabric.id, sweep)
     }
-    return sweep.cell(technique, this.known.model(model))
+    return sweep.cell(technique, on)
   }
 }
 

@@ -9,6 +9,8 @@ import { needleFor } from '../answer/needle'
 import { variantsOf, type PairContext } from '../answer/pair'
 import type { Reason } from '../answer/reasons'
 import { compareVariants, NO_FUNCTION, platesOf, rememberedDrafts, stitchMustReason, withoutDominated, type StageContext } from '../answer/stage' // prettier-ignore
+import type { KnownStitch } from './known'
+import type { Plan } from './plan'
 import type { Sameness } from './sameness'
 
 /** A foot, or none, with how it fits and the number of all that fit and are judged alike. */
@@ -66,15 +68,16 @@ export class Ways {
     private readonly fabric: Fabric,
   ) {}
 
-  sewnWith(stage: Stage, stitch: Stitch, place: number, model: Model): Sewn {
-    return {
+  /** A stitch for a plan, as all that are alike. */
+  sewnOf({ sewn, stage }: Plan, { stitch, place, number }: KnownStitch, model: Model): Sewn {
+    return (sewn[number] ??= {
       stage,
       stitch,
       model,
       unfit: stitchMustReason(stage, { stitch, place }, model),
       plain: new Map(),
       named: new Map(),
-    }
+    })
   }
 
   /** Why a stitch may not serve, said of this very stitch. */

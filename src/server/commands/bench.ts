@@ -9,7 +9,7 @@ import type { Bundle, Model, Stitch } from '#core/catalogue/types'
 import { Coverage } from '#core/coverage/coverage'
 import { sew } from '#core/stitch/sew'
 import { functions } from '#demo/makes'
-import { madeCatalogue, type MadeSize } from '#demo/madeCatalogue'
+import { MADE_FABRICS, madeCatalogue, type MadeSize } from '#demo/madeCatalogue'
 import { benchAsk } from './benchAsk'
 import { benchClass } from './benchClass'
 import { benchImport } from './benchImport'
@@ -79,6 +79,9 @@ const measure = (size: MadeSize) => {
     () => coverage.forgetAll(),
   )
   const heap = heapMegabytes() - empty
+  const others = new Coverage(answering)
+  others.all('cloth')
+  const other = median((run) => others.all(`cloth${run + 1}`), undefined, MADE_FABRICS - 1)
   const cells = bundle.models.length * bundle.techniques.length
   const judged = coverage.judged.swiftly / coverage.judged.all
   let changed = withOneChange(bundle, 0)
@@ -111,6 +114,7 @@ const measure = (size: MadeSize) => {
     heap,
     index,
     first,
+    other,
     again,
     update,
     cells,
@@ -144,6 +148,7 @@ for (const models of SIZES) {
   const found = measure(size)
   row('  index built', ms(found.index))
   row(`  all ${found.cells} cells, the first time`, ms(found.first))
+  row('  all cells in another fabric', ms(found.other))
   row('  all cells decided anew', ms(found.again))
   row('  cells a second on one core', ((found.cells / found.again) * 1000).toFixed(0))
   row('  methods judged by the best first', `${(found.judged * 100).toFixed(1)} %`)

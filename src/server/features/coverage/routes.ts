@@ -112,7 +112,7 @@ const coverageIn = async ({ catalogue, coverage }: Services, fabric: string) => 
 const coveredRows = async (services: Services, fabric: string): Promise<{ snapshot: Snapshot; rows: CellRow[] }> => {
   const { snapshot, coverage } = await coverageIn(services, fabric)
   let rows: CellRow[] = []
-  for (rows of coverage.deciding(fabric, MODELS_AT_ONCE)) {
+  for (rows of coverage.deciding(fabric, CELLS_AT_ONCE)) {
     await letOthersIn()
     // Somebody wrote meanwhile: the rows would be of two catalogues.
     if (!services.coverage.isOf(snapshot)) return coveredRows(services, fabric)
@@ -120,7 +120,7 @@ const coveredRows = async (services: Services, fabric: string): Promise<{ snapsh
   return { snapshot, rows }
 }
 
-const MODELS_AT_ONCE = 20
+const CELLS_AT_ONCE = 1200
 const letOthersIn = () => new Promise<void>((resolve) => setImmediate(resolve))
 
 const VERDICT_LETTERS = { ready: 'r', needsItems: 'i', otherRoute: 'o', notOnThisModel: 'n' } as const

@@ -1,0 +1,187 @@
+/** What is to get for a stage that nothing had can serve: the fewest and best things. */
+import type { Id, Item } from '../catalogue/types'
+import { compareIds } from '../answer/order'
+import type { Ranked } from '../answer/pair'
+import { NO_FUNCTION } from '../answer/stage'
+import type { Known, KnownModel, KnownStitch, StitchList } from './known'
+import { betterToGet, compareOffers, keyOf, unslotted, type Choice, type Offer } from './offer'
+import type { FeetToGet, FootGroup, ListOffer, Plan, Source, ToGet } from './plan'
+import type { Sameness } from './sameness'
+import { STANDARD, type Seats } from './seats'
+import type { Footing, Sewn, Ways } from './ways'
+
+const NOTHING: never[] = []
+
+export class Buying {
+  /** By the number of the feet that are taken, then of the place. */
+  private readonly feet: FeetToGet[][] = []
+
+  constructor(
+    private readonly source: Source,
+    private readonly known: Known,
+    private readonly sameness: Sameness,
+    private readonly ways: Ways,
+    private readonly seats: Seats,
+  ) {}
+
+  /**
+   * The best of what would work with the fewest to get. `unsure` where something comes in packs too: one of them may
+   * hold all that is needed, and more.
+   */
+  best(plan: Plan, on: KnownModel): Choice | undefined | 'unsure' {
+    const takesAny = plan.stage.feet === 'any'
+    const toGet = this.toGet(plan, on)
+    if (toGet.from.packed) return 'unsure'
+    const listed = this.seats.listedHad(plan, on)
+    // Its own feet and those its book names are none of these: its stitches are offered what all alike are.
+    const foreign = listed?.length === 0 && !plan.feet.some((as) => on.knowsFoot[as.number])
+    let best: Choice | undefined
+    const take = (known: KnownStitch, stitchAs: Ranked, offer: Offer) =>
+      (best = betterToGet(best, known, stitchAs, offer))
+    for (const stitchAs of plan.stitches) {
+      // One thing at least is to get, whatever follows.
+      if (best?.offer.need.length === 1 && keyOf(stitchAs, NO_FUNCTION, 0, 0) > best.offer.key) continue
+      const list = on.stitches[stitchAs.number]
+      if (!list) continue
+      if (foreign) {
+        const found = this.bestOfList(plan, toGet, list, stitchAs, on)
+        if (found) take(list.stitches[found.at] as KnownStitch, stitchAs, found.offer)
+        continue
+      }
+      for (const known of list.stitches) {
+        const sewn = this.ways.sewnOf(plan, known, on.model)
+        if (sewn.unfit) continue
+        for (const { footing, as } of listed ?? this.seats.otherHad(plan, known, on)) {
+          for (const offer of this.offers(plan, sewn, known, stitchAs, footing, as, true)) take(known, stitchAs, offer)
+        }
+        if (takesAny) {
+          for (const foot of known.named) {
+            if (on.had.has(foot.id)) continue
+            if (this.source.answering.index.packsOf.has(foot.id)) return 'unsure'
+            const footing = this.known.footing(foot, on)
+            if (footing.fit?.fits !== 'yes') continue
+            for (const offer of this.offers(plan, sewn, known, stitchAs, footing, NO_FUNCTION, false)) take(known, stitchAs, offer) // prettier-ignore
+          }
+        }
+        const offer = this.bestListed(plan, toGet, sewn, known, stitchAs, on)
+        if (offer) take(known, stitchAs, offer)
+      }
+    }
+    return best
+  }
+
+  private bestOfList(plan: Plan, toGet: ToGet, list: StitchList, stitchAs: Ranked, on: KnownModel) {
+    const ofRank = (toGet.bestOfList[stitchAs.rank] ??= new Map<number, ListOffer | undefined>())
+    const known = ofRank.get(list.number)
+    if (known || ofRank.has(list.number)) return known
+    let best: Choice | undefined
+    for (const stitch of list.stitches) {
+      const sewn = this.ways.sewnOf(plan, stitch, on.model)
+      const offer = sewn.unfit ? undefined : this.bestListed(plan, toGet, sewn, stitch, stitchAs, on)
+      if (offer) best = betterToGet(best, stitch, stitchAs, offer)
+    }
+    const found = best && { at: list.stitches.indexOf(best.known), offer: best.offer }
+    ofRank.set(list.number, found)
+    return found
+  }
+
+  /** The best foot to get for a stitch: the same for all that are alike, unless the model's own feet come in. */
+  private bestListed(plan: Plan, toGet: ToGet, sewn: Sewn, known: KnownStitch, stitchAs: Ranked, on: KnownModel) {
+    if (!known.named.some((foot) => toGet.from.feet.has(foot))) {
+      const ofRank = (toGet.best[stitchAs.rank] ??= new Map<number, Offer | undefined>())
+      let offer = ofRank.get(known.number)
+      if (!offer && !ofRank.has(known.number)) {
+        offer = this.searchListed(plan, toGet.from, sewn, known, stitchAs, undefined)
+        ofRank.set(known.number, offer)
+      }
+      if (!offer || !on.had.has((offer.footing.foot as Item).id)) return offer
+    }
+    return this.searchListed(plan, toGet.from, sewn, known, stitchAs, on)
+  }
+
+  /** Goes through the groups, best first. `on`: leaves out its own feet, and the named ones where any foot will do. */
+  private searchListed(
+    plan: Plan,
+    { groups }: FeetToGet,
+    sewn: Sewn,
+    known: KnownStitch,
+    stitchAs: Ranked,
+    on: KnownModel | undefined,
+  ): Offer | undefined {
+    const takesAny = plan.stage.feet === 'any'
+    let best: Offer | undefined
+    for (const { as, unslotted: worse, adapters, feet } of groups) {
+      if (best && best.need.length <= adapters) break
+      const key = keyOf(stitchAs, as, worse, 0)
+      if (best && best.need.length === adapters + 1 && key > best.key) continue
+      for (const { footing, foot, price } of feet) {
+        // The rest of the group is dearer, or as dear and later by id.
+        if (best && best.need.length === 1 && best.key === key && price >= best.price) break
+        if (on && (on.had.has(foot.id) || (takesAny && known.named.includes(foot)))) continue
+        for (const offer of this.offers(plan, sewn, known, stitchAs, footing, as, false)) {
+          if (!best || compareOffers(offer, best) < 0) best = offer
+        }
+      }
+    }
+    return best
+  }
+
+  private offers(
+    plan: Plan,
+    sewn: Sewn,
+    known: KnownStitch,
+    stitchAs: Ranked,
+    footing: Footing,
+    footAs: Ranked,
+    isHad: boolean,
+  ): readonly Offer[] {
+    const { foot } = footing
+    const named = foot !== undefined && known.named.includes(foot)
+    const { ways } = this.ways.pairing(sewn, footing, named)
+    if (ways.length === 0) return NOTHING
+    return ways.map((way) => {
+      const need = isHad || !foot ? [...way.extra].sort() : [foot.id, ...way.extra].sort()
+      const key = keyOf(stitchAs, footAs, unslotted(footing, plan), way.narrowed)
+      return { footing, footAs, named, way, key, need, price: this.priceOf(need) }
+    })
+  }
+
+  private priceOf(need: readonly Id[]): number {
+    let sum = 0
+    for (const id of need) sum += this.source.answering.index.items.get(id)?.price ?? Infinity
+    return sum
+  }
+
+  private toGet(plan: Plan, on: KnownModel): ToGet {
+    return (plan.toGet[on.place] ??= { from: this.feetToGet(plan, on), best: [], bestOfList: [] })
+  }
+
+  private feetToGet(plan: Plan, on: KnownModel): FeetToGet {
+    const alike = (this.feet[plan.feetNumber] ??= [])
+    return (alike[on.place] ??= this.findFeet(plan, on))
+  }
+
+  private findFeet({ stage, feet }: Plan, on: KnownModel): FeetToGet {
+    const { index } = this.source.answering
+    const beside = new Set(this.sameness.suppliedBeside(on.model))
+    const groups = new Map<string, FootGroup>()
+    let packed = this.sameness.packedBeside
+    for (const as of stage.feet === 'any' ? [STANDARD] : feet) {
+      for (const foot of index.feetByFunction.get(as.function as string) ?? []) {
+        const footing = this.known.footing(foot, on)
+        if (footing.fit?.fits !== 'yes') continue
+        packed ||= index.packsOf.has(foot.id)
+        const unslotted = foot.slot === undefined ? 1 : 0
+        const adapters = Math.min(...footing.fit.chains.map((chain) => chain.filter((id) => !beside.has(id)).length))
+        const key = [adapters, as.rank, unslotted].join(' ')
+        const group = groups.get(key) ?? { as: stage.feet === 'any' ? NO_FUNCTION : as, unslotted, adapters, feet: [] }
+        groups.set(key, group)
+        group.feet.push({ footing, foot, price: foot.price ?? Infinity })
+      }
+    }
+    const key = (group: FootGroup) => keyOf(NO_FUNCTION, group.as, group.unslotted, 0)
+    for (const group of groups.values()) group.feet.sort((a, b) => (a.price === b.price ? compareIds([a.foot.id], [b.foot.id]) : a.price - b.price)) // prettier-ignore
+    const sorted = [...groups.values()].sort((a, b) => a.adapters - b.adapters || key(a) - key(b))
+    return { groups: sorted, feet: new Set(sorted.flatMap((group) => group.feet.map(({ foot }) => foot))), packed } // prettier-ignore
+  }
+}
