@@ -52,7 +52,7 @@ export const explain = (answering: Answering, question: Question): Answer => {
   }
   const { purchase } = taken
   return {
-    verdict: techniqueVerdict(taken, results),
+    verdict: techniqueVerdict(taken, results[0]),
     method: taken.method.id,
     stages: taken.method.stages.map((stage, i) => answerStage(stage, i, taken, context)),
     toGet: purchase.toGet,
@@ -89,28 +89,27 @@ export const methodsAsked = (
 }
 
 /** What methods are compared by. */
-type Judged = Pick<MethodResult, 'rank' | 'verdict' | 'tradeOffs'> & { purchase: { toGet: Id[] } | undefined }
+type Judged = Pick<MethodResult, 'verdict' | 'tradeOffs'> & { purchase: { toGet: Id[] } | undefined }
 
 /** Best-ranked ready, else best-ranked other route, else fewest items, fewest trade-offs, best rank. */
-export const takenMethod = <Result extends Judged>(results: readonly Result[]): Result | undefined => {
-  let best: Result | undefined
-  for (const result of results) if (TAKEN[result.verdict] > 0 && (!best || isTakenBefore(result, best))) best = result
-  return best
+export const takenMethod = <Result extends Judged>(results: readonly Result[]): Result | undefined =>
+  results.reduce((best: Result | undefined, result) => (isTakenBefore(result, best) ? result : best), undefined)
+
+/** Whether a method is taken rather than the best of those ranked before it. */
+export const isTakenBefore = (method: Judged, best: Judged | undefined): boolean => {
+  if (!method.purchase || !best) return method.purchase !== undefined
+  if (method.verdict !== best.verdict) return TAKEN[method.verdict] > TAKEN[best.verdict]
+  if (method.verdict !== 'needsItems') return false
+  return (toGetFor(method) - toGetFor(best) || method.tradeOffs - best.tradeOffs) < 0
 }
 
-/** Results come in rank order, so equals leave the earlier one. */
-const isTakenBefore = (a: Judged, b: Judged): boolean => {
-  if (a.verdict !== b.verdict) return TAKEN[a.verdict] > TAKEN[b.verdict]
-  if (a.verdict !== 'needsItems') return false
-  const fewer = (a.purchase?.toGet.length ?? 0) - (b.purchase?.toGet.length ?? 0) || a.tradeOffs - b.tradeOffs
-  return (fewer || a.rank - b.rank) < 0
-}
+const toGetFor = ({ purchase }: Judged): number => purchase?.toGet.length ?? 0
 
 const TAKEN: Record<Verdict, number> = { ready: 3, otherRoute: 2, needsItems: 1, notOnThisModel: 0 }
 
 /** A ready method that is not the best-ranked applicable one is another route to the technique. */
-export const techniqueVerdict = <Result extends Judged>(taken: Result, results: readonly Result[]): Verdict =>
-  taken.verdict === 'ready' && taken !== results[0] ? 'otherRoute' : taken.verdict
+export const techniqueVerdict = <Result extends Judged>(taken: Result, first: Result | undefined): Verdict =>
+  taken.verdict === 'ready' && taken !== first ? 'otherRoute' : taken.verdict
 
 const methodAnswer = (result: MethodResult): MethodAnswer => ({
   method: result.method.id,

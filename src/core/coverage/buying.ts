@@ -5,7 +5,7 @@ import type { Ranked } from '../answer/pair'
 import { NO_FUNCTION } from '../answer/stage'
 import type { Known, KnownModel, KnownStitch, StitchList } from './known'
 import { betterToGet, compareOffers, keyOf, unslotted, type Choice, type Offer } from './offer'
-import type { FeetToGet, FootGroup, ListOffer, Plan, Source, ToGet } from './plan'
+import type { FeetToGet, FootGroup, ListOffer, Plan, Seat, Source, ToGet } from './plan'
 import type { Sameness } from './sameness'
 import { STANDARD, type Seats } from './seats'
 import type { Footing, Sewn, Ways } from './ways'
@@ -25,33 +25,26 @@ export class Buying {
   ) {}
 
   /**
-   * The best of what would work with the fewest to get. `unsure` where something comes in packs too: one of them may
+   * The best of what would work with the fewest to get; `listed` is what is had already. `unsure` where something comes in packs too: one of them may
    * hold all that is needed, and more.
    */
-  best(plan: Plan, on: KnownModel): Choice | undefined | 'unsure' {
+  best(plan: Plan, listed: readonly Seat[] | undefined, on: KnownModel): Choice | undefined | 'unsure' {
     const takesAny = plan.stage.feet === 'any'
     const toGet = this.toGet(plan, on)
     if (toGet.from.packed) return 'unsure'
-    const listed = this.seats.listedHad(plan, on)
-    // Its own feet and those its book names are none of these: its stitches are offered what all alike are.
-    const foreign = listed?.length === 0 && !plan.feet.some((as) => on.knowsFoot[as.number])
     let best: Choice | undefined
     const take = (known: KnownStitch, stitchAs: Ranked, offer: Offer) =>
       (best = betterToGet(best, known, stitchAs, offer))
     for (const stitchAs of plan.stitches) {
-      // One thing at least is to get, whatever follows.
-      if (best?.offer.need.length === 1 && keyOf(stitchAs, NO_FUNCTION, 0, 0) > best.offer.key) continue
+      if (best && cannotBetter(stitchAs, best)) continue
       const list = on.stitches[stitchAs.number]
       if (!list) continue
-      if (foreign) {
-        const found = this.bestOfList(plan, toGet, list, stitchAs, on)
-        if (found) take(list.stitches[found.at] as KnownStitch, stitchAs, found.offer)
-        continue
-      }
-      for (const known of list.stitches) {
+      const anyHad = listed ? undefined : this.seats.anyHad(list, on)
+      for (let i = 0; i < list.stitches.length; i++) {
+        const known = list.stitches[i] as KnownStitch
         const sewn = this.ways.sewnOf(plan, known, on.model)
         if (sewn.unfit) continue
-        for (const { footing, as } of listed ?? this.seats.otherHad(plan, known, on)) {
+        for (const { footing, as } of listed ?? anyHad?.[i] ?? NOTHING) {
           for (const offer of this.offers(plan, sewn, known, stitchAs, footing, as, true)) take(known, stitchAs, offer)
         }
         if (takesAny) {
@@ -59,13 +52,27 @@ export class Buying {
             if (on.had.has(foot.id)) continue
             if (this.source.answering.index.packsOf.has(foot.id)) return 'unsure'
             const footing = this.known.footing(foot, on)
-            if (footing.fit?.fits !== 'yes') continue
+            if (footing.unfit !== undefined) continue
             for (const offer of this.offers(plan, sewn, known, stitchAs, footing, NO_FUNCTION, false)) take(known, stitchAs, offer) // prettier-ignore
           }
         }
         const offer = this.bestListed(plan, toGet, sewn, known, stitchAs, on)
         if (offer) take(known, stitchAs, offer)
       }
+    }
+    return best
+  }
+
+  /** The same on a model that knows none of the feet: its stitches are offered what all alike are. */
+  bestOfAlike(plan: Plan, on: KnownModel): Choice | undefined | 'unsure' {
+    const toGet = this.toGet(plan, on)
+    if (toGet.from.packed) return 'unsure'
+    let best: Choice | undefined
+    for (const stitchAs of plan.stitches) {
+      if (best && cannotBetter(stitchAs, best)) continue
+      const list = on.stitches[stitchAs.number]
+      const found = list && this.bestOfList(plan, toGet, list, stitchAs, on)
+      if (found) best = betterToGet(best, list.stitches[found.at] as KnownStitch, stitchAs, found.offer)
     }
     return best
   }
@@ -169,10 +176,11 @@ export class Buying {
     for (const as of stage.feet === 'any' ? [STANDARD] : feet) {
       for (const foot of index.feetByFunction.get(as.function as string) ?? []) {
         const footing = this.known.footing(foot, on)
-        if (footing.fit?.fits !== 'yes') continue
+        if (footing.unfit !== undefined) continue
         packed ||= index.packsOf.has(foot.id)
         const unslotted = foot.slot === undefined ? 1 : 0
-        const adapters = Math.min(...footing.fit.chains.map((chain) => chain.filter((id) => !beside.has(id)).length))
+        const chains = footing.fit?.chains ?? NOTHING
+        const adapters = Math.min(...chains.map((chain) => chain.filter((id) => !beside.has(id)).length))
         const key = [adapters, as.rank, unslotted].join(' ')
         const group = groups.get(key) ?? { as: stage.feet === 'any' ? NO_FUNCTION : as, unslotted, adapters, feet: [] }
         groups.set(key, group)
@@ -185,3 +193,7 @@ export class Buying {
     return { groups: sorted, feet: new Set(sorted.flatMap((group) => group.feet.map(({ foot }) => foot))), packed } // prettier-ignore
   }
 }
+
+/** Something is to get with any stitch, and the best of this function would rank lower. */
+const cannotBetter = (stitchAs: Ranked, { offer }: Choice): boolean =>
+  offer.need.length === 1 && keyOf(stitchAs, NO_FUNCTION, 0, 0) > offer.key

@@ -1,6 +1,6 @@
 /** The answer without its telling: verdict, what is chosen, what is to get, the first reason. For thousands of cells. */
 import type { Id, Item, Method, Stage, Stitch } from '../catalogue/types'
-import { contextOf, methodReason, methodsAsked, takenMethod, techniqueVerdict, type Answering } from '../answer/explain' // prettier-ignore
+import { contextOf, methodReason, methodsAsked, isTakenBefore, techniqueVerdict, type Answering } from '../answer/explain' // prettier-ignore
 import { judgeMethodBriefly, type MethodContext } from '../answer/method'
 import type { Reason } from '../answer/reasons'
 import { evidenceOf } from '../answer/stage'
@@ -88,28 +88,28 @@ export const decideAmong = <S extends BriefStage, Asked>(
   applicable: readonly Asked[],
   judge: (asked: Asked) => BriefResult<S>,
 ): Decided<S> => {
-  const results: BriefResult<S>[] = []
+  let first: BriefResult<S> | undefined
+  let taken: BriefResult<S> | undefined
   for (const asked of applicable) {
     const result = judge(asked)
-    results.push(result)
+    first ??= result
+    if (isTakenBefore(result, taken)) taken = result
     // The best-ranked ready method is taken, whatever those below it come to.
     if (result.verdict === 'ready') break
   }
-  const taken = takenMethod(results)
   if (!taken?.purchase) {
-    const [first] = considered
-    const result = results.find(({ method }) => method === first)
-    const notForThis: Reason | undefined = first && { code: 'methodNotForThis', method: first.id }
-    const reason = result ? told(result.reason) : notForThis
+    const [best] = considered
+    const notForThis: Reason | undefined = best && { code: 'methodNotForThis', method: best.id }
+    const reason = first && first.method === best ? told(first.reason) : notForThis
     return { verdict: 'notOnThisModel', method: undefined, stages: [], toGet: NOTHING, reason }
   }
-  const { method, purchase, rank } = taken
+  const { method, purchase } = taken
   return {
-    verdict: techniqueVerdict(taken, results),
+    verdict: techniqueVerdict(taken, first),
     method,
     stages: purchase.stages,
     toGet: purchase.toGet,
-    reason: told(taken.reason) ?? told(results.find((result) => result.rank < rank)?.reason),
+    reason: told(taken.reason) ?? (first === taken ? undefined : told(first?.reason)),
   }
 }
 

@@ -6,9 +6,9 @@ import { accepted, NO_FUNCTION } from '../answer/stage'
 import { holds, type Circumstances } from '../answer/when'
 import { Buying } from './buying'
 import { briefly, decideAmong, type BriefResult, type BriefStage, type Decided } from './decide'
-import type { Known, KnownModel } from './known'
+import type { Known, KnownModel, KnownStitch } from './known'
 import { choiceOf, compareChoices, costlyReason, hasTradeOff, keyOf, unslotted, type Choice } from './offer'
-import type { Plan, Source } from './plan'
+import type { Plan, Seat, Source } from './plan'
 import type { Sameness } from './sameness'
 import { Seats } from './seats'
 import { firstStop } from './stops'
@@ -58,38 +58,44 @@ export class FabricSweep {
   }
 
   /** Undefined where only looking at everything tells. */
-  private judge({ method, rank, plans }: MethodPlan, on: KnownModel): BriefResult | undefined {
-    const single = plans.length === 1
-    const chosen: Choice[] = []
-    let costs = 0
-    for (const plan of plans) {
-      const had = plan.runs ? this.bestHad(plan, on) : undefined
-      if (had) {
-        chosen.push(had)
-        if (hasTradeOff(had)) costs++
-        continue
-      }
-      if (plan.runs && !single && !lacksStitches(plan, on)) return undefined
-      const bought = plan.runs && single ? this.buying.best(plan, on) : undefined
-      if (bought === 'unsure') return undefined
-      if (!bought) return this.stopped(method, rank, plan, on)
-      const toGet = bought.offer.need
-      return {
-        method,
-        rank,
-        verdict: 'needsItems',
-        tradeOffs: hasTradeOff(bought) ? 1 : 0,
-        purchase: { toGet, stages: [bought] },
-        reason: { code: 'methodNeeds', method: method.id, toGet },
-      }
-    }
-    const purchase = { toGet: NOTHING, stages: chosen }
-    if (costs === 0) return { method, rank, verdict: 'ready', tradeOffs: 0, purchase, reason: undefined }
-    const reason = single ? (plans[0] as Plan).costly : costlyReason(method, chosen)
-    return { method, rank, verdict: 'otherRoute', tradeOffs: costs, purchase, reason }
+  private judge(planned: MethodPlan, on: KnownModel): BriefResult | undefined {
+    const { plans } = planned
+    return plans.length === 1 ? this.judgeStage(planned, plans[0] as Plan, on) : this.judgeStages(planned, on)
   }
 
-  private stopped(method: Method, rank: number, plan: Plan, on: KnownModel): BriefResult {
+  private judgeStage(planned: MethodPlan, plan: Plan, on: KnownModel): BriefResult | undefined {
+    if (!plan.runs) return this.stopped(planned, plan, on)
+    if (!knowsFeet(plan, on)) return this.buy(planned, plan, this.buying.bestOfAlike(plan, on), on)
+    const listed = this.seats.listedHad(plan, on)
+    const had = this.bestHad(plan, listed, on)
+    if (!had) return this.buy(planned, plan, this.buying.best(plan, listed, on), on)
+    return hasTradeOff(had) ? costly(planned, [had], plan.costly) : ready(planned, [had])
+  }
+
+  private buy(planned: MethodPlan, plan: Plan, best: Choice | undefined | 'unsure', on: KnownModel) {
+    if (best === 'unsure') return undefined
+    if (!best) return this.stopped(planned, plan, on)
+    const { method, rank } = planned
+    const { offer } = best
+    const toGet = offer.need
+    // Offered again and again, said once.
+    const reason = (offer.reason ??= { code: 'methodNeeds', method: method.id, toGet })
+    const purchase = { toGet, stages: [best] }
+    return { method, rank, verdict: 'needsItems' as const, tradeOffs: hasTradeOff(best) ? 1 : 0, purchase, reason }
+  }
+
+  /** Of several stages only what is had: what to get for them is looked for together. */
+  private judgeStages(planned: MethodPlan, on: KnownModel): BriefResult | undefined {
+    const chosen: Choice[] = []
+    for (const plan of planned.plans) {
+      const had = plan.runs ? this.bestHad(plan, this.seats.listedHad(plan, on), on) : undefined
+      if (had) chosen.push(had)
+      else return plan.runs && !lacksStitches(plan, on) ? undefined : this.stopped(planned, plan, on)
+    }
+    return chosen.some(hasTradeOff) ? costly(planned, chosen, costlyReason(planned.method, chosen)) : ready(planned, chosen) // prettier-ignore
+  }
+
+  private stopped({ method, rank }: MethodPlan, plan: Plan, on: KnownModel): BriefResult {
     const reason = (): Reason => ({
       code: 'methodStopped',
       method: method.id,
@@ -100,16 +106,20 @@ export class FabricSweep {
   }
 
   /** The best of what is had in full. */
-  private bestHad(plan: Plan, on: KnownModel): Choice | undefined {
-    const listed = this.seats.listedHad(plan, on)
+  private bestHad(plan: Plan, listed: readonly Seat[] | undefined, on: KnownModel): Choice | undefined {
     if (listed?.length === 0) return undefined
     let best: Choice | undefined
     for (const stitchAs of plan.stitches) {
       if (best && keyOf(stitchAs, NO_FUNCTION, 0, 0) > best.offer.key) continue
-      for (const known of on.stitches[stitchAs.number]?.stitches ?? NOTHING) {
+      const list = on.stitches[stitchAs.number]
+      if (!list) continue
+      const anyHad = listed ? undefined : this.seats.anyHad(list, on)
+      if (anyHad?.length === 0) continue
+      for (let i = 0; i < list.stitches.length; i++) {
+        const known = list.stitches[i] as KnownStitch
         const sewn = this.ways.sewnOf(plan, known, on.model)
         if (sewn.unfit) continue
-        for (const { footing, as } of listed ?? this.seats.otherHad(plan, known, on)) {
+        for (const { footing, as } of listed ?? anyHad?.[i] ?? NOTHING) {
           const named = footing.foot !== undefined && known.named.includes(footing.foot)
           // The one before it comes first with the same foot.
           if (listed && known.repeats && !named) continue
@@ -162,4 +172,16 @@ export class FabricSweep {
   }
 }
 
+/** Feet of its own, or named by its book, may be among those the plan takes. */
+const knowsFeet = ({ stage, feet }: Plan, on: KnownModel): boolean =>
+  !Array.isArray(stage.feet) || feet.some((as) => on.knowsFoot[as.number])
+
 const lacksStitches = ({ stitches }: Plan, on: KnownModel): boolean => stitches.every((as) => !on.stitches[as.number])
+
+const ready = ({ method, rank }: MethodPlan, stages: readonly Choice[]): BriefResult =>
+  ({ method, rank, verdict: 'ready', tradeOffs: 0, purchase: { toGet: NOTHING, stages }, reason: undefined }) // prettier-ignore
+
+const costly = ({ method, rank }: MethodPlan, stages: readonly Choice[], reason: Reason): BriefResult => {
+  const tradeOffs = stages.filter(hasTradeOff).length
+  return { method, rank, verdict: 'otherRoute', tradeOffs, purchase: { toGet: NOTHING, stages }, reason }
+}

@@ -4,7 +4,7 @@ import type { Id, Item, Model, Stitch } from '../catalogue/types'
 import { fitWhereSupplied } from '../answer/fit'
 import type { Sameness } from './sameness'
 import type { Seat, Source } from './plan'
-import type { Footing } from './ways'
+import { footingOf, type Footing } from './ways'
 
 export interface KnownModel {
   model: Model
@@ -28,6 +28,8 @@ export interface StitchList {
   stitches: readonly KnownStitch[]
   /** Equal for lists of stitches that are alike one by one. */
   number: number
+  /** What is had of feet where any will do, stitch by stitch, once it was looked for. */
+  anyFoot?: readonly (readonly Seat[])[]
 }
 
 export interface KnownStitch {
@@ -38,8 +40,6 @@ export interface KnownStitch {
   repeats: boolean
   /** Feet the book names for it. */
   named: readonly Item[]
-  /** What is had of feet where any will do, once it was looked for. */
-  anyFoot?: readonly Seat[]
 }
 
 const NONE: readonly never[] = []
@@ -66,7 +66,7 @@ export class Known {
     const known = ofPlace.get(foot)
     if (known) return known
     const fit = fitWhereSupplied(this.source.answering.index, foot, model, new Set(this.sameness.suppliedBeside(model)))
-    const footing = { foot, fit, number: this.sameness.ofFooting(foot, fit) }
+    const footing = footingOf(foot, fit, this.sameness.ofFooting(foot, fit))
     ofPlace.set(foot, footing)
     return footing
   }
@@ -81,7 +81,7 @@ export class Known {
       const foot = index.items.get(id)
       if (foot?.what !== 'foot') continue
       const fit = fitOf(foot, model)
-      const footing = { foot, fit, number: this.sameness.ofFooting(foot, fit) }
+      const footing = footingOf(foot, fit, this.sameness.ofFooting(foot, fit))
       footings.set(id, footing)
       for (const listed of new Set(foot.functions)) {
         const number = this.sameness.ofFootFunction(listed)

@@ -20,6 +20,8 @@ export interface Offer {
   /** What is to get, sorted. */
   need: Id[]
   price: number
+  /** What is said of it, once it was. */
+  reason?: Reason
 }
 
 /** An offer with the stitch it is for. */

@@ -3,7 +3,7 @@ import type { Item, Model } from '../catalogue/types'
 import type { Ranked } from '../answer/pair'
 import type { Reason } from '../answer/reasons'
 import { NO_FUNCTION } from '../answer/stage'
-import type { Known, KnownModel, KnownStitch } from './known'
+import type { Known, KnownModel, KnownStitch, StitchList } from './known'
 import type { Plan, Seat, Source } from './plan'
 import type { Sameness } from './sameness'
 import type { Footing } from './ways'
@@ -22,38 +22,50 @@ export class Seats {
     private readonly known: Known,
     sameness: Sameness,
   ) {
-    this.noFoot = { foot: undefined, fit: undefined, number: sameness.ofFooting(undefined, undefined) }
+    this.noFoot = {
+      foot: undefined,
+      fit: undefined,
+      number: sameness.ofFooting(undefined, undefined),
+      unfit: undefined,
+    }
     this.standard = sameness.ofFootFunction('standard')
     this.noSeat = [{ footing: this.noFoot, as: NO_FUNCTION }]
   }
 
-  /** Feet of the listed functions that are had; undefined where it depends on the stitch. */
+  /** No foot, or feet of the listed functions that are had; undefined where it depends on the stitch. */
   listedHad({ stage, feet }: Plan, on: KnownModel): readonly Seat[] | undefined {
-    if (!Array.isArray(stage.feet)) return undefined
+    if (stage.feet === 'any') return undefined
+    if (stage.feet === 'none') return this.noSeat
     let had: Seat[] | undefined
     for (const as of feet) {
       for (const footing of on.hadFeet[as.number] ?? NOTHING) {
-        if (footing.fit?.fits === 'yes') (had ??= []).push({ footing, as })
+        if (footing.unfit === undefined) (had ??= []).push({ footing, as })
       }
     }
     return had ?? NOTHING
   }
 
-  /** No foot, or any: the one the book names, a standard one, the unnamed one on the machine. */
-  otherHad({ stage }: Plan, known: KnownStitch, on: KnownModel): readonly Seat[] {
-    return stage.feet === 'none' ? this.noSeat : (known.anyFoot ??= this.anyFootHad(known, on))
+  /** Where any foot will do: stitch by stitch what is had of them; empty where it is nothing for any stitch. */
+  anyHad(list: StitchList, on: KnownModel): readonly (readonly Seat[])[] {
+    return (list.anyFoot ??= this.findAnyHad(list, on))
   }
 
+  private findAnyHad({ stitches }: StitchList, on: KnownModel): readonly (readonly Seat[])[] {
+    const had = stitches.map((known) => this.anyFootHad(known, on))
+    return had.some((seats) => seats.length > 0) ? had : NOTHING
+  }
+
+  /** The one the book names, a standard one, the unnamed one on the machine. */
   private anyFootHad(known: KnownStitch, on: KnownModel): readonly Seat[] {
     const standard = on.hadFeet[this.standard] ?? NOTHING
     const had: Seat[] = []
     const take = (footing: Footing | undefined) => {
-      if (footing?.fit?.fits === 'yes') had.push({ footing, as: NO_FUNCTION })
+      if (footing && footing.unfit === undefined) had.push({ footing, as: NO_FUNCTION })
     }
     for (const { id } of known.named) take(on.footings.get(id))
     for (const footing of standard) if (!known.named.includes(footing.foot as Item)) take(footing)
     if (known.stitch.foot === undefined && standard.length === 0) had.push({ footing: this.noFoot, as: WITHOUT_FOOT })
-    return had
+    return had.length > 0 ? had : NOTHING
   }
 
   /**

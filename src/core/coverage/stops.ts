@@ -39,11 +39,9 @@ export const firstStop = (plan: Plan, on: KnownModel, ways: Ways, seats: Seats):
         // Nothing comes nearer, and all that follow rank lower.
         if (best?.nearness === 0 && best.footRank === 0) return told(best, plan, on, ways, seats)
         const footing = (someOwn && placed.foot && on.footings.get(placed.foot.id)) || placed
-        const { fit, foot } = footing
-        if (foot && fit?.fits !== 'yes') {
-          const [reason] = fit?.reasons ?? []
-          const nearness = (reason && NEARNESS[reason.code]) ?? 0
-          if (reason && isNearer(nearness, stitchRank, as.rank)) best = { nearness, stitchRank, footRank: as.rank, why: 'foot', foot } // prettier-ignore
+        const { foot, unfit } = footing
+        if (foot && unfit !== undefined) {
+          if (unfit < Infinity && isNearer(unfit, stitchRank, as.rank)) best = { nearness: unfit, stitchRank, footRank: as.rank, why: 'foot', foot } // prettier-ignore
           continue
         }
         const named = foot !== undefined && known.named.includes(foot)

@@ -18,6 +18,14 @@ export interface Footing {
   foot: Item | undefined
   fit: Fit | undefined
   number: number
+  /** Where it does not fit: how near that comes to fitting, smaller is nearer; infinite where nothing tells why. */
+  unfit: number | undefined
+}
+
+export const footingOf = (foot: Item, fit: Fit, number: number): Footing => {
+  const [reason] = fit.reasons
+  const nearness = reason ? (NEARNESS[reason.code] ?? 0) : Infinity
+  return { foot, fit, number, unfit: fit.fits === 'yes' ? undefined : nearness }
 }
 
 /** One way that works. */
