@@ -1,0 +1,120 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { indexAskables, says, understand, type Askable, type AskKind } from './ask'
+import { stopsIn } from './askables'
+import { picksFrom } from './picks'
+import { stem, tellingWords, wordsOf } from './words'
+
+const made = (kind: AskKind, id: string, name: string, ...also: string[]): Askable => ({ kind, id, name, also })
+const ASKABLES: Askable[] = [
+  made('model', 'm60', 'Plover 60', 'Tern Plover 60'),
+  made('model', 'm80', 'Plover 80', 'Tern Plover 80'),
+  made('model', 'ketch', 'Ketch', 'Other Ketch'),
+  made('technique', 'hem', 'Blind hem', 'invisible hem'),
+  made('technique', 'edge', 'Rolled edge'),
+  made('fabric', 'wool', 'Wool suiting'),
+  made('fabric', 'voile', 'Cotton voile'),
+  made('customer', 'c1', 'Ada Quill'),
+  made('trouble', 'skips', 'Skipped stitches', 'skips stitches', 'skipping'),
+]
+const index = indexAskables(ASKABLES)
+const asked = (line: string) =>
+  Object.fromEntries(understand(index, line).taken.map(({ kind, id, sure }) => [kind, sure ? id : `${id}?`]))
+
+describe('words', () => {
+  it.each<[string, string[]]>([
+    ['Ünder Ærø', ['under', 'aero']],
+    ['S60 size 70/10', ['s', '60', 'size', '70of10']],
+    ['blind-hem, please!', ['blind', 'hem', 'please']],
+    ['', []],
+  ])('of “%s”', (line, expected) => {
+    expect(wordsOf(line)).toEqual(expected)
+  })
+
+  it('that say nothing are left out, unless there are no others', () => {
+    expect(tellingWords('how do I sew a hem')).toEqual(['hem'])
+    expect(tellingWords('how do I')).toEqual(wordsOf('how do I'))
+  })
+
+  it('of one root are one', () => {
+    expect(new Set(['hems', 'hem'].map(stem)).size).toBe(1)
+    expect(new Set(['skipping', 'skips'].map(stem)).size).toBe(1)
+  })
+})
+
+describe('one line of free text', () => {
+  it.each<[string, Record<string, string>]>([
+    ['plover 60 blind hem wool', { model: 'm60', technique: 'hem', fabric: 'wool' }],
+    ['invisible hem on the ketch', { model: 'ketch', technique: 'hem' }],
+    ['rolled edge voile', { technique: 'edge', fabric: 'voile' }],
+    ['Ada Quill skips stitches', { customer: 'c1', trouble: 'skips' }],
+    ['ketch skipping', { model: 'ketch', trouble: 'skips' }],
+    ['PLOVER 80', { model: 'm80' }],
+    ['blnd hem', { technique: 'hem?' }],
+  ])('“%s”', (line, expected) => {
+    expect(asked(line)).toEqual(expected)
+  })
+
+  it('that fits two says so, and what else it could be', () => {
+    const [taken] = understand(index, 'plover').taken
+    expect(taken).toMatchObject({ kind: 'model', sure: false })
+    expect([taken?.id, ...(taken?.others.map(({ id }) => id) ?? [])].sort()).toEqual(['m60', 'm80'])
+  })
+
+  it('keeps what it made nothing of', () => {
+    expect(understand(index, 'blind hem xylophone')).toMatchObject({ left: ['xylophone'] })
+    expect(understand(index, 'xylophone')).toEqual({ taken: [], left: ['xylophone'] })
+  })
+
+  it('takes one of a kind at most, and only words that were said, whatever the line', () => {
+    const words = fc.array(fc.constantFrom('plover', '60', '80', 'ketch', 'blind', 'rolled', 'hem', 'edge', 'wool', 'voile', 'ada', 'skips', 'stitches', 'x', '!'), { maxLength: 8 }) // prettier-ignore
+    fc.assert(
+      fc.property(words, (line) => {
+        const { taken, left } = understand(index, line.join(' '))
+        expect(new Set(taken.map(({ kind }) => kind)).size).toBe(taken.length)
+        const said = new Set(tellingWords(line.join(' ')))
+        for (const word of [...taken.flatMap(({ words }) => words), ...left]) expect(said).toContain(word)
+      }),
+    )
+  })
+})
+
+describe('words at which no setting is told', () => {
+  it.each<[string, string[]]>([
+    ['there is smoke from the back', ['smoke']],
+    ['smells burnt and sparks', ['smell', 'sparks']],
+    ['needle went through my finger', ['finger']],
+    ['how do I sew a blind hem', []],
+  ])('“%s”', (line, expected) => {
+    expect(stopsIn(line).map(({ id }) => id)).toEqual(expected)
+  })
+
+  it('are heard wherever they stand, all of a phrase’s telling words', () => {
+    expect(says('the foot control is really very hot', 'foot control hot')).toBe(true)
+    expect(says('the foot control is fine', 'foot control hot')).toBe(false)
+  })
+})
+
+describe('picks', () => {
+  const names = { model: (id: string) => `model ${id}`, technique: (id: string) => `technique ${id}` }
+  const picked = (line: string, machines: string[]) =>
+    picksFrom(understand(index, line), [{ id: 'c1', machines: machines.map((model) => ({ model })), owns: ['foot'] }], names) // prettier-ignore
+
+  it('take the machine and the feet of a customer', () => {
+    expect(picked('Ada Quill blind hem', ['ketch'])).toMatchObject({
+      model: { id: 'ketch', name: 'model ketch', sure: true, from: 'customer' },
+      owned: ['foot'],
+    })
+  })
+
+  it('are not sure of one machine of several, and leave a named one alone', () => {
+    expect(picked('Ada Quill', ['ketch', 'm60', 'm60']).model).toMatchObject({ id: 'ketch', sure: false, others: [{ id: 'm60', name: 'model m60' }] }) // prettier-ignore
+    expect(picked('Ada Quill plover 80', ['ketch']).model).toMatchObject({ id: 'm80' })
+    expect(picked('Ada Quill', []).model).toBeUndefined()
+  })
+
+  it('take the technique of a fault', () => {
+    const fault: Parameters<typeof picksFrom>[0] = { taken: [{ kind: 'trouble', id: 'hem.ridge', name: 'Ridge', words: ['ridge'], sure: true, others: [] }], left: [] } // prettier-ignore
+    expect(picksFrom(fault, [], names).technique).toMatchObject({ id: 'hem', from: 'trouble', sure: true })
+  })
+})
