@@ -38,7 +38,7 @@ describe('the house setting', () => {
   it.each<[string, Sample[], string | undefined]>([
     ['is none without samples', [], undefined],
     ['is the only good one', [sample('a', 3)], 'a'],
-    ['is none of what went wrong', [sample('a', 3, { verdict: 'bad' })], undefined],
+    ['is none of what went wrong', [sample('a', 3, { verdict: 'redo' })], undefined],
     ['is the one in the middle', [sample('a', 1), sample('b', 3), sample('c', 3.2)], 'b'],
     ['of two is the one at the lower middle', [sample('a', 4), sample('b', 3)], 'b'],
     ['is a sample that was really sewn, not a mean', [sample('a', 1, { used: { width: 1, length: 3 } }), sample('b', 3, { used: { width: 3, length: 1 } }), sample('c', 2, { used: { width: 2, length: 2 } })], 'c'],

@@ -8,7 +8,7 @@ import { sharesOf } from './shares'
 const listed = foot({ id: 'listed', functions: ['hem'] })
 const packed = foot({ id: 'packed', functions: ['hem'] })
 const needed = foot({ id: 'needed', functions: ['edge'] })
-const pack: Item = { id: 'pack', code: 'pack', name: 'Pack', what: 'pack', contains: ['packed'] }
+const pack: Item = { id: 'pack', code: 'pack', name: 'Pack', what: 'accessory', contains: ['packed'] }
 const needing = foot({ id: 'needing', functions: ['edge'], needs: { items: ['needed'] } })
 const stages = (id: string, sews: string, feet: 'any' | 'none' | string[]) =>
   technique([stage({ id: 's', stitches: [{ function: sews }], feet: Array.isArray(feet) ? feet.map((name) => ({ function: name })) : feet })], id) // prettier-ignore
@@ -28,7 +28,7 @@ const ALL = { techniques: 'all', models: 'all', fabrics: 'all' }
 
 describe('what a change can reach', () => {
   const zigzag = stitch({ id: 'z', function: 'zigzag' })
-  const says = (more: Partial<FitStatement>): FitStatement => ({ id: 'f', item: 'listed', fits: true, evidence: 'bench', ...more }) // prettier-ignore
+  const says = (more: Pick<Partial<FitStatement>, 'item' | 'model' | 'group' | 'chain'>): FitStatement => ({ id: 'f', item: 'listed', fits: true, evidence: 'bench', where: 'bench', ...more }) // prettier-ignore
   it.each<[string, RowChange['row'], unknown, unknown, unknown]>([
     ['a thread: nothing', { noun: 'threads', id: 't' }, {}, {}, undefined],
     ['a make: everything', { noun: 'makes', id: 'maker' }, {}, {}, ALL],

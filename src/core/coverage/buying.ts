@@ -25,8 +25,8 @@ export class Buying {
   ) {}
 
   /**
-   * The best of what would work with the fewest to get; `listed` is what is had already. `unsure` where something comes in packs too: one of them may
-   * hold all that is needed, and more.
+   * The best of what would work with the fewest to get; `listed` is what is had already. `unsure` where something comes
+   * in packs too: one of them may hold all that is needed, and more.
    */
   best(plan: Plan, listed: readonly Seat[] | undefined, on: KnownModel): Choice | undefined | 'unsure' {
     const takesAny = plan.stage.feet === 'any'

@@ -29,11 +29,13 @@ class Numbering {
 class Branch {
   /** Of the key that ends here; below 0 where none does. */
   number = -1
-  private readonly next = new Map<Part, Branch>()
+  private next: Map<Part, Branch> | undefined
 
   to(part: Part): Branch {
-    let branch = this.next.get(part)
-    if (!branch) this.next.set(part, (branch = new Branch()))
+    const known = this.next?.get(part)
+    if (known) return known
+    const branch = new Branch()
+    this.next = (this.next ?? new Map<Part, Branch>()).set(part, branch)
     return branch
   }
 }

@@ -84,6 +84,7 @@ const { query } = usePicks()
 }
 
 .detail {
+  display: flow-root;
   padding: 0 0 0.6rem 2.4rem;
 
   p,
