@@ -168,6 +168,7 @@ useKeys([
   display: grid;
   grid-template-columns: minmax(0, 1fr) 19rem;
   gap: 1.4rem;
+  margin-top: 0.8rem;
 }
 
 aside {

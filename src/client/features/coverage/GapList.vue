@@ -31,6 +31,15 @@ const toOf = ({ closer }: Gap) =>
         ? { path: `/shelf/models/${closer.fact.id}`, query: query.value }
         : { path: '/shelf/fit', query: { ...query.value, item: closer.fact.id } }
 const cells = (count: number) => `${count} ${count === 1 ? 'cell' : 'cells'}`
+const countedOf = ({ cells: whole, partly, machines, seats }: Gap): string =>
+  [
+    whole.length > 0 && cells(whole.length),
+    partly > 0 && `part of ${partly} more`,
+    machines > 0 && (machines === 1 ? '1 customer’s machine' : `${machines} customers’ machines`),
+    seats > 0 && `${seats} booked ${seats === 1 ? 'seat' : 'seats'}`,
+  ]
+    .filter(Boolean)
+    .join(', ')
 const nameOf = (kind: 'models' | 'techniques', id: string) => lists.lists?.[kind].find((one) => one.id === id)?.name ?? id // prettier-ignore
 </script>
 
@@ -62,12 +71,7 @@ const nameOf = (kind: 'models' | 'techniques', id: string) => lists.lists?.[kind
     <ul>
       <li v-for="gap in shown" :key="JSON.stringify(gap.closer)">
         <RouterLink :to="toOf(gap)">{{ textOf(gap) }}</RouterLink>{{ ' ' }}
-        <span class="soft">
-          {{ gap.cells.length > 0 ? cells(gap.cells.length) : ''
-          }}{{ gap.partly > 0 ? `${gap.cells.length > 0 ? ', ' : ''}part of ${gap.partly} more` : ''
-          }}{{ gap.machines > 0 ? `, ${gap.machines} customers’ ${gap.machines === 1 ? 'machine' : 'machines'}` : ''
-          }}{{ gap.seats > 0 ? `, ${gap.seats} booked ${gap.seats === 1 ? 'seat' : 'seats'}` : '' }}</span
-        >
+        <span class="soft">{{ countedOf(gap) }}</span>
       </li>
     </ul>
     <BButton v-if="view.gaps.length > SHOWN && !all" size="sm" variant="link" @click="all = true"
