@@ -8,7 +8,7 @@ import { judgeMethod, judgeMethodBriefly, type MethodContext, type MethodResult 
 import type { Purchase } from './purchases'
 import { checkQuestion } from './question'
 import type { Reason } from './reasons'
-import { hasTradeOff, rememberedDrafts } from './stage'
+import { costsOf, hasTradeOff, rememberedDrafts } from './stage'
 import { answerStage } from './stageAnswer'
 import type { Answer, MethodAnswer, Question, Verdict } from './types'
 import { holds } from './when'
@@ -121,7 +121,8 @@ const methodAnswer = (result: MethodResult): MethodAnswer => ({
 export const methodReason = ({ method, verdict, purchase, stops }: MethodResult): Reason | undefined => {
   if (purchase && verdict === 'needsItems') return { code: 'methodNeeds', method: method.id, toGet: purchase.toGet }
   if (purchase && verdict === 'otherRoute') {
-    return { code: 'methodHasTradeOff', method: method.id, stages: costlyStages(purchase) }
+    const costs = costsOf(purchase.chosen.map(({ pair }) => pair))
+    return { code: 'methodHasTradeOff', method: method.id, stages: costlyStages(purchase), costs }
   }
   return stops && { code: 'methodStopped', method: method.id, stage: stops.stage, stops: stops.reason }
 }

@@ -58,7 +58,7 @@ export type Reason =
   | { code: 'methodNotForThis'; method: Id }
   | { code: 'methodStopped'; method: Id; stage?: Id; stops: Reason }
   | { code: 'methodNeeds'; method: Id; toGet: Id[] }
-  | { code: 'methodHasTradeOff'; method: Id; stages: Id[] }
+  | { code: 'methodHasTradeOff'; method: Id; stages: Id[]; costs: string[] }
   | { code: 'tradeOff'; of: AcceptedOf; function: string; text: string }
   | { code: 'betterFunctionNeeds'; of: AcceptedOf; function: string; toGet: Id[] }
   | { code: 'betterFunctionStopped'; of: AcceptedOf; function: string; stops: Reason }
@@ -152,7 +152,7 @@ export const reasonMeanings: Record<ReasonCode, string> = {
   methodNotForThis: 'The method is not meant for this fabric or machine.',
   methodStopped: 'The first thing that stops a method.',
   methodNeeds: 'What a method would need.',
-  methodHasTradeOff: 'The method works with what is there, at a cost.',
+  methodHasTradeOff: 'The method works with what is there, at these costs.',
   tradeOff: 'What is lost by a stitch or foot function that is accepted but not the best.',
   betterFunctionNeeds: 'What a better-ranked function would need.',
   betterFunctionStopped: 'What stops a better-ranked function.',

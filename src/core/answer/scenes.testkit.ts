@@ -172,7 +172,7 @@ export const scene = (seed: number): { bundle: Bundle; question: Question } => {
       ? pick('any' as const, 'any' as const, 'none' as const)
       : some(['a', 'b'], 0.8).map((fn) => ({
           function: fn,
-          ...maybe(0.25, 'tradeOff', () => 'less good'),
+          ...maybe(0.25, 'tradeOff', () => 'no guide'),
           ...maybe(0.15, 'when', when),
         })),
     ...maybe(0.25, 'accessories', () => [pick('acc', 'ring')]),

@@ -203,6 +203,11 @@ export const evidenceOf = ({ pair }: Variant): FitEvidence => pair.fit?.evidence
 export const hasTradeOff = ({ pair }: Variant): boolean =>
   pair.stitchAs.tradeOff !== undefined || pair.footAs.tradeOff !== undefined
 
+/** What is lost by the functions that are taken, each thing once. */
+export const costsOf = (taken: readonly Pick<PairContext, 'stitchAs' | 'footAs'>[]): string[] => [
+  ...new Set(taken.flatMap(({ stitchAs, footAs }) => [stitchAs.tradeOff ?? [], footAs.tradeOff ?? []].flat())),
+]
+
 /** Machine, function ranks, slot stated, not narrowed: what sets of purchases are compared by, stage by stage. */
 export const coarseRank = (variant: Variant): number[] => [
   variant.pair.machine,

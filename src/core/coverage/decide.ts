@@ -147,8 +147,8 @@ export const decisionOf = (answer: Answer): Decision => {
 
 const ownReason = ({ method, verdict, toGet, stages }: Answer): Reason | undefined => {
   if (verdict === 'needsItems') return { code: 'methodNeeds', method: method as Id, toGet }
-  const costly = stages
-    .filter(({ reasons }) => reasons.some(({ code }) => code === 'tradeOff'))
-    .map(({ stage }) => stage)
-  return costly.length > 0 ? { code: 'methodHasTradeOff', method: method as Id, stages: costly } : undefined
+  const told = stages.map(({ stage, reasons }) => ({ stage, costs: reasons.flatMap((reason) => (reason.code === 'tradeOff' ? reason.text : [])) })) // prettier-ignore
+  const costly = told.flatMap(({ stage, costs }) => (costs.length > 0 ? stage : []))
+  const costs = [...new Set(told.flatMap((one) => one.costs))]
+  return costly.length > 0 ? { code: 'methodHasTradeOff', method: method as Id, stages: costly, costs } : undefined
 }

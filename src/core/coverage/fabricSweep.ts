@@ -69,7 +69,7 @@ export class FabricSweep {
     const listed = this.seats.listedHad(plan, on)
     const had = this.bestHad(plan, listed, on)
     if (!had) return this.buy(planned, plan, this.buying.best(plan, listed, on), on)
-    return hasTradeOff(had) ? costly(planned, [had], plan.costly) : ready(planned, [had])
+    return hasTradeOff(had) ? costly(planned, [had]) : ready(planned, [had])
   }
 
   private buy(planned: MethodPlan, plan: Plan, best: Choice | undefined | 'unsure', on: KnownModel) {
@@ -92,7 +92,7 @@ export class FabricSweep {
       if (had) chosen.push(had)
       else return plan.runs && !lacksStitches(plan, on) ? undefined : this.stopped(planned, plan, on)
     }
-    return chosen.some(hasTradeOff) ? costly(planned, chosen, costlyReason(planned.method, chosen)) : ready(planned, chosen) // prettier-ignore
+    return chosen.some(hasTradeOff) ? costly(planned, chosen) : ready(planned, chosen) // prettier-ignore
   }
 
   private stopped({ method, rank }: MethodPlan, plan: Plan, on: KnownModel): BriefResult {
@@ -141,12 +141,12 @@ export class FabricSweep {
     if (!ofTechnique) this.plans.set(technique, (ofTechnique = []))
     return (ofTechnique[on.number] ??= technique.methods.flatMap((method, rank) =>
       holds(method.when, this.at(on.model))
-        ? [{ method, rank, plans: method.stages.map((stage) => this.makePlan(method, stage, on)) }]
+        ? [{ method, rank, plans: method.stages.map((stage) => this.makePlan(stage, on)) }]
         : [],
     ))
   }
 
-  private makePlan(method: Method, stage: Stage, { model, number }: KnownModel): Plan {
+  private makePlan(stage: Stage, { model, number }: KnownModel): Plan {
     const at = this.at(model)
     const ofStage = (this.sewn[this.sameness.ofStage(stage)] ??= [])
     const feet = Array.isArray(stage.feet) ? accepted(stage.feet, at) : []
@@ -159,7 +159,6 @@ export class FabricSweep {
       sewn: (ofStage[number] ??= []),
       toGet: [],
       all: [],
-      costly: { code: 'methodHasTradeOff', method: method.id, stages: [stage.id] },
     }
   }
 
@@ -181,7 +180,8 @@ const lacksStitches = ({ stitches }: Plan, on: KnownModel): boolean => stitches.
 const ready = ({ method, rank }: MethodPlan, stages: readonly Choice[]): BriefResult =>
   ({ method, rank, verdict: 'ready', tradeOffs: 0, purchase: { toGet: NOTHING, stages }, reason: undefined }) // prettier-ignore
 
-const costly = ({ method, rank }: MethodPlan, stages: readonly Choice[], reason: Reason): BriefResult => {
+const costly = ({ method, rank }: MethodPlan, stages: readonly Choice[]): BriefResult => {
   const tradeOffs = stages.filter(hasTradeOff).length
-  return { method, rank, verdict: 'otherRoute', tradeOffs, purchase: { toGet: NOTHING, stages }, reason }
+  const purchase = { toGet: NOTHING, stages }
+  return { method, rank, verdict: 'otherRoute', tradeOffs, purchase, reason: costlyReason(method, stages) }
 }

@@ -3,7 +3,7 @@ import type { Id, Method, Stage } from '../catalogue/types'
 import { compareIds } from '../answer/order'
 import type { Ranked } from '../answer/pair'
 import type { Reason } from '../answer/reasons'
-import { EVIDENCE_RANK } from '../answer/stage'
+import { costsOf, EVIDENCE_RANK } from '../answer/stage'
 import type { BriefStage } from './decide'
 import type { KnownStitch } from './known'
 import type { Plan } from './plan'
@@ -54,6 +54,7 @@ export const costlyReason = (method: Method, chosen: readonly Choice[]): Reason 
   code: 'methodHasTradeOff',
   method: method.id,
   stages: chosen.flatMap((choice, i) => (hasTradeOff(choice) ? [(method.stages[i] as Stage).id] : [])),
+  costs: costsOf(chosen.map(({ stitchAs, offer: { footAs } }) => ({ stitchAs, footAs }))),
 })
 
 /** The order of `compareVariants`. */

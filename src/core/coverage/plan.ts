@@ -2,7 +2,6 @@
 import type { Item, Stage } from '../catalogue/types'
 import type { Answering } from '../answer/explain'
 import type { Ranked } from '../answer/pair'
-import type { Reason } from '../answer/reasons'
 import type { Offer } from './offer'
 import type { Footing, Sewn } from './ways'
 
@@ -30,8 +29,6 @@ export interface Plan {
   toGet: ToGet[]
   /** By the number of the place: all listed feet, fitting or not. */
   all: Seat[][]
-  /** Said of every cell with a trade-off here. */
-  costly: Reason
 }
 
 /** What could be got for a plan at a place. */

@@ -166,7 +166,7 @@ const sentences: Sentences = {
   methodNotForThis: ({ method }, say) => `“${say.method(method)}” is not meant for this fabric or machine.`,
   methodStopped: ({ method, stops }, say) => `“${say.method(method)}”: ${say.reason(stops)}`,
   methodNeeds: ({ method, toGet }, say) => `“${say.method(method)}” would need ${say.items(toGet)}.`,
-  methodHasTradeOff: ({ method }, say) => `“${say.method(method)}” works, at a cost.`,
+  methodHasTradeOff: ({ method, costs }, say) => `“${say.method(method)}” works, at a cost: ${costs.join('; ')}.`,
   tradeOff: ({ of, function: named, text }, say) => `${capital(footFunction(of, named, say))}: ${text}.`,
   betterFunctionNeeds: ({ of, function: named, toGet }, say) =>
     `Better: ${footFunction(of, named, say)}, with ${say.items(toGet)}.`,
