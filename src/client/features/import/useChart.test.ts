@@ -1,0 +1,133 @@
+import { beforeEach, describe, expect, it } from 'vitest'
+import { nextTick, ref } from 'vue'
+import type { FileTable } from '#core/import/fileTable'
+import type { KnownName } from '#core/import/proposeFunction'
+import type { ModelPage } from '#shared/api/rows'
+import { useChart, type ChartContext } from './useChart'
+
+const functions = [
+  { id: 'zigzag', name: 'Zigzag', family: 'zigzag', swing: 'centred' },
+  { id: 'straight', name: 'Straight stitch', family: 'straight', swing: 'none' },
+] as ChartContext['functions']
+const known: KnownName[] = [{ name: 'wide zigzag', function: 'zigzag', motion: 'forwardReverse', make: 'maker', count: 3 }] // prettier-ignore
+const page = {
+  version: 1,
+  model: {
+    id: 'm',
+    make: 'maker',
+    name: 'M',
+    kind: 'computerised',
+    supplied: [],
+    features: [],
+    scales: {},
+    stitches: [
+      { id: 's1', select: '1', nativeName: 'Straight stitch', function: 'straight', motion: 'forward', defaults: { length: 2 } }, // prettier-ignore
+      { id: 's7', select: '7', nativeName: 'Wide zigzag', function: 'zigzag', motion: 'forwardReverse', defaults: { width: 5, length: 2 } }, // prettier-ignore
+      { id: 's8', select: '8', nativeName: 'Gone', function: 'zigzag', motion: 'forward' },
+    ],
+  },
+  make: 'Maker',
+  stitchVersions: {},
+  samples: [],
+} as unknown as ModelPage
+const table = (...cells: string[][]): FileTable => ({ name: '', cells, notes: [] })
+const HEAD = ['No.', 'Name', 'Width', 'Length']
+
+let file = ref<FileTable>()
+let chart: ReturnType<typeof useChart>
+const open = async (...cells: string[][]) => {
+  file.value = table(...cells)
+  await nextTick()
+}
+beforeEach(() => {
+  file = ref<FileTable>()
+  chart = useChart(
+    () => ({ page, functions, known, habits: {} }),
+    () => file.value,
+  )
+})
+
+describe('a chart being looked through', () => {
+  it('has its functions proposed by the make’s own names, then by words; a person confirms them', async () => {
+    await open(HEAD, ['1', 'Straight stitch', '0', '2.5'], ['2', 'Wide zigzag', '5', '2'])
+    expect([...chart.choices.value.values()]).toEqual([
+      { function: 'straight', motion: 'forward', proposedFrom: 'words' },
+      { function: 'zigzag', motion: 'forwardReverse', proposedFrom: 'sameMake' },
+    ])
+    expect(chart.sound.value).toBe(false)
+    chart.confirmAll()
+    expect(chart.proposed.value).toEqual([])
+    expect(chart.sound.value).toBe(true)
+  })
+
+  it('is not taken in while a row has no function', async () => {
+    await open(HEAD, ['1', 'Straight stitch', '0', '2.5'], ['2', 'Xyz', '5', '2'])
+    chart.confirmAll()
+    expect(chart.without.value.map(({ row }) => row)).toEqual([3])
+    expect(chart.compared.value).toEqual([])
+    chart.choose(3, 'zigzag')
+    // As the function is sewn elsewhere.
+    expect(chart.choices.value.get(3)).toEqual({ function: 'zigzag', motion: 'forwardReverse', proposedFrom: undefined }) // prettier-ignore
+    expect(chart.sound.value).toBe(true)
+  })
+
+  it('keeps a choice while something else is mended', async () => {
+    await open(HEAD, ['1', 'Xyz', '0', 'long'], ['2', 'Wide zigzag', '5', '2'])
+    chart.choose(2, 'straight')
+    expect(chart.faults.value).toHaveLength(1)
+    chart.mend(2, 3, '2.5')
+    expect(chart.faults.value).toEqual([])
+    expect(chart.choices.value.get(2)?.function).toBe('straight')
+  })
+
+  it('takes what was mended into a place that the file had not', async () => {
+    await open(HEAD, ['1', 'Straight stitch'])
+    chart.mend(2, 3, '3')
+    chart.confirmAll()
+    expect(chart.compared.value[0]?.next?.defaults).toMatchObject({ length: 3 })
+  })
+
+  it('leaves out what is skipped, and takes it in again', async () => {
+    await open(HEAD, ['1', 'Straight stitch', '0', 'long'], ['2', 'Wide zigzag', '5', '2'])
+    chart.confirmAll()
+    chart.skip(2, true)
+    expect(chart.faults.value).toEqual([])
+    expect(chart.sound.value).toBe(true)
+    chart.skip(2, false)
+    expect(chart.sound.value).toBe(false)
+  })
+
+  it('gives a field to one column only', async () => {
+    await open(HEAD, ['1', 'Straight stitch', '0', '2.5'])
+    chart.matchColumn(2, 'length')
+    expect(chart.columns.value.map(({ field }) => field)).toEqual(['number', 'name', 'length', undefined])
+    chart.matchColumn(2, undefined)
+    expect(chart.columns.value.map(({ field }) => field)).toEqual(['number', 'name', undefined, undefined])
+  })
+
+  it('reads a column again in another unit', async () => {
+    await open(HEAD, ['1', 'Straight stitch', '0', '0.1'])
+    chart.confirmAll()
+    chart.setColumn(3, { unit: 'inch' })
+    expect(chart.compared.value[0]?.next?.defaults).toMatchObject({ length: 2.54 })
+  })
+
+  it('is compared with what is known: changed, moved with its id, new, and gone', async () => {
+    await open(HEAD, ['1', 'Straight stitch', '', '2.5'], ['9', 'Wide zigzag', '5', '2'], ['10', 'Zigzag', '3', '2'])
+    chart.confirmAll()
+    expect(chart.compared.value.map(({ is, id, moved }) => [is, id, moved])).toEqual([
+      ['changed', 's1', false],
+      ['changed', 's7', true],
+      ['added', expect.not.stringMatching(/^s[178]$/), false],
+      ['gone', 's8', false],
+    ])
+  })
+
+  it('begins anew with another file', async () => {
+    await open(HEAD, ['1', 'Xyz', '0', '2.5'])
+    chart.choose(2, 'straight')
+    chart.skip(2, true)
+    await open(HEAD, ['1', 'Xyz', '0', '2.5'])
+    expect([chart.choices.value.size, chart.skipped.value.size]).toEqual([0, 0])
+  })
+})
