@@ -30,6 +30,10 @@ const wall = (utc: Date): Date =>
   new Date(utc.getUTCFullYear(), utc.getUTCMonth(), utc.getUTCDate(), utc.getUTCHours(), utc.getUTCMinutes())
 
 const MOST_EVENTS = 5000
+/** Times of one event that are gone through: every day for two centuries. One that comes by the second is cut off. */
+const MOST_TIMES = 75_000
+/** Of all events together: some seconds of work. */
+const MOST_IN_ALL = 300_000
 const YEAR = 366 * 24 * 60 * MINUTE
 
 /**
@@ -40,6 +44,7 @@ export const readCalendar = (text: string, now: Date): ShopCalendar['events'] =>
   const calendar = parsed(text)
   const [from, to] = [new Date(now.getTime() - YEAR), new Date(now.getTime() + YEAR)]
   const events: ShopCalendar['events'] = []
+  let inAll = 0
   for (const component of calendar.getAllSubcomponents('vevent')) {
     const event = new ICAL.Event(component)
     if (event.isRecurrenceException() || String(component.getFirstPropertyValue('status')).toUpperCase() === 'CANCELLED') continue // prettier-ignore
@@ -51,7 +56,10 @@ export const readCalendar = (text: string, now: Date): ShopCalendar['events'] =>
       continue
     }
     const times = event.iterator()
-    for (let next = times.next(); next && events.length < MOST_EVENTS; next = times.next()) {
+    let gone = 0
+    for (let next = times.next(); next && events.length < MOST_EVENTS && gone < MOST_TIMES; next = times.next()) {
+      gone++
+      if (++inAll > MOST_IN_ALL) throw noCalendar('its repeated events come too often')
       if (next.toJSDate() > to) break
       if (next.toJSDate() < from) continue
       const { startDate, endDate, item } = event.getOccurrenceDetails(next)
@@ -61,15 +69,17 @@ export const readCalendar = (text: string, now: Date): ShopCalendar['events'] =>
   return events.slice(0, MOST_EVENTS).sort((a, b) => a.starts.localeCompare(b.starts))
 }
 
+const noCalendar = (message: string) =>
+  new Invalid('This is no calendar the shop can use.', [{ path: ['file'], message }])
+
 const parsed = (text: string): ICAL.Component => {
-  const refuse = (message: string) => new Invalid('This is no calendar file.', [{ path: ['file'], message }])
   try {
     const calendar = new ICAL.Component(ICAL.parse(text) as never)
     if (calendar.name === 'vcalendar') return calendar
-    throw refuse(`it begins with “${calendar.name}”, and not with VCALENDAR`)
+    throw noCalendar(`it begins with “${calendar.name}”, and not with VCALENDAR`)
   } catch (error) {
     if (error instanceof Invalid) throw error
-    throw refuse(error instanceof Error ? error.message : 'it cannot be read')
+    throw noCalendar(error instanceof Error ? error.message : 'it cannot be read')
   }
 }
 

@@ -1,0 +1,100 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { ApiProblem, call, file, get, problemText, rememberCsrf, upload, whenSignedOut } from './client'
+
+const asked: { path: string; method: string; headers: Record<string, string>; body?: unknown }[] = []
+let answer: () => Response | Promise<Response>
+const json = (body: unknown, status = 200) => new Response(JSON.stringify(body), { status })
+
+beforeEach(() => {
+  asked.length = 0
+  answer = () => json({ told: true })
+  vi.stubGlobal('fetch', async (path: string, { method, headers, body }: RequestInit) => {
+    asked.push({ path, method: method as string, headers: headers as Record<string, string>, body })
+    return answer()
+  })
+})
+afterEach(() => {
+  vi.unstubAllGlobals()
+  rememberCsrf(undefined)
+  whenSignedOut(() => undefined)
+})
+const problemOf = async (what: Promise<unknown>): Promise<ApiProblem> => {
+  const error: unknown = await what.catch((thrown: unknown) => thrown)
+  if (!(error instanceof ApiProblem)) throw new Error(`not refused: ${String(error)}`)
+  return error
+}
+
+describe('a call', () => {
+  it('asks with what is given, and leaves out what is not', async () => {
+    expect(await get('/api/card', { model: 'a b', technique: undefined, fabric: '' })).toEqual({ told: true })
+    expect(asked[0]).toMatchObject({ path: '/api/card?model=a+b', method: 'GET', body: undefined })
+    await get('/api/picks')
+    expect(asked[1]?.path).toBe('/api/picks')
+  })
+
+  it('sends its token with everything that writes, never with what reads', async () => {
+    rememberCsrf('secret')
+    await call('PUT', '/api/x', { a: 1 })
+    await get('/api/x')
+    await upload('/api/photo', new Blob(['x'], { type: 'image/png' }))
+    expect(asked.map(({ headers }) => headers['X-CSRF-Token'])).toEqual(['secret', undefined, 'secret'])
+    expect(asked.map(({ headers }) => headers['Content-Type'])).toEqual(['application/json', undefined, 'image/png'])
+    expect(asked[0]?.body).toBe('{"a":1}')
+  })
+
+  it('carries the name of its work', async () => {
+    await call('POST', '/api/plan', {}, 'w-1')
+    expect(asked[0]?.headers['X-Work']).toBe('w-1')
+  })
+
+  it('understands an answer without a body', async () => {
+    answer = () => new Response(null, { status: 204 })
+    expect(await call('DELETE', '/api/x')).toBeUndefined()
+  })
+
+  it('brings a file as it is, asked for or made from what is sent', async () => {
+    answer = () => new Response('%PDF')
+    expect(await (await file('/api/sheet.pdf')).text()).toBe('%PDF')
+    await file('/api/sheet.pdf', { marks: [] })
+    expect(asked.map(({ method }) => method)).toEqual(['GET', 'POST'])
+  })
+})
+
+describe('a refusal', () => {
+  it('says what the server said', async () => {
+    answer = () => json({ title: 'Not right.', status: 422, issues: [{ path: ['name'], message: 'is empty' }] }, 422)
+    const problem = await problemOf(call('PUT', '/api/x', {}))
+    expect(problem.details).toMatchObject({ status: 422, title: 'Not right.' })
+    expect(problemText(problem)).toBe('Not right.\nname: is empty')
+  })
+
+  it('that is no answer of Handhold’s says that nothing is lost', async () => {
+    answer = () => new Response('<html>bad gateway</html>', { status: 502 })
+    const problem = await problemOf(get('/api/x'))
+    expect(problem.details.status).toBe(502)
+    expect(problem.message).toContain('What you typed is kept here')
+  })
+
+  it('because nobody answers says so', async () => {
+    answer = () => Promise.reject(new TypeError('network'))
+    expect((await problemOf(get('/api/x'))).details.status).toBe(0)
+  })
+
+  it('because nobody is signed in any more is told to whoever wants to know, but not while signing in', async () => {
+    const signedOut = vi.fn()
+    whenSignedOut(signedOut)
+    answer = () => json({ title: 'Please sign in.', status: 401 }, 401)
+    await problemOf(call('POST', '/api/session', {}))
+    expect(signedOut).not.toHaveBeenCalled()
+    await problemOf(get('/api/picks'))
+    expect(signedOut).toHaveBeenCalledOnce()
+  })
+
+  it('names eight fields at most, and of anything else that was thrown tells nothing of its inside', () => {
+    const issues = Array.from({ length: 12 }, (_, i) => ({ path: ['stitches', i, 'select'], message: 'is empty' }))
+    const text = problemText(new ApiProblem({ title: 'Not right.', status: 422, issues }))
+    expect(text.split('\n')).toHaveLength(9)
+    expect(text).toContain('stitches › 0 › select: is empty')
+    expect(problemText(new TypeError('x is not a function'))).not.toContain('function')
+  })
+})
