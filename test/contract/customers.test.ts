@@ -51,7 +51,22 @@ describe('customers', () => {
     const { customer: made } = await make({ name: 'Gro Erasmoor', note: 'a very private note' })
     const { body: given } = await desk.get(`/api/customers/${made.id}/export`).expect(200)
     expect(given).toMatchObject({ format: 'handhold-customer', customer: { name: 'Gro Erasmoor', machines: [machine] }, names: { models: { 'plover-60': 'Larkfen Plover 60' } } }) // prettier-ignore
+    const { body: link } = await desk.post('/api/practice/links').send({ model: 'plover-60', technique: 'blind-hem', fabric: 'wool-suiting', days: 7 }).expect(201) // prettier-ignore
+    const review = {
+      reached: true,
+      missed: [],
+      refused: [],
+      passedBy: [],
+      undone: [],
+      strikes: 0,
+      badSamples: 0,
+      moves: 3,
+    }
+    for (const name of [' gro erasmoor', 'Gro Other'])
+      await shop.anyone().post(`/api/shared/practice/${link.path.slice('/p/'.length)}/attempts`).send({ name, review }).expect(201) // prettier-ignore
     await desk.delete(`/api/customers/${made.id}`).expect(200)
+    const { body: attempts } = await desk.get(`/api/practice/links/${link.id}/attempts`).expect(200)
+    expect(attempts.map(({ by }: { by: string }) => by)).toEqual(['Gro Other', 'a former customer'])
     await desk.get(`/api/customers/${made.id}/export`).expect(404)
     await desk.delete(`/api/customers/${made.id}`).expect(404)
     const tables = (await shop.services.database.query('SHOW TABLES')) as Record<string, string>[]

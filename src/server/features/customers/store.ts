@@ -5,7 +5,7 @@ import { freeId } from '#core/catalogue/ids'
 import { sameValue } from '#core/catalogue/sameValue'
 import type { CatalogueIndex } from '#core/catalogue/index'
 import { Customer, type CustomerRow, type CustomersImported, type CustomerWrite } from '#shared/api/customers'
-import { CustomerRow as Row, SewingClassRow } from '../../database/entities/index'
+import { CustomerRow as Row, PracticeAttemptRow, SewingClassRow } from '../../database/entities/index'
 import { Conflict, Invalid, NotFound } from '../../http/problems'
 
 /** Whose name is not held any more. */
@@ -43,11 +43,22 @@ export class CustomerStore {
     })
   }
 
-  /** Their seats in classes stay, without their name; messages to them go with their row. */
+  /**
+   * Their seats in classes stay, without their name; messages to them go with their row. What was practised with a link
+   * stays too, without the name that was typed there: it is all that tells whose it was, so whoever is called the same
+   * loses it as well.
+   */
   async erase(id: string): Promise<void> {
     await this.database.transaction(async (manager) => {
-      const { affected } = await manager.delete(Row, { id })
-      if (!affected) throw new NotFound('There is no such customer any more.')
+      const row = await manager.findOne(Row, { where: { id }, lock: { mode: 'pessimistic_write' } })
+      if (!row) throw new NotFound('There is no such customer any more.')
+      await manager.delete(Row, { id })
+      await manager
+        .createQueryBuilder()
+        .update(PracticeAttemptRow)
+        .set({ by: ERASED })
+        .where('link IS NOT NULL AND LOWER(TRIM(`by`)) = LOWER(TRIM(:name))', { name: row.name })
+        .execute()
       for (const row of await manager.find(SewingClassRow, { lock: { mode: 'pessimistic_write' } })) {
         const facts = row.facts as Pick<SewingClass, 'seats'>
         if (!facts.seats.some(({ customer }) => customer === id)) continue
