@@ -52,6 +52,25 @@ test('a guessed trouble does not keep a question from its card', async ({ page }
   await expect(page).toHaveURL(/\/card\?.*t=bobbin-work/)
 })
 
+test('who enters a line before it is answered gets the card for that line', async ({ page }) => {
+  await signIn(page, 'osk', '/log')
+  await page.route(/\/api\/ask\?/, async (route) => {
+    await new Promise((later) => setTimeout(later, 700))
+    await route.continue()
+  })
+  await page.keyboard.press('/')
+  await page.keyboard.type('blind hem plover 60 wool suiting')
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/\/card\?.*m=plover-60&t=blind-hem&f=wool-suiting/)
+  // What was told for an earlier line is not what the next one opens.
+  await page.keyboard.press('/')
+  await page.keyboard.type('blind hem ketch')
+  await expect(page.getByRole('search')).toContainText('opens the card')
+  await page.keyboard.type(' chiffon')
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/\/card\?.*m=ketch&t=blind-hem&f=chiffon/)
+})
+
 test('what was typed into a case survives a reload until it is kept', async ({ page }) => {
   await signIn(page, 'osk', '/desk/40')
   await page.getByLabel('Advised').fill('Half a sentence')

@@ -1,23 +1,20 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import type { AskView } from '#shared/api/desk'
 import { stopText, stopWord } from '#shared/messages/desk'
-import { call, get, problemText } from '../api/client'
+import { call } from '../api/client'
 import { usePicks } from '../state/picks'
+import { useAsk } from './useAsk'
 
 /** One line for everything: shows what it takes for what and what it is unsure of; Enter goes to the card, or begins a case. */
 const router = useRouter()
 const { query } = usePicks()
 const field = ref<HTMLInputElement>()
-const typed = ref('')
-const told = shallowRef<AskView>()
-const heard = ref('')
-const problem = ref('')
+const { typed, told: answered, problem, ask, clear } = useAsk()
+const told = computed(() => answered.value?.view)
 const open = ref(false)
 const learned = ref('')
-let times = 0
 
 type Kind = 'model' | 'customer' | 'technique' | 'trouble' | 'fabric'
 const WORDS: [Kind, string][] = [
@@ -30,25 +27,11 @@ const WORDS: [Kind, string][] = [
 /** What was chosen in place of what was taken. */
 const chosen = ref<Partial<Record<Kind, string>>>({})
 
-const ask = async () => {
-  const q = typed.value.trim()
-  const mine = ++times
-  if (q === '') {
-    told.value = undefined
-    return
-  }
-  try {
-    const next = await get<AskView>('/api/ask', { q })
-    if (mine !== times) return
-    told.value = next
-    heard.value = q
-    chosen.value = {}
-    learned.value = ''
-    problem.value = ''
-  } catch (error) {
-    if (mine === times) problem.value = problemText(error)
-  }
-}
+// At once: who waits for the answer goes on with it.
+watch(answered, () => {
+  chosen.value = {}
+  learned.value = ''
+}, { flush: 'sync' }) // prettier-ignore
 const later = useDebounceFn(ask, 120)
 const lines = computed(() => WORDS.flatMap(([kind, word]) => {
   const pick = told.value?.picks[kind]
@@ -82,17 +65,14 @@ const target = computed(() => {
   const trouble = asksForTrouble.value ? idOf('trouble') : undefined
   const stop = stops.value[0]?.id
   return trouble !== undefined || stop !== undefined
-    ? { path: '/desk/new', query: { ...next, trouble, stop, q: heard.value } }
+    ? { path: '/desk/new', query: { ...next, trouble, stop, q: answered.value?.line } }
     : { path: '/card', query: next }
 })
 const enter = async () => {
-  if (typed.value.trim() === '') return
-  if (typed.value.trim() !== heard.value) await ask()
-  if (!told.value || (lines.value.length === 0 && stops.value.length === 0)) return
+  if (!(await ask()) || (lines.value.length === 0 && stops.value.length === 0)) return
   open.value = false
   await router.push(target.value)
-  typed.value = ''
-  told.value = undefined
+  clear()
   field.value?.blur()
 }
 const left = (event: FocusEvent) => {

@@ -1,0 +1,48 @@
+/** One line and what it is taken for: each line is asked once, and only the answer to what stands there is kept. */
+import { ref, shallowRef } from 'vue'
+import type { AskView } from '#shared/api/desk'
+import { get, problemText } from '../api/client'
+
+export const useAsk = () => {
+  const typed = ref('')
+  /** The answer, and the line it answers: an earlier one until the answer to what is typed is here. */
+  const told = shallowRef<{ line: string; view: AskView }>()
+  const problem = ref('')
+  let asked: { line: string; done: Promise<void> } | undefined
+
+  const answer = async (line: string) => {
+    try {
+      const view = await get<AskView>('/api/ask', { q: line })
+      if (asked?.line !== line) return
+      told.value = { line, view }
+      problem.value = ''
+    } catch (error) {
+      if (asked?.line !== line) return
+      asked = undefined
+      problem.value = problemText(error)
+    }
+  }
+
+  /** Asks for what is typed. The answer to exactly that, or nothing where none came or more was typed meanwhile. */
+  const ask = async (): Promise<AskView | undefined> => {
+    const line = typed.value.trim()
+    if (line === '') {
+      clear()
+      return undefined
+    }
+    if (asked?.line !== line) {
+      asked = { line, done: Promise.resolve() }
+      asked.done = answer(line)
+    }
+    await asked.done
+    return told.value?.line === line ? told.value.view : undefined
+  }
+
+  const clear = () => {
+    asked = undefined
+    typed.value = ''
+    told.value = undefined
+    problem.value = ''
+  }
+  return { typed, told, problem, ask, clear }
+}
