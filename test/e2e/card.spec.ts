@@ -39,6 +39,26 @@ test('who types before the lists have come still gets what was entered', async (
   await expect(page).toHaveURL(/m=plover-60/)
 })
 
+test('a card never stands under another pick than its own, however slow the answer', async ({ page }) => {
+  await signIn(page, 'osk', '/card?m=ketch&t=blind-hem&f=wool-suiting')
+  const status = page.getByRole('main').getByRole('status')
+  await expect(status.filter({ hasText: 'Blind hem on Ketch' })).toBeAttached()
+  await expect(page.getByText('Width', { exact: true }).first()).toBeVisible()
+  let go: () => void = () => undefined
+  const held = new Promise<void>((done) => (go = done))
+  await page.route(/\/api\/card\?/, async (route) => {
+    await held
+    await route.continue()
+  })
+  await page.keyboard.press(']')
+  await expect(page.getByText('The card is worked out')).toBeVisible()
+  await expect(status.filter({ hasText: 'Ketch' })).toHaveCount(0)
+  await expect(page.getByText('Width', { exact: true })).toHaveCount(0)
+  go()
+  await expect(status.filter({ hasText: /Blind hem on (?!Ketch)/ })).toBeAttached()
+  await expect(page.getByText('The card is worked out')).toHaveCount(0)
+})
+
 test('the card can be read at a distance and says why', async ({ page }) => {
   await signIn(page, 'guest', blindHem)
   await expect(page.getByText('Proved: 3 samples')).toBeVisible()

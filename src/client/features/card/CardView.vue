@@ -4,6 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { speech } from '#shared/messages/en'
 import { verdictWord } from '#shared/messages/words'
 import { usePicks } from '../../state/picks'
+import OnItsWay from '../../ui/OnItsWay.vue'
 import AloudView from './AloudView.vue'
 import CardActs from './CardActs.vue'
 import CardStageView from './CardStageView.vue'
@@ -105,6 +106,8 @@ const verdict = computed(() =>
       <CardActs :card="card" :at="at" @aloud="setAloud(true)" />
       <AloudView v-if="aloud && card.stages[at]" :card="card" :stage="card.stages[at]!" @close="setAloud(false)" />
     </template>
+
+    <OnItsWay v-else doing="The card is worked out …" />
   </main>
 </template>
 

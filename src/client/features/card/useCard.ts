@@ -1,40 +1,14 @@
-import { ref, shallowRef, watch, type Ref } from 'vue'
+import type { Ref } from 'vue'
 import type { Card } from '#core/card/card'
-import { get, problemText } from '../../api/client'
+import { get } from '../../api/client'
 import type { Picked } from '../../state/picks'
+import { useAnswer } from '../../state/useAnswer'
 
-/** The card for what is picked; a slower answer to an earlier pick is dropped. */
+/** The card for what is picked; none while one of the three is not. */
 export const useCard = (picked: Ref<Picked>) => {
-  const card = shallowRef<Card>()
-  const problem = ref('')
-  const busy = ref(false)
-  let times = 0
-
-  watch(
-    picked,
-    async ({ owned, ...asked }) => {
-      const { model, technique, fabric } = asked
-      const mine = ++times
-      if (!model || !technique || !fabric) {
-        card.value = undefined
-        problem.value = ''
-        return
-      }
-      busy.value = true
-      try {
-        const next = await get<Card>('/api/card', { ...asked, owned: owned.join(',') })
-        if (mine !== times) return
-        card.value = next
-        problem.value = ''
-      } catch (error) {
-        if (mine !== times) return
-        card.value = undefined
-        problem.value = problemText(error)
-      } finally {
-        if (mine === times) busy.value = false
-      }
-    },
-    { immediate: true },
+  const { answer, problem, busy } = useAnswer(
+    () => (picked.value.model && picked.value.technique && picked.value.fabric ? picked.value : undefined),
+    ({ owned, ...asked }) => get<Card>('/api/card', { ...asked, owned: owned.join(',') }),
   )
-  return { card, problem, busy }
+  return { card: answer, problem, busy }
 }

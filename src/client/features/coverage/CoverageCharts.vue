@@ -1,26 +1,19 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed } from 'vue'
 import { sharesOf } from '#core/coverage/shares'
 import type { GridView } from '#shared/api/coverage'
 import { capital } from '#shared/messages/words'
-import { get, problemText } from '../../api/client'
+import { get } from '../../api/client'
+import { useAnswer } from '../../state/useAnswer'
+import OnItsWay from '../../ui/OnItsWay.vue'
 import ShareChart from './ShareChart.vue'
 import { LETTER_VERDICT } from './words'
 
 /** How much of the shop's repertoire each make can do, and how each family of techniques stands. */
 const props = defineProps<{ fabric: string }>()
-const grid = shallowRef<GridView>()
-const problem = ref('')
-watch(
+const { answer: grid, problem } = useAnswer(
   () => props.fabric,
-  async (fabric) => {
-    try {
-      grid.value = await get<GridView>('/api/coverage/grid', { fabric })
-    } catch (error) {
-      problem.value = problemText(error)
-    }
-  },
-  { immediate: true },
+  (fabric) => get<GridView>('/api/coverage/grid', { fabric }),
 )
 const cells = computed(() =>
   (grid.value?.techniques ?? []).flatMap(({ family }, t) =>
@@ -37,6 +30,7 @@ const byFamily = computed(() => sharesOf(cells.value, ({ family }) => family, ({
 
 <template>
   <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
+  <OnItsWay v-else-if="!grid" doing="Every machine is judged for every technique …" />
   <template v-if="grid">
     <ShareChart :shares="byMake" title="By make" of="Make" />
     <ShareChart :shares="byFamily" title="By family of techniques" of="Family" />

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { useVirtualizer } from '@tanstack/vue-virtual'
-import { computed, nextTick, ref, shallowRef, useId, watch } from 'vue'
+import { computed, nextTick, ref, useId, watch } from 'vue'
 import type { Verdict } from '#core/answer/types'
 import type { GridView } from '#shared/api/coverage'
-import { get, problemText } from '../../api/client'
+import { get } from '../../api/client'
+import { useAnswer } from '../../state/useAnswer'
+import OnItsWay from '../../ui/OnItsWay.vue'
 import { useCursor } from '../../ui/sheet/useCursor'
 import OverviewPicture from './OverviewPicture.vue'
 import CoverageBand, { type CellView } from './CoverageBand.vue'
@@ -19,8 +21,6 @@ const props = defineProps<{
 const emit = defineEmits<{ open: [technique: string, model: string] }>()
 
 const id = useId()
-const grid = shallowRef<GridView>()
-const problem = ref('')
 const scroll = ref<HTMLElement>()
 const ZOOMS = [
   { name: 'words', width: 112, height: 40 },
@@ -31,20 +31,13 @@ const zoom = ref(0)
 const size = computed(() => ZOOMS[zoom.value] ?? ZOOMS[0])
 const HEAD = { width: 208, height: 92 }
 
-watch(
+const { answer: grid, problem } = useAnswer(
   () => props.fabric,
-  async (fabric) => {
-    problem.value = ''
-    try {
-      const view = await get<GridView>('/api/coverage/grid', { fabric })
-      grid.value = view
-      zoom.value = view.models.length > 40 ? 2 : view.models.length > 9 ? 1 : 0
-    } catch (error) {
-      problem.value = problemText(error)
-    }
-  },
-  { immediate: true },
+  (fabric) => get<GridView>('/api/coverage/grid', { fabric }),
 )
+watch(grid, (view) => {
+  if (view) zoom.value = view.models.length > 40 ? 2 : view.models.length > 9 ? 1 : 0
+})
 
 /** Rows by family, columns by make; a row is kept where some cell has the verdict asked for. */
 const rows = computed(() => {
@@ -154,6 +147,7 @@ const press = (r: number, c: number) => {
 
 <template>
   <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
+  <OnItsWay v-else-if="!grid" doing="Every machine is judged for every technique …" />
   <template v-if="grid">
     <p class="line">
       <span role="group" aria-label="Zoom">

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { Verdict } from '#core/answer/types'
 import type { ColumnView, GapsView } from '#shared/api/coverage'
-import { get, problemText } from '../../api/client'
+import { get } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { usePickLists, usePicks } from '../../state/picks'
+import { useAnswer } from '../../state/useAnswer'
 import BriefCard from '../card/BriefCard.vue'
 import { useCard } from '../card/useCard'
 import CoverageColumn from './CoverageColumn.vue'
@@ -20,10 +21,7 @@ const route = useRoute()
 const router = useRouter()
 const lists = usePickLists()
 const { picked, query } = usePicks()
-const column = shallowRef<ColumnView>()
-const gaps = shallowRef<GapsView>()
 const gapsBy = ref<'cells' | 'machines' | 'seats'>('cells')
-const problem = ref('')
 const filter = ref('')
 const verdict = ref<Verdict | ''>('')
 const beside = ref<{ technique: string; model: string }>()
@@ -36,20 +34,15 @@ const isGrid = computed(() => route.query.all === '1' || !picked.value.model)
 const showCharts = (on: boolean) => void router.push({ path: route.path, query: { ...query.value, all: isGrid.value ? '1' : undefined, charts: on ? '1' : undefined } }) // prettier-ignore
 const showAll = (on: boolean) => void router.push({ path: route.path, query: { ...query.value, all: on ? '1' : undefined } }) // prettier-ignore
 
-watch(
-  [() => picked.value.model, fabric, isGrid, gapsBy],
-  async ([id, cloth, grid]) => {
-    problem.value = ''
-    if (!cloth) return
-    try {
-      if (id && !grid) column.value = await get<ColumnView>('/api/coverage/column', { model: id, fabric: cloth })
-      gaps.value = await get<GapsView>('/api/coverage/gaps', { fabric: cloth, by: gapsBy.value })
-    } catch (error) {
-      problem.value = problemText(error)
-    }
-  },
-  { immediate: true },
+const { answer: column, problem: noColumn } = useAnswer(
+  () => (picked.value.model && fabric.value && !isGrid.value ? { model: picked.value.model, fabric: fabric.value } : undefined),
+  (asked) => get<ColumnView>('/api/coverage/column', asked),
+) // prettier-ignore
+const { answer: gaps, problem: noGaps } = useAnswer(
+  () => (fabric.value ? { fabric: fabric.value, by: gapsBy.value } : undefined),
+  (asked) => get<GapsView>('/api/coverage/gaps', asked),
 )
+const problem = computed(() => noColumn.value || noGaps.value)
 
 const open = (technique: string, of: string) => {
   beside.value =

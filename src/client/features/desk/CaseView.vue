@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
-import { computed, nextTick, ref, shallowRef, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import type { Card } from '#core/card/card'
 import { ladderFor } from '#core/desk/ladder'
 import { TROUBLES } from '#core/desk/troubles'
@@ -12,6 +11,7 @@ import { JAM_SCRIPT, rungText, stopText, stopWord } from '#shared/messages/desk'
 import { call, get, problemText } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { usePicks } from '../../state/picks'
+import { useAnswer } from '../../state/useAnswer'
 import BriefCard from '../card/BriefCard.vue'
 import CaseFields from './CaseFields.vue'
 import DiagnosisPanel from './DiagnosisPanel.vue'
@@ -21,7 +21,6 @@ import { useCase } from './useCase'
 const props = defineProps<{ id?: string }>()
 const { query } = usePicks()
 const fields = ref<InstanceType<typeof CaseFields>>()
-const card = shallowRef<Card>()
 const sending = ref('')
 const { row, draft, customers, problem, said, busy, stop, put, save } = useCase(
   () => props.id,
@@ -36,26 +35,18 @@ const asked = computed(() => {
   const { model, technique, fabric } = draft.value ?? {}
   return model && technique && fabric ? { model, technique, fabric, owned: owned.value.join(',') } : undefined
 })
-watch(
-  () => JSON.stringify(asked.value),
-  useDebounceFn(async () => {
-    const now = asked.value
-    card.value = undefined
-    if (!now) return
-    try {
-      card.value = await get<Card>('/api/card', now)
-    } catch (error) {
-      problem.value = problemText(error)
-    }
-  }, 50),
+const { answer: card, problem: noCard } = useAnswer(
+  () => asked.value,
+  (question) => get<Card>('/api/card', question),
+  { wait: 50 },
 )
 const say = computed(() => card.value && speech(card.value.names))
-const model = shallowRef<ModelPage['model']>()
-watch(() => draft.value?.model, async (id) => {
-  model.value = id === undefined ? undefined : await get<ModelPage>(`/api/models/${id}`).then((page) => page.model).catch(() => undefined)
-}) // prettier-ignore
+const { answer: page } = useAnswer(
+  () => draft.value?.model,
+  (id) => get<ModelPage>(`/api/models/${id}`),
+)
 const rungs = computed(() =>
-  ladderFor((model.value ?? { kind: 'computerised', features: [] }) as Model, card.value?.stages[0]),
+  ladderFor((page.value?.model ?? { kind: 'computerised', features: [] }) as Model, card.value?.stages[0]),
 )
 const jam = computed(() => TROUBLES.find(({ id }) => id === draft.value?.trouble)?.script === 'jam')
 const faults = computed(() => {
@@ -83,7 +74,7 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
 <template>
   <main class="page wide">
     <p class="back"><RouterLink :to="{ path: '/desk', query }">All cases</RouterLink></p>
-    <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
+    <p v-if="problem || noCard" role="alert" class="caution lines">{{ problem || noCard }}</p>
     <template v-if="draft">
       <div class="head">
         <h1>{{ row ? `Case ${row.case.id}` : 'A new case' }}</h1>

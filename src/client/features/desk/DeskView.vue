@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import type { CaseRow } from '#shared/api/desk'
 import type { CustomerRow } from '#shared/api/customers'
 import { outcomeWord } from '#shared/messages/desk'
 import { dateWords } from '#shared/messages/words'
 import { get, problemText } from '../../api/client'
 import { usePickLists, usePicks } from '../../state/picks'
+import { useAnswer } from '../../state/useAnswer'
 import { useSession } from '../../state/session'
 import TabLinks from '../../ui/TabLinks.vue'
 import { deskTabs } from './tabs'
@@ -14,7 +14,6 @@ import { deskTabs } from './tabs'
 /** Calls, the latest first; found by words and outcome; what is to be followed up is told first. */
 const { query } = usePicks()
 const lists = usePickLists()
-const rows = shallowRef<CaseRow[]>()
 const due = shallowRef<CaseRow[]>([])
 const names = shallowRef(new Map<string, string>())
 const words = ref('')
@@ -25,18 +24,11 @@ const shown = computed(() =>
   (rows.value ?? []).filter((row) => !mine.value || row.case.handedTo === session.user?.name),
 )
 const problem = ref('')
-let times = 0
-
-const load = async () => {
-  const mine = ++times
-  try {
-    const read = await get<CaseRow[]>('/api/cases', { q: words.value, outcome: outcome.value })
-    if (mine === times) rows.value = read
-    problem.value = ''
-  } catch (error) {
-    problem.value = problemText(error)
-  }
-}
+const { answer: rows, problem: notFound } = useAnswer(
+  () => ({ q: words.value, outcome: outcome.value }),
+  (asked) => get<CaseRow[]>('/api/cases', asked),
+  { wait: 150, stays: 1500 },
+)
 const today = new Date().toISOString().slice(0, 10)
 Promise.all([get<CaseRow[]>('/api/cases', { due: today }), get<CustomerRow[]>('/api/customers'), lists.known()])
   .then(([found, customers]) => {
@@ -44,9 +36,6 @@ Promise.all([get<CaseRow[]>('/api/cases', { due: today }), get<CustomerRow[]>('/
     names.value = new Map(customers.map(({ customer }) => [customer.id, customer.name]))
   })
   .catch((error: unknown) => (problem.value = problemText(error)))
-void load()
-watch(words, useDebounceFn(load, 150))
-watch(outcome, load)
 
 const who = ({ customer }: CaseRow['case']) => (customer === undefined ? 'unknown caller' : (names.value.get(customer) ?? customer)) // prettier-ignore
 const nameIn = (list: readonly { id: string; name: string }[] | undefined, id: string | undefined) => list?.find((one) => one.id === id)?.name // prettier-ignore
@@ -61,7 +50,7 @@ const minutes = computed(() => shown.value.reduce((sum, row) => sum + (row.case.
       <RouterLink class="btn btn-primary" :to="{ path: '/desk/new', query }">A new case <kbd>n</kbd></RouterLink>
     </div>
     <TabLinks :tabs="deskTabs" label="The desk" class="tabs" />
-    <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
+    <p v-if="problem || notFound" role="alert" class="caution">{{ problem || notFound }}</p>
     <section v-if="due.length > 0" aria-label="Follow-ups due" class="due">
       <h2>To ring back</h2>
       <ul>

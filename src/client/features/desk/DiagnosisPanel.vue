@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { showValue } from '#core/answer/show'
 import type { Parameter } from '#core/catalogue/types'
 import type { Cause, Shown } from '#core/desk/diagnosis'
@@ -10,7 +9,8 @@ import type { DiagnosisView } from '#shared/api/desk'
 import { causeText, groundText } from '#shared/messages/desk'
 import { findingText, placeWord, trialSpeech } from '#shared/messages/practice'
 import { capital, controlWord, parameterWord } from '#shared/messages/words'
-import { call, get, problemText } from '../../api/client'
+import { call, get } from '../../api/client'
+import { useAnswer } from '../../state/useAnswer'
 
 /** What the machine shows now, as far as it is told, against its card: hazards, likely causes, the least that puts it right. */
 const props = defineProps<{
@@ -24,33 +24,24 @@ const emit = defineEmits<{
   solved: [cause: string, advice: string]
   workshop: [advice: string]
 }>()
-const trial = shallowRef<Trial>()
-const found = shallowRef<DiagnosisView>()
-const problem = ref('')
 const shown = ref<Shown>(props.shown ?? { positions: {}, values: {} })
-
-const load = async () => {
-  problem.value = ''
-  trial.value = undefined
-  found.value = undefined
-  try {
-    trial.value = await get<Trial>('/api/practice', { ...props.asked })
-    await diagnose()
-  } catch (error) {
-    problem.value = problemText(error)
-  }
-}
-const diagnose = async () => {
-  const { model, technique, fabric } = props.asked
-  try {
-    found.value = await call<DiagnosisView>('POST', '/api/diagnosis', { model, technique, fabric, owned: props.owned, trouble: props.trouble, shown: shown.value }) // prettier-ignore
-  } catch (error) {
-    problem.value = problemText(error)
-  }
-}
-const again = useDebounceFn(diagnose, 120)
-watch(() => JSON.stringify(props.asked), load, { immediate: true })
-watch(() => props.trouble, again)
+const { answer: trial, problem: noTrial } = useAnswer(
+  () => props.asked,
+  (asked) => get<Trial>('/api/practice', asked),
+  { stays: 0 },
+)
+/** What is told one by one is compared a moment after it was told. */
+const { answer: compared, problem: notCompared } = useAnswer(
+  () => ({ asked: props.asked, owned: props.owned, trouble: props.trouble, shown: shown.value }),
+  async ({ asked, ...told }) => {
+    const { model, technique, fabric } = asked
+    return { asked, view: await call<DiagnosisView>('POST', '/api/diagnosis', { model, technique, fabric, ...told }) }
+  },
+  { wait: 120, stays: 1000 },
+)
+/** Never what was found on another machine. */
+const found = computed(() => JSON.stringify(compared.value?.asked) === JSON.stringify(props.asked) ? compared.value?.view : undefined) // prettier-ignore
+const problem = computed(() => noTrial.value || notCompared.value)
 
 /** Values the card speaks of, as figures. */
 const parameters = computed(() => (Object.entries(trial.value?.answer.settings ?? {}) as [Parameter, { value: unknown; shown: string }][]).filter(([, { value }]) => typeof value === 'number')) // prettier-ignore
@@ -77,7 +68,6 @@ const placesOf = (now: Trial, control: string): string[] => {
 const put = (next: Shown) => {
   shown.value = next
   emit('shown', next)
-  void again()
 }
 const setPlace = (control: string, at: string) => {
   const { [control]: _, ...rest } = shown.value.positions

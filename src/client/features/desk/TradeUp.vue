@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, shallowRef, ref, watch } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { CustomerRow } from '#shared/api/customers'
 import type { TradeUpView } from '#shared/api/desk'
@@ -9,6 +9,7 @@ import { list, moneyWords, verdictWord } from '#shared/messages/words'
 import { get, problemText } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { usePickLists, usePicks } from '../../state/picks'
+import { useAnswer } from '../../state/useAnswer'
 import TabLinks from '../../ui/TabLinks.vue'
 import VerdictMark from '../card/VerdictMark.vue'
 import { deskTabs } from './tabs'
@@ -19,8 +20,7 @@ const router = useRouter()
 const { query } = usePicks()
 const lists = usePickLists()
 const customers = shallowRef<CustomerRow['customer'][]>([])
-const told = shallowRef<TradeUpView>()
-const problem = ref('')
+const unread = ref('')
 const asked = (key: string) => (typeof route.query[key] === 'string' ? route.query[key] : '')
 const change = (next: Record<string, string | undefined>) => router.replace({ path: route.path, query: { ...query.value, customer: asked('customer') || undefined, from: asked('from') || undefined, to: asked('to') || undefined, ...next } }) // prettier-ignore
 const person = computed(() => customers.value.find(({ id }) => id === asked('customer')))
@@ -29,20 +29,14 @@ const from = computed(() => asked('from') || machines.value[0] || '')
 const nameOf = (id: string) => lists.lists?.models.find((model) => model.id === id)?.name ?? id
 Promise.all([get<CustomerRow[]>('/api/customers'), lists.known()])
   .then(([rows]) => (customers.value = rows.map(({ customer }) => customer)))
-  .catch((error: unknown) => (problem.value = problemText(error)))
-watch(
-  () => [person.value?.id, from.value, asked('to')] as const,
-  async ([id, old, next]) => {
-    told.value = undefined
-    problem.value = ''
-    if (!id || !old || !next) return
-    try {
-      told.value = await get<TradeUpView>(`/api/customers/${id}/trade-up`, { from: old, to: next })
-    } catch (error) {
-      problem.value = problemText(error)
-    }
+  .catch((error: unknown) => (unread.value = problemText(error)))
+const { answer: told, problem } = useAnswer(
+  () => {
+    const machines = { from: from.value, to: asked('to') }
+    return person.value && machines.from && machines.to ? { of: person.value.id, machines } : undefined
   },
-  { immediate: true },
+  ({ of, machines }) => get<TradeUpView>(`/api/customers/${of}/trade-up`, machines),
+  { stays: 0 },
 )
 const say = computed(() => speech(told.value?.names as never))
 const itemsOf = (ids: readonly string[]) => ids.flatMap((id) => told.value?.names.items[id] ?? [])
@@ -92,7 +86,7 @@ useKeys([{ keys: 'p', does: 'Print it', run: print }])
         </option>
       </select>
     </p>
-    <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
+    <p v-if="unread || problem" role="alert" class="caution">{{ unread || problem }}</p>
     <p v-if="!told && !problem">
       Choose who, and the machine they think of: what they sew is taken from classes and calls.
     </p>

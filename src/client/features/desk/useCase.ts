@@ -46,12 +46,15 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
     draft.value = facts
   }
   const load = async () => {
+    const id = idNow()
     try {
       const [found] = await Promise.all([get<CustomerRow[]>('/api/customers'), lists.known()])
       customers.value = found.map(({ customer }) => customer)
       const typed = kept.value.read()
-      if (idNow() === undefined) draft.value = blank()
-      else take(await get<CaseRow>(`/api/cases/${idNow()}`))
+      const read = id === undefined ? undefined : await get<CaseRow>(`/api/cases/${id}`)
+      if (id !== idNow()) return
+      if (read) take(read)
+      else draft.value = blank()
       if (typed && typed.version === (row.value?.version ?? 0)) {
         touched.value = true
         draft.value = typed.facts

@@ -18,7 +18,7 @@ const route = useRoute()
 const router = useRouter()
 const session = useSession()
 const { picked, query } = usePicks()
-const { card, problem } = useCard(picked)
+const { card, problem, busy: asking } = useCard(picked)
 const mayLog = computed(() => session.user?.role === 'lead' || session.user?.role === 'desk')
 const stage = computed(
   () => card.value?.stages.find(({ stage: id }) => id === route.query.stage) ?? card.value?.stages[0],
@@ -55,7 +55,7 @@ const choosePhoto = (event: Event) => (photo.value = (event.target as HTMLInputE
 
 const save = async (verdict: Sample['verdict']) => {
   const [now, of] = [card.value, stage.value]
-  if (!now?.method || !of || faults.value.length > 0 || busy.value) return
+  if (!now?.method || !of || faults.value.length > 0 || busy.value || asking.value) return
   busy.value = true
   said.value = ''
   const body = draftFor.sampleOf(now, now.method.id, of, verdict)

@@ -1,8 +1,9 @@
 /** All that was sewn for one cell: of a sample, or of the card's stage. */
-import { ref, shallowRef, watch, type Ref } from 'vue'
+import type { Ref } from 'vue'
 import type { Model, Sample, Technique } from '#core/catalogue/types'
 import type { EvidenceView } from '#shared/api/samples'
-import { get, problemText } from '../../api/client'
+import { get } from '../../api/client'
+import { useAnswer } from '../../state/useAnswer'
 
 export interface Cell {
   evidence: EvidenceView
@@ -15,12 +16,10 @@ export interface Cell {
 type Row<T> = { value: T }
 
 export const useEvidence = (id: Ref<string>) => {
-  const cell = shallowRef<Cell>()
-  const problem = ref('')
-  const load = async () => {
-    problem.value = ''
-    try {
-      const { value: sample } = await get<Row<Sample>>(`/api/catalogue/samples/${id.value}`)
+  const { answer, problem, again } = useAnswer(
+    () => id.value,
+    async (of): Promise<Cell> => {
+      const { value: sample } = await get<Row<Sample>>(`/api/catalogue/samples/${of}`)
       const { model, technique, method, stage, fabric, stitch, foot } = sample
       const [evidence, page, told, cloth] = await Promise.all([
         get<EvidenceView>('/api/evidence', { model, technique, method, stage, fabric, stitch, foot }),
@@ -28,11 +27,8 @@ export const useEvidence = (id: Ref<string>) => {
         get<Row<Technique>>(`/api/catalogue/techniques/${technique}`),
         get<Row<{ id: string; name: string }>>(`/api/catalogue/fabrics/${fabric}`),
       ])
-      cell.value = { evidence, sample, model: page.model, technique: told.value, fabric: cloth.value }
-    } catch (error) {
-      problem.value = problemText(error)
-    }
-  }
-  watch(id, load, { immediate: true })
-  return { cell, problem, load }
+      return { evidence, sample, model: page.model, technique: told.value, fabric: cloth.value }
+    },
+  )
+  return { cell: answer, problem, load: again }
 }

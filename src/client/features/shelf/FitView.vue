@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { Item } from '#core/catalogue/types'
 import type { FitReport } from '#core/answer/willItFit'
@@ -9,6 +9,7 @@ import type { Changes } from '#shared/api/rows'
 import { speech } from '#shared/messages/en'
 import { call, get, problemText } from '../../api/client'
 import { usePicks } from '../../state/picks'
+import { useAnswer } from '../../state/useAnswer'
 import { useSession } from '../../state/session'
 import PickBox, { type PickOption } from '../../ui/PickBox.vue'
 import FitDetail from './FitDetail.vue'
@@ -18,7 +19,6 @@ const route = useRoute()
 const router = useRouter()
 const session = useSession()
 const { picked, query } = usePicks()
-const view = shallowRef<FitsView>()
 const problem = ref('')
 const said = ref('')
 const filter = ref('')
@@ -27,20 +27,20 @@ const items = shallowRef<PickOption[]>([])
 const feet = shallowRef(new Map<string, Item>())
 
 const go = (id: string | undefined) => router.replace({ path: route.path, query: { ...query.value, item: id } })
-const load = async () => {
-  problem.value = ''
-  const asked = { item: item.value, model: picked.value.model }
-  try {
-    const rows = await get<{ id: string; value: Item }[]>('/api/catalogue/items')
-    feet.value = new Map(rows.flatMap(({ id, value }) => (value.what === 'foot' ? [[id, value]] : [])))
-    items.value = rows.map(({ id, value: { code, name, what } }) => ({ id, name: `${code} ${name}`, group: '', hint: what, also: '' })) // prettier-ignore
-    view.value = asked.item || asked.model ? await get<FitsView>('/api/fits', asked) : undefined
-  } catch (error) {
-    view.value = undefined
-    problem.value = problemText(error)
-  }
+const {
+  answer: view,
+  problem: notTold,
+  again,
+} = useAnswer(
+  () => (item.value || picked.value.model ? { item: item.value, model: picked.value.model } : undefined),
+  (asked) => get<FitsView>('/api/fits', asked),
+)
+const loadItems = async () => {
+  const rows = await get<{ id: string; value: Item }[]>('/api/catalogue/items')
+  feet.value = new Map(rows.flatMap(({ id, value }) => (value.what === 'foot' ? [[id, value]] : [])))
+  items.value = rows.map(({ id, value: { code, name, what } }) => ({ id, name: `${code} ${name}`, group: '', hint: what, also: '' })) // prettier-ignore
 }
-watch([item, () => picked.value.model], () => void load(), { immediate: true })
+loadItems().catch((error: unknown) => (problem.value = problemText(error)))
 
 const say = computed(() => speech({ ...(view.value?.names ?? { items: {}, models: {}, functions: {} }), methods: {}, stages: {}, threads: {}, stitches: {} })) // prettier-ignore
 const WORD = { yes: 'Fits', no: 'Does not fit', unknown: 'Not known' } as const
@@ -83,7 +83,7 @@ const state = async (report: FitReport, fits: boolean) => {
     const body: Changes = { changes: [{ noun: 'fits', id, version: null, value }] }
     await call('POST', '/api/catalogue/changes', body)
     said.value = `Stated: ${say.value.item(report.item)} ${fits ? 'fits' : 'does not fit'} ${say.value.model(report.model)}, tried at the bench.` // prettier-ignore
-    await load()
+    await again()
   } catch (error) {
     problem.value = problemText(error)
   }
@@ -99,9 +99,9 @@ const state = async (report: FitReport, fits: boolean) => {
       </div>
       <BButton v-if="item" variant="link" @click="go(undefined)">All of them</BButton>
     </div>
-    <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
+    <p v-if="problem || notTold" role="alert" class="caution">{{ problem || notTold }}</p>
     <p role="status">{{ said }}</p>
-    <p v-if="!view && !problem">
+    <p v-if="!item && !picked.model">
       Pick a foot here to see every machine it fits, or a machine at the top to see everything that fits it.
     </p>
     <template v-if="view">

@@ -36,10 +36,12 @@ const of = computed(() =>
 
 const load = async (older = false) => {
   problem.value = ''
+  const question = asked.value
   try {
     await store.load()
     const before = older ? String(writes.value?.at(-1)?.revision) : undefined
-    const page = await get<WriteView[]>('/api/history/writes', { ...asked.value, before })
+    const page = await get<WriteView[]>('/api/history/writes', { ...question, before })
+    if (question !== asked.value) return
     writes.value = older ? [...(writes.value ?? []), ...page] : page
     more.value = page.length === PAGE
   } catch (error) {

@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { CardTranslationView, MachineTranslationView } from '#shared/api/translate'
 import { speech } from '#shared/messages/en'
 import { carriedText, carriesWord, movedText, reachText, reachWord } from '#shared/messages/translate'
 import { capital, featureWord, list, parameterWord, verdictWord } from '#shared/messages/words'
-import { get, problemText } from '../../api/client'
+import { get } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { usePickLists, usePicks } from '../../state/picks'
+import { useAnswer } from '../../state/useAnswer'
+import OnItsWay from '../../ui/OnItsWay.vue'
 import PickBox, { type PickOption } from '../../ui/PickBox.vue'
 import VerdictMark from '../card/VerdictMark.vue'
 
@@ -16,9 +18,6 @@ const route = useRoute()
 const router = useRouter()
 const lists = usePickLists()
 const { picked, query } = usePicks()
-const card = shallowRef<CardTranslationView>()
-const machine = shallowRef<MachineTranslationView>()
-const problem = ref('')
 const onlyDifferent = ref(true)
 
 const to = computed(() => (typeof route.query.to === 'string' ? route.query.to : undefined))
@@ -37,27 +36,24 @@ const options = computed<PickOption[]>(() =>
 const nameOf = (id: string | undefined) => lists.lists?.models.find((model) => model.id === id)?.name ?? id ?? ''
 const choose = (id: string) => router.replace({ path: route.path, query: { ...query.value, to: id } })
 
-watch(
-  [() => picked.value, to, fabric],
-  async ([{ model, technique, method, owned }, target, cloth]) => {
-    problem.value = ''
-    card.value = undefined
-    machine.value = undefined
-    if (!model || !target || !cloth) return
-    const asked = { model, to: target, fabric: cloth, owned: owned.join(',') }
-    try {
-      const [one, whole] = await Promise.all([
-        technique ? get<CardTranslationView>('/api/translate/card', { ...asked, technique, method }) : undefined,
-        get<MachineTranslationView>('/api/translate/machine', asked),
-      ])
-      card.value = one
-      machine.value = whole
-    } catch (error) {
-      problem.value = problemText(error)
-    }
+/** Both at once, and never one machine's answer under another's name. */
+const { answer, problem, busy } = useAnswer(
+  () => {
+    const { model, technique, method, owned } = picked.value
+    const asked = { model, to: to.value, fabric: fabric.value, owned: owned.join(',') }
+    return model && to.value && fabric.value ? { asked, technique, method } : undefined
   },
-  { immediate: true },
+  async ({ asked, technique, method }) => {
+    const [card, machine] = await Promise.all([
+      technique ? get<CardTranslationView>('/api/translate/card', { ...asked, technique, method }) : undefined,
+      get<MachineTranslationView>('/api/translate/machine', asked),
+    ])
+    return { card, machine }
+  },
+  { stays: 0 },
 )
+const card = computed(() => answer.value?.card)
+const machine = computed(() => answer.value?.machine)
 const say = computed(() => speech((machine.value ?? card.value)?.names ?? { items: {}, models: {}, functions: {}, methods: {}, stages: {}, threads: {}, stitches: {} })) // prettier-ignore
 const sayCard = computed(() => (card.value ? speech(card.value.names) : say.value))
 const stitches = computed(
@@ -87,6 +83,7 @@ useKeys([{ keys: 'p', does: 'Print the comparison', run: print }])
     <p v-if="!picked.model">Pick the old machine at the top, then the new one here.</p>
     <p v-else-if="!to">Pick the new machine. With a technique picked at the top, its card is put beside it.</p>
     <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
+    <OnItsWay v-if="busy" doing="The two are compared …" />
 
     <section v-if="card">
       <h2>{{ techniqueName(picked.technique!) }}</h2>
