@@ -7,13 +7,12 @@ import { speech } from '#shared/messages/en'
 import { capital, verdictWord } from '#shared/messages/words'
 import { usePickLists } from '../../state/picks'
 import VerdictMark from '../card/VerdictMark.vue'
+import { cellPasses, hasWords, type FilteredCell, type Filters } from './filters'
 import { shortVerdict, verdicts } from './words'
 
 const props = defineProps<{
   column: ColumnView
-  /** Words that a technique must have. */
-  filter: string
-  verdict: Verdict | ''
+  filters: Filters
   /** The technique whose card stands beside. */
   at: string | undefined
 }>()
@@ -23,22 +22,26 @@ const lists = usePickLists()
 const say = computed(() => speech(props.column.names))
 const techniqueOf = (id: string) => lists.lists?.techniques.find((technique) => technique.id === id)
 const rows = computed(() => {
-  const words = props.filter.toLowerCase().split(/\s+/).filter(Boolean)
   return props.column.cells.flatMap(({ technique, decision }) => {
     const known = techniqueOf(technique)
     const word = verdictWord(
       decision.verdict,
       decision.toGet.flatMap((id) => props.column.names.items[id] ?? []),
     )
-    const text = `${known?.name} ${known?.family} ${known?.aliases.join(' ')} ${word}`.toLowerCase()
-    if (props.verdict !== '' && decision.verdict !== props.verdict) return []
-    if (!words.every((part) => text.includes(part))) return []
+    const text = `${known?.name} ${known?.family} ${known?.aliases.join(' ')} ${word}`
+    if (!hasWords(text, props.filters.words) || !cellPasses(standing(decision), props.filters)) return []
     return [{ technique, name: known?.name ?? technique, family: known?.family ?? '', decision, word }]
   })
 })
 const groups = computed(() => {
   const families = [...new Set(rows.value.map(({ family }) => family))]
   return families.map((family) => ({ family, own: rows.value.filter((row) => row.family === family) }))
+})
+/** A cell rests on the weakest of its stages, and is proved where every one was sewn. */
+const standing = ({ verdict, stages }: ColumnView['cells'][number]['decision']): FilteredCell => ({
+  verdict,
+  evidence: (['workedOut', 'book', 'bench'] as const).find((one) => stages.some(({ evidence }) => evidence === one)),
+  proved: stages.length > 0 && stages.every(({ proved }) => proved > 0),
 })
 const count = (one: Verdict) => props.column.cells.filter(({ decision }) => decision.verdict === one).length
 </script>
@@ -65,15 +68,13 @@ const count = (one: Verdict) => props.column.cells.filter(({ decision }) => deci
                   .map(({ select, foot }) => [select, foot ? say.item(foot) : ''].filter(Boolean).join(', '))
                   .join('; ')
               }}</template>
-              <template v-if="row.decision.stages.length > 0 && row.decision.stages.every(({ proved }) => proved > 0)">
-                · proved on fabric</template
-              >
+              <template v-if="standing(row.decision).proved"> · proved on fabric</template>
             </span>
           </button>
         </li>
       </ul>
     </template>
-    <p v-if="rows.length === 0">No technique has all these words and this verdict.</p>
+    <p v-if="rows.length === 0">Nothing is as it is looked for here.</p>
   </div>
 </template>
 

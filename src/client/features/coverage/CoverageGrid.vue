@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, nextTick, ref, useId, watch } from 'vue'
-import type { Verdict } from '#core/answer/types'
 import type { GridView } from '#shared/api/coverage'
 import { get } from '../../api/client'
 import { useAnswer } from '../../state/useAnswer'
@@ -9,13 +8,14 @@ import OnItsWay from '../../ui/OnItsWay.vue'
 import { useCursor } from '../../ui/sheet/useCursor'
 import OverviewPicture from './OverviewPicture.vue'
 import CoverageBand, { type CellView } from './CoverageBand.vue'
-import { EVIDENCE_WORD, LETTER_VERDICT, shortVerdict } from './words'
+import type { Filters } from './filters'
+import { gridCells } from './gridCells'
+import { EVIDENCE_WORD, shortVerdict } from './words'
 
 /** Techniques down, models across: a mark a cell, frozen heads, from single cells to the whole shop. */
 const props = defineProps<{
   fabric: string
-  filter: string
-  verdict: Verdict | ''
+  filters: Filters
   at: { technique: string; model: string } | undefined
 }>()
 const emit = defineEmits<{ open: [technique: string, model: string] }>()
@@ -39,23 +39,9 @@ watch(grid, (view) => {
   if (view) zoom.value = view.models.length > 40 ? 2 : view.models.length > 9 ? 1 : 0
 })
 
-/** Rows by family, columns by make; a row is kept where some cell has the verdict asked for. */
-const rows = computed(() => {
-  const words = props.filter.toLowerCase().split(/\s+/).filter(Boolean)
-  const letter = Object.keys(LETTER_VERDICT).find((key) => LETTER_VERDICT[key] === props.verdict)
-  return (grid.value?.techniques ?? [])
-    .map((technique, place) => ({ ...technique, place }))
-    .filter(({ name, family, place }) => {
-      const text = `${name} ${family}`.toLowerCase()
-      return words.every((word) => text.includes(word)) && (!letter || grid.value?.verdicts[place]?.includes(letter))
-    })
-    .sort((a, b) => (a.family === b.family ? a.place - b.place : a.family < b.family ? -1 : 1))
-})
-const columns = computed(() =>
-  (grid.value?.models ?? [])
-    .map((model, place) => ({ ...model, place }))
-    .sort((a, b) => (a.make === b.make ? a.place - b.place : a.make < b.make ? -1 : 1)),
-)
+const cells = computed(() => gridCells(grid.value, props.filters))
+const rows = computed(() => cells.value.rows)
+const columns = computed(() => cells.value.columns)
 const down = useVirtualizer(
   computed(() => ({
     count: rows.value.length,
@@ -82,11 +68,14 @@ watch(size, () => {
 })
 const shownRows = computed(() => down.value.getVirtualItems())
 const shownColumns = computed(() => across.value.getVirtualItems())
-const verdictAt = (r: number, c: number): Verdict => LETTER_VERDICT[grid.value?.verdicts[rows.value[r]?.place ?? 0]?.[columns.value[c]?.place ?? 0] ?? 'n'] ?? 'notOnThisModel' // prettier-ignore
-const evidenceAt = (r: number, c: number) => EVIDENCE_WORD[grid.value?.evidence[rows.value[r]?.place ?? 0]?.[columns.value[c]?.place ?? 0] ?? '-'] ?? '' // prettier-ignore
-const provedAt = (r: number, c: number) => grid.value?.proved[rows.value[r]?.place ?? 0]?.[columns.value[c]?.place ?? 0] === 'p' // prettier-ignore
-const isDim = (r: number, c: number) => props.verdict !== '' && verdictAt(r, c) !== props.verdict
-const labelOf = (r: number, c: number): string => [`${rows.value[r]?.name} on ${columns.value[c]?.make} ${columns.value[c]?.name}: ${shortVerdict(verdictAt(r, c)).toLowerCase()}`, evidenceAt(r, c), provedAt(r, c) ? 'proved on fabric' : ''].filter(Boolean).join(', ') // prettier-ignore
+const verdictAt = (r: number, c: number) => cells.value.at(r, c).verdict
+const isDim = (r: number, c: number) => cells.value.isDim(r, c)
+const labelOf = (r: number, c: number): string => {
+  const { verdict, evidence, proved } = cells.value.at(r, c)
+  const head = `${rows.value[r]?.name} on ${columns.value[c]?.make} ${columns.value[c]?.name}`
+  const said = `${head}: ${shortVerdict(verdict).toLowerCase()}`
+  return [said, evidence && EVIDENCE_WORD[evidence], proved && 'proved on fabric'].filter(Boolean).join(', ')
+}
 
 const pageRows = () => Math.max(1, Math.floor(((scroll.value?.clientHeight ?? 400) - HEAD.height) / size.value.height))
 const { at: cursor, go, move } = useCursor(() => ({ rows: rows.value.length, columns: columns.value.length, page: pageRows() })) // prettier-ignore
@@ -117,7 +106,7 @@ const openColumn = (r: number): number | undefined => {
 const cellAt = (r: number, c: number): CellView => ({
   id: cellId(r, c),
   verdict: verdictAt(r, c),
-  proved: provedAt(r, c),
+  proved: cells.value.at(r, c).proved,
   dim: isDim(r, c),
   label: labelOf(r, c),
 })
@@ -138,7 +127,7 @@ const picture = computed(() => {
 })
 /** Cells are drawn again where this moves; until then they stay as they are, however the window slides. */
 const version = ref(0)
-watch([grid, rows, columns, size, () => props.verdict], () => version.value++)
+watch([cells, size], () => version.value++)
 const press = (r: number, c: number) => {
   go(r, c)
   if (!props.at) open(r, c)

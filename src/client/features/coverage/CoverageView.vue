@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { Verdict } from '#core/answer/types'
 import type { ColumnView, GapsView } from '#shared/api/coverage'
 import { get } from '../../api/client'
 import { useKeys } from '../../state/keys'
@@ -10,9 +9,10 @@ import { useAnswer } from '../../state/useAnswer'
 import BriefCard from '../card/BriefCard.vue'
 import { useCard } from '../card/useCard'
 import CoverageColumn from './CoverageColumn.vue'
+import CoverageFilters from './CoverageFilters.vue'
 import CoverageGrid from './CoverageGrid.vue'
 import GapList from './GapList.vue'
-import { shortVerdict, verdicts } from './words'
+import { noFilters } from './filters'
 
 /** Charts and their library are loaded when they are asked for. */
 const CoverageCharts = defineAsyncComponent(() => import('./CoverageCharts.vue'))
@@ -22,8 +22,8 @@ const router = useRouter()
 const lists = usePickLists()
 const { picked, query } = usePicks()
 const gapsBy = ref<'cells' | 'machines' | 'seats'>('cells')
-const filter = ref('')
-const verdict = ref<Verdict | ''>('')
+const filters = ref(noFilters())
+const kinds = computed(() => [...new Set((lists.lists?.models ?? []).map(({ kind }) => kind))])
 const beside = ref<{ technique: string; model: string }>()
 
 const fabric = computed(() => picked.value.fabric ?? lists.lists?.fabrics[0]?.id)
@@ -76,15 +76,7 @@ useKeys([
       <BButton variant="outline-primary" @click="showCharts(!isCharts)"
         ><kbd>c</kbd> {{ isCharts ? 'No charts' : 'Charts' }}</BButton
       >
-      <span class="filters">
-        <label for="filter" class="visually-hidden">Filter techniques</label>
-        <input id="filter" v-model="filter" type="search" class="form-control filter" placeholder="Filter" />
-        <label class="visually-hidden" for="verdict">Verdict</label>
-        <select id="verdict" v-model="verdict" class="form-select">
-          <option value="">every verdict</option>
-          <option v-for="one in verdicts" :key="one" :value="one">{{ shortVerdict(one) }}</option>
-        </select>
-      </span>
+      <CoverageFilters v-model="filters" :kinds="isGrid ? kinds : []" />
     </div>
     <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
     <p
@@ -102,16 +94,14 @@ useKeys([
         <CoverageGrid
           v-else-if="isGrid && fabric"
           :fabric="fabric"
-          :filter="filter"
-          :verdict="verdict"
+          :filters="filters"
           :at="beside"
           @open="(technique, model) => (beside = { technique, model })"
         />
         <CoverageColumn
           v-else-if="column"
           :column="column"
-          :filter="filter"
-          :verdict="verdict"
+          :filters="filters"
           :at="beside?.technique"
           @open="(technique) => open(technique, picked.model!)"
         />
@@ -141,20 +131,6 @@ useKeys([
   flex-wrap: wrap;
   gap: 0.3rem 0.9rem;
   align-items: center;
-}
-
-.filters {
-  margin-left: auto;
-  display: flex;
-  gap: 0.5rem;
-}
-
-.filter {
-  width: 9.5rem;
-}
-
-.form-select {
-  width: auto;
 }
 
 .room {
