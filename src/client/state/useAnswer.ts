@@ -9,7 +9,7 @@ const STAYS_MS = 250
 export interface Asking {
   /** How long a question must stand before it is asked, ms: for what is asked while somebody types. The first is asked at once. */
   wait?: number
-  /** How long the answer to an earlier question is shown while the next is on its way, ms. */
+  /** How long the answer to an earlier question is shown while the next is on its way, ms; infinite for long work. */
   stays?: number
 }
 
@@ -48,6 +48,7 @@ export const useAnswer = <Question, Answer>(
   /** Takes away what answers an earlier question, unless the answer to this one comes first. */
   const letGo = async () => {
     const earlier = answer.value
+    if (stays === Infinity) return
     if (stays > 0) await promiseTimeout(stays)
     if (earlier !== undefined && answer.value === earlier) answer.value = undefined
   }

@@ -1,40 +1,23 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef } from 'vue'
 import type { Cupboard } from '#shared/api/classes'
-import { ApiProblem, call, get, problemText } from '../../api/client'
+import { call, get, problemText } from '../../api/client'
 import { useNames } from '../../state/names'
 import { usePicks } from '../../state/picks'
+import { useKept } from '../../state/useKept'
 import SupplyTable from './SupplyTable.vue'
 
 /** The store cupboard: how what classes use up is sold, and what of it is on the shelf. */
 type Supply = Cupboard['supplies'][number]
 const { query } = usePicks()
 const names = useNames()
-const kept = shallowRef<Cupboard>()
-const supplies = ref<Supply[]>([])
-const problem = ref('')
-const said = ref('')
-const take = (next: Cupboard) => {
-  kept.value = next
-  supplies.value = next.supplies
-}
+const { row, draft, problem, said, saving, changed, take, save } = useKept<Cupboard, Supply[]>({
+  one: 'the store cupboard',
+  factsOf: ({ supplies }) => supplies,
+  write: (supplies, over) => call('PUT', '/api/cupboard', { version: over?.version ?? 0, supplies }),
+})
 Promise.all([get<Cupboard>('/api/cupboard'), names.load()])
   .then(([read]) => take(read))
   .catch((error: unknown) => (problem.value = problemText(error)))
-const changed = computed(() => JSON.stringify(kept.value?.supplies) !== JSON.stringify(supplies.value))
-const save = async () => {
-  problem.value = ''
-  said.value = ''
-  try {
-    take(await call<Cupboard>('PUT', '/api/cupboard', { version: kept.value?.version ?? 0, supplies: supplies.value }))
-    said.value = 'Saved.'
-  } catch (error) {
-    problem.value =
-      error instanceof ApiProblem && error.details.status === 409
-        ? 'Somebody else has changed the store cupboard meanwhile. What you typed is kept here; open it in another tab to see theirs.'
-        : problemText(error)
-  }
-}
 </script>
 
 <template>
@@ -43,15 +26,15 @@ const save = async () => {
     <div class="head">
       <h1>Store cupboard</h1>
       <span role="status" class="soft">{{ changed ? '' : said }}</span>
-      <BButton v-if="kept" variant="primary" :disabled="!changed" @click="save">Save</BButton>
+      <BButton v-if="row" variant="primary" :disabled="!changed || saving" @click="save()">Save</BButton>
     </div>
     <p class="soft">
       How what classes use up is sold, and what of it is on the shelf. What is left empty is told as unknown, never as
       nothing.
     </p>
     <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
-    <p v-if="kept && supplies.length === 0">Nothing yet. Add what your classes use up: fabrics, threads, needles.</p>
-    <SupplyTable v-if="kept" :supplies="supplies" @change="(next) => (supplies = next)" />
+    <p v-if="draft?.length === 0">Nothing yet. Add what your classes use up: fabrics, threads, needles.</p>
+    <SupplyTable v-if="draft" :supplies="draft" @change="(next) => (draft = next)" />
   </main>
 </template>
 

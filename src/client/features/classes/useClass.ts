@@ -1,26 +1,21 @@
 /** The class that is open: as it is kept, as it is being changed, and how it is kept again. */
-import { computed, inject, provide, ref, shallowRef, watch, type InjectionKey } from 'vue'
+import { inject, provide, watch, type InjectionKey } from 'vue'
 import type { ClassRow, ClassWrite } from '#shared/api/classes'
-import { ApiProblem, call, get, problemText } from '../../api/client'
+import { call, get, problemText } from '../../api/client'
 import { useNames } from '../../state/names'
 import { usePickLists } from '../../state/picks'
+import { useKept } from '../../state/useKept'
 import { keptDraft } from '../../ui/sheet/keptDraft'
 
 export const openClass = (id: string) => {
   const names = useNames()
   const lists = usePickLists()
   const kept = keptDraft<{ version: number; facts: ClassWrite }>(`class/${id}`)
-  const row = shallowRef<ClassRow>()
-  const draft = ref<ClassWrite>()
-  const problem = ref('')
-  const said = ref('')
-  const saving = ref(false)
-
-  const take = (next: ClassRow) => {
-    row.value = next
-    const { id: _, ...facts } = next.class
-    draft.value = facts
-  }
+  const { row, draft, problem, said, saving, changed, take, save } = useKept<ClassRow, ClassWrite>({
+    one: 'this class',
+    factsOf: ({ class: { id: _, ...facts } }) => facts,
+    write: (facts, over) => call('PUT', `/api/classes/${id}`, { version: over?.version, class: facts }),
+  })
   const load = async () => {
     try {
       const [read] = await Promise.all([get<ClassRow>(`/api/classes/${id}`), names.load(), lists.known()])
@@ -34,35 +29,10 @@ export const openClass = (id: string) => {
       problem.value = problemText(error)
     }
   }
-  const changed = computed(() => {
-    if (!row.value || !draft.value) return false
-    const { id: _, ...facts } = row.value.class
-    return JSON.stringify(facts) !== JSON.stringify(draft.value)
-  })
   // What was typed survives a reload, as long as nobody else has changed the class meanwhile.
-  watch(draft, (facts) => kept.write(changed.value && row.value && facts ? { version: row.value.version, facts } : undefined)) // prettier-ignore
+  watch([draft, row], ([facts, of]) => kept.write(changed.value && of && facts ? { version: of.version, facts } : undefined)) // prettier-ignore
   const put = (next: Partial<ClassWrite>) => {
     if (draft.value) draft.value = { ...draft.value, ...next }
-  }
-  /** Whether it is kept; what was typed stays where it is not. */
-  const save = async (): Promise<boolean> => {
-    if (!row.value || !draft.value) return false
-    problem.value = ''
-    said.value = ''
-    saving.value = true
-    try {
-      take(await call<ClassRow>('PUT', `/api/classes/${id}`, { version: row.value.version, class: draft.value }))
-      said.value = 'Saved.'
-      return true
-    } catch (error) {
-      problem.value =
-        error instanceof ApiProblem && error.details.status === 409
-          ? 'Somebody else has changed this class meanwhile. What you typed is kept here; open it in another tab to see theirs.'
-          : problemText(error)
-      return false
-    } finally {
-      saving.value = false
-    }
   }
   /** One change kept at once, on top of whatever else is being changed. */
   const keep = async (next: Partial<ClassWrite>): Promise<boolean> => {

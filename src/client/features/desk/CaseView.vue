@@ -22,7 +22,7 @@ const props = defineProps<{ id?: string }>()
 const { query } = usePicks()
 const fields = ref<InstanceType<typeof CaseFields>>()
 const sending = ref('')
-const { row, draft, customers, problem, said, busy, stop, put, save } = useCase(
+const { row, draft, customers, problem, said, saving, stop, put, save } = useCase(
   () => props.id,
   async () => {
     await nextTick()
@@ -81,7 +81,7 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
         <span v-if="row" class="soft">{{ row.case.by }}, {{ row.case.at.slice(0, 10) }}</span>
         <span class="acts">
           <span role="status" class="soft">{{ said }}</span>
-          <BButton variant="primary" :disabled="busy || draft.question.trim() === ''" @click="save()">Keep</BButton>
+          <BButton variant="primary" :disabled="saving || draft.question.trim() === ''" @click="save()">Keep</BButton>
         </span>
       </div>
       <section v-if="stop" class="stop" role="alert">

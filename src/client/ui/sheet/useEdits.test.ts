@@ -11,6 +11,7 @@ let sent: { changes: { id: string; version: number | null; value: unknown }[] }[
 let kept: Map<string, string>
 /** Something somebody else does just before the next write. */
 let meanwhile: (() => void) | undefined
+let unreadable: boolean
 
 const answer = (status: number, body: unknown) => ({ ok: status < 300, status, json: () => Promise.resolve(body) })
 
@@ -19,6 +20,7 @@ beforeEach(() => {
   sent = []
   kept = new Map()
   meanwhile = undefined
+  unreadable = false
   stored = ['Fine', 'Strong'].map((name, i) => ({ id: `t${i}`, version: 1, value: { id: `t${i}`, name, tex: 20, fibre: 'cotton', use: '' } })) // prettier-ignore
   vi.stubGlobal('localStorage', {
     getItem: (key: string) => kept.get(key) ?? null,
@@ -26,6 +28,7 @@ beforeEach(() => {
     removeItem: (key: string) => kept.delete(key),
   })
   vi.stubGlobal('fetch', (_path: string, { method, body }: { method: string; body?: string }) => {
+    if (method === 'GET' && unreadable) return Promise.resolve(answer(503, { title: 'Not now.', status: 503 }))
     if (method === 'GET') return Promise.resolve(answer(200, structuredClone(stored)))
     meanwhile?.()
     meanwhile = undefined
@@ -80,6 +83,47 @@ describe('edits of a table', () => {
     expect(await edits.save()).toBe(false)
     expect(edits.problem.value).toContain('Fine, Tex: “thick” is not a number')
     expect(sent).toEqual([])
+  })
+
+  it('typed while a save is on its way stay, on the version it made, and are saved next', async () => {
+    const edits = await open()
+    const [added] = edits.addRows(1)
+    fill(edits, added?.id as string, { Name: 'Silky', Tex: '12', Fibre: 'rayon' })
+    name(edits, 't0', 'Finer')
+    meanwhile = () => {
+      name(edits, 't0', 'Finest')
+      name(edits, 't1', 'Stronger')
+      fill(edits, added?.id as string, { Tex: '13' })
+    }
+    expect(await edits.save()).toBe(true)
+    expect(sent[0]?.changes.map(({ value }) => (value as { name: string }).name)).toEqual(['Finer', 'Silky'])
+    expect(edits.changed.value.map(({ id, version, value }) => [id, version, value['name'], value['tex']])).toEqual([
+      ['t0', 2, 'Finest', 20],
+      ['t1', 1, 'Stronger', 20],
+      ['silky', 2, 'Silky', 13],
+    ])
+    await nextTick()
+    expect((await open()).changed.value).toHaveLength(3)
+    expect(await edits.save()).toBe(true)
+    expect(edits.changed.value).toEqual([])
+    expect(stored.map(({ value }) => [(value as { name: string }).name, (value as { tex: number }).tex])).toEqual([
+      ['Finest', 20],
+      ['Stronger', 20],
+      ['Silky', 13],
+    ])
+  })
+
+  it('that are saved are said to be, also where the table cannot be read after', async () => {
+    const edits = await open()
+    name(edits, 't0', 'Finer')
+    meanwhile = () => (unreadable = true)
+    expect(await edits.save()).toBe(true)
+    expect([edits.said.value, edits.problem.value]).toEqual([
+      'Saved: 1 changed.',
+      'It is saved, but the table could not be read again: reload the page.\nNot now.',
+    ])
+    unreadable = false
+    expect((await open()).changed.value).toEqual([])
   })
 
   it('say what a new row lacks, and give it an id from its name', async () => {

@@ -24,6 +24,12 @@ export interface EditRow {
   typed: Readonly<Record<string, string>>
 }
 
+/** A row as it was when it was sent, and the id it is stored under. */
+interface Sent {
+  was: EditRow
+  id: string
+}
+
 export interface RowFault {
   heading: string
   message: string
@@ -56,15 +62,19 @@ export const useEdits = ({ noun, model, columns, names }: EditsOf) => {
   const draft = keptDraft<EditRow[]>(`${noun}/${model ?? ''}`)
   const restored = ref(0)
 
-  const load = async () => {
+  /** What was sent and is now stored is let go, unless it was typed on since. */
+  const load = async (sent: readonly Sent[] = []) => {
     const read = await get<TableRow[]>(`/api/catalogue/${noun}`, { model })
-    take(read.map(({ id, model, version, value }) => ({ id, model, version, value: value as Value, typed: {} })))
+    take(
+      read.map(({ id, model, version, value }) => ({ id, model, version, value: value as Value, typed: {} })),
+      sent,
+    )
   }
 
   /** What is stored becomes the ground; edits kept from before go on top of it. */
-  const take = (stored: EditRow[]) => {
+  const take = (stored: EditRow[], sent: readonly Sent[]) => {
+    const kept = sent.length > 0 ? typedSince(stored, sent) : (draft.read() ?? [])
     saved.value = new Map(stored.map((row) => [row.id, row]))
-    const kept = draft.read() ?? []
     const byId = new Map(kept.map((row) => [row.id, row]))
     const known = stored.map((row) => byId.get(row.id) ?? row)
     const added = kept.filter(({ id, version }) => version === null && !saved.value.has(id))
@@ -74,6 +84,16 @@ export const useEdits = ({ noun, model, columns, names }: EditsOf) => {
     history.clear()
     loaded.value = true
   }
+
+  /** Typed while a save was on its way: what it sent stands now on the version it made. */
+  const typedSince = (stored: EditRow[], sent: readonly Sent[]): EditRow[] =>
+    changed.value.flatMap((row) => {
+      const before = sent.find(({ was }) => was.id === row.id)
+      if (!before) return [row]
+      const now = stored.find(({ id }) => id === before.id)
+      if (before.was === row || !now) return []
+      return [{ ...row, id: now.id, version: now.version, value: { ...row.value, id: now.id } }]
+    })
 
   const isChanged = (row: EditRow): boolean => row !== saved.value.get(row.id)
   const changed = computed(() => rows.value.filter(isChanged))
@@ -171,12 +191,16 @@ export const useEdits = ({ noun, model, columns, names }: EditsOf) => {
     }
     busy.value = true
     try {
-      const changes = named(changed.value).map(({ id, model, version, value }) => ({ noun, id, ...(model === undefined ? {} : { model }), version, value })) // prettier-ignore
+      const edited = changed.value
+      const rowsNamed = named(edited)
+      const changes = rowsNamed.map(({ id, model, version, value }) => ({ noun, id, ...(model === undefined ? {} : { model }), version, value })) // prettier-ignore
       const body: Changes = { changes }
       const counts = await call<Changed>('POST', '/api/catalogue/changes', body)
-      draft.write(undefined)
       clashes.value = []
-      await load()
+      draft.write(undefined)
+      await load(rowsNamed.map(({ id }, i) => ({ was: edited[i] as EditRow, id }))).catch((error: unknown) => {
+        problem.value = `It is saved, but the table could not be read again: reload the page.\n${problemText(error)}`
+      })
       said.value = `Saved: ${[counts.changed > 0 ? `${counts.changed} changed` : '', counts.added > 0 ? `${counts.added} new` : ''].filter(Boolean).join(', ') || 'nothing had changed'}.` // prettier-ignore
       restored.value = 0
       return true
