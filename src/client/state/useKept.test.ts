@@ -19,7 +19,6 @@ beforeEach(() => {
   writes = []
   waiting = []
   kept = useKept<Row, Facts>({
-    one: 'this thing',
     factsOf: ({ thing: { id: _, ...facts } }) => facts,
     write: ({ name }, over) =>
       new Promise((done, fail) => {
@@ -98,7 +97,7 @@ describe('a record that is changed', () => {
   })
 
   it.each([
-    [409, 'Somebody else has changed this thing meanwhile. What you typed is kept here; open it in another tab to see theirs.'], // prettier-ignore
+    [409, 'Not so. What you typed is kept here; open it in another tab to see theirs.'], // prettier-ignore
     [422, 'Not so.'],
   ])('stays as typed where the server refuses (%i), and can be saved again', async (status, words) => {
     read()

@@ -1,11 +1,9 @@
 /** A record that is changed here and kept on the server, version by version. */
 import { computed, ref, shallowRef } from 'vue'
 import { sameValue } from '#core/catalogue/sameValue'
-import { ApiProblem, problemText } from '../api/client'
+import { keptText } from '../api/client'
 
 export interface Keeping<Row, Facts> {
-  /** What is spoken of when somebody else has changed it: `this class`. */
-  one: string
   factsOf: (row: Row) => Facts
   /** Writes the facts over the row they were changed from; undefined where there is none yet. */
   write: (facts: Facts, over: Row | undefined) => Promise<Row>
@@ -18,7 +16,7 @@ export interface Keeping<Row, Facts> {
  * the version before it; what is typed while one is on its way stays typed and is not yet kept. Where a save is refused
  * everything stays as it was typed, and `problem` says why. `begin` starts one that is not kept yet, or lets all go.
  */
-export const useKept = <Row, Facts>({ one, factsOf, write, done = 'Saved.' }: Keeping<Row, Facts>) => {
+export const useKept = <Row, Facts>({ factsOf, write, done = 'Saved.' }: Keeping<Row, Facts>) => {
   const row = shallowRef<Row>()
   const draft = shallowRef<Facts>()
   const problem = ref('')
@@ -51,10 +49,7 @@ export const useKept = <Row, Facts>({ one, factsOf, write, done = 'Saved.' }: Ke
         row.value = next
       } catch (error) {
         if (mine !== ground) return false
-        problem.value =
-          error instanceof ApiProblem && error.details.status === 409
-            ? `Somebody else has changed ${one} meanwhile. What you typed is kept here; open it in another tab to see theirs.`
-            : problemText(error)
+        problem.value = keptText(error)
         return false
       } finally {
         saving.value = false

@@ -2,42 +2,28 @@
 import { ref, shallowRef } from 'vue'
 import type { CustomerRow } from '#shared/api/customers'
 import type { SentTo } from '#shared/api/desk'
-import { get, problemText } from '../api/client'
+import { get } from '../api/client'
 import { useSession } from '../state/session'
+import { useActs } from '../state/useActs'
 
 /** Something sent to a customer: it goes to the outbox. Those without a mail address are not offered. */
 const props = defineProps<{ what: string; send: (customer: string) => Promise<SentTo> }>()
 const session = useSession()
 const customers = shallowRef<CustomerRow['customer'][]>()
 const who = ref('')
-const said = ref('')
-const problem = ref('')
-const busy = ref(false)
+const { busy, problem, said, act, read } = useActs()
 const load = async () => {
-  if (customers.value) return
-  try {
-    customers.value = (await get<CustomerRow[]>('/api/customers')).map(({ customer }) => customer).filter(({ email }) => email !== undefined) // prettier-ignore
-  } catch (error) {
-    problem.value = problemText(error)
-  }
+  customers.value ??= (await get<CustomerRow[]>('/api/customers')).map(({ customer }) => customer).filter(({ email }) => email !== undefined) // prettier-ignore
 }
-const go = async () => {
-  busy.value = true
-  problem.value = ''
-  said.value = ''
-  try {
+const go = () =>
+  act(async () => {
     const { to } = await props.send(who.value)
-    said.value = `Sent to ${to}: it is in the outbox.`
-  } catch (error) {
-    problem.value = problemText(error)
-  } finally {
-    busy.value = false
-  }
-}
+    return `Sent to ${to}: it is in the outbox.`
+  })
 </script>
 
 <template>
-  <details v-if="session.user?.role !== 'viewer'" class="send" @toggle="load">
+  <details v-if="session.user?.role !== 'viewer'" class="send" @toggle="read(load)">
     <summary>Send {{ what }} to a customer</summary>
     <form @submit.prevent="go">
       <select v-model="who" class="form-select" :aria-label="`Send ${what} to`">

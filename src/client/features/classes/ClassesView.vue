@@ -1,31 +1,26 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import type { ClassRow } from '#shared/api/classes'
 import { dateWords } from '#shared/messages/words'
-import { call, get, problemText } from '../../api/client'
+import { call, get } from '../../api/client'
 import { usePicks } from '../../state/picks'
+import { useActs } from '../../state/useActs'
 
 /** All classes, those to come by day and the others newest first, and a new one. */
 const router = useRouter()
 const { query } = usePicks()
 const rows = shallowRef<ClassRow[]>()
-const problem = ref('')
-get<ClassRow[]>('/api/classes')
-  .then((read) => (rows.value = read))
-  .catch((error: unknown) => (problem.value = problemText(error)))
+const { problem, act, read } = useActs()
+void read(async () => (rows.value = await get<ClassRow[]>('/api/classes')))
 
-const begin = async () => {
-  problem.value = ''
-  const tomorrow = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10)
-  const blank = { title: 'A new class', starts: `${tomorrow}T10:00:00`, minutes: 120, techniques: [], seats: [], loans: [], pins: [] } // prettier-ignore
-  try {
+const begin = () =>
+  act(async () => {
+    const tomorrow = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10)
+    const blank = { title: 'A new class', starts: `${tomorrow}T10:00:00`, minutes: 120, techniques: [], seats: [], loans: [], pins: [] } // prettier-ignore
     const made = await call<ClassRow>('POST', '/api/classes', blank)
     await router.push({ path: `/classes/${made.class.id}`, query: query.value })
-  } catch (error) {
-    problem.value = problemText(error)
-  }
-}
+  })
 const groups = computed(() => {
   const isToCome = (row: ClassRow) => new Date(row.class.starts) >= new Date()
   const byStart = [...(rows.value ?? [])].sort((a, b) => (a.class.starts < b.class.starts ? -1 : 1))

@@ -11,7 +11,6 @@ type Supply = Cupboard['supplies'][number]
 const { query } = usePicks()
 const names = useNames()
 const { row, draft, problem, said, saving, changed, take, save } = useKept<Cupboard, Supply[]>({
-  one: 'the store cupboard',
   factsOf: ({ supplies }) => supplies,
   write: (supplies, over) => call('PUT', '/api/cupboard', { version: over?.version ?? 0, supplies }),
 })

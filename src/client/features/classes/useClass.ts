@@ -12,7 +12,6 @@ export const openClass = (id: string) => {
   const lists = usePickLists()
   const kept = keptDraft<{ version: number; facts: ClassWrite }>(`class/${id}`)
   const { row, draft, problem, said, saving, changed, take, save } = useKept<ClassRow, ClassWrite>({
-    one: 'this class',
     factsOf: ({ class: { id: _, ...facts } }) => facts,
     write: (facts, over) => call('PUT', `/api/classes/${id}`, { version: over?.version, class: facts }),
   })

@@ -2,9 +2,10 @@
 import { computed, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import type { CustomerRow, CustomerWrite } from '#shared/api/customers'
-import { ApiProblem, call, get, problemText } from '../../api/client'
+import { call, get, keptText } from '../../api/client'
 import { useNames } from '../../state/names'
 import { usePickLists, usePicks } from '../../state/picks'
+import { useActs } from '../../state/useActs'
 import CustomerForm from './CustomerForm.vue'
 
 /** Customers with their machines and what they own: found, changed, given out, erased; their machine taken to a card. */
@@ -15,20 +16,15 @@ const names = useNames()
 const rows = shallowRef<CustomerRow[]>()
 const filter = ref('')
 const open = ref<string>()
-const said = ref('')
-const problem = ref('')
 const erasing = ref(false)
 const modelName = (id: string) => lists.lists?.models.find((model) => model.id === id)?.name ?? id
 
+const { problem, said, act, read } = useActs()
 const load = async () => {
-  try {
-    const [read] = await Promise.all([get<CustomerRow[]>('/api/customers'), names.load(), lists.known()])
-    rows.value = read
-  } catch (error) {
-    problem.value = problemText(error)
-  }
+  const [all] = await Promise.all([get<CustomerRow[]>('/api/customers'), names.load(), lists.known()])
+  rows.value = all
 }
-void load()
+void read(load)
 
 const textOf = ({ customer: { name, phone = '', email = '', machines } }: CustomerRow) =>
   [name, phone, email, ...machines.flatMap(({ model, serial = '' }) => [modelName(model), serial])]
@@ -48,35 +44,25 @@ const show = (id: string | undefined) => {
   problem.value = ''
   erasing.value = false
 }
-const save = async (customer: CustomerWrite) => {
-  problem.value = ''
-  try {
+const save = (customer: CustomerWrite) =>
+  act(async () => {
     const row = current.value
     const next = row
       ? await call<CustomerRow>('PUT', `/api/customers/${row.customer.id}`, { version: row.version, customer })
       : await call<CustomerRow>('POST', '/api/customers', customer)
     await load()
     open.value = next.customer.id
-    said.value = 'Saved.'
-  } catch (error) {
-    problem.value =
-      error instanceof ApiProblem && error.details.status === 409
-        ? 'Somebody else has changed this customer meanwhile. What you typed is kept here; open the list again in another tab to see theirs.'
-        : problemText(error)
-  }
-}
-const erase = async () => {
-  if (!current.value) return
-  const { name, id } = current.value.customer
-  try {
+    return 'Saved.'
+  }, keptText)
+const erase = () =>
+  act(async () => {
+    if (!current.value) return
+    const { name, id } = current.value.customer
     await call('DELETE', `/api/customers/${id}`)
     show(undefined)
     await load()
-    said.value = `All that was held of ${name} is erased.`
-  } catch (error) {
-    problem.value = problemText(error)
-  }
-}
+    return `All that was held of ${name} is erased.`
+  })
 /** Their machine, their other machines and what they own, to the card. */
 const toCard = (at: number) => {
   const { machines, owns } = current.value?.customer ?? blank

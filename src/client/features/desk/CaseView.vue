@@ -8,9 +8,10 @@ import type { ModelPage } from '#shared/api/rows'
 import type { CaseWrite } from '#shared/api/desk'
 import { speech } from '#shared/messages/en'
 import { JAM_SCRIPT, rungText, stopText, stopWord } from '#shared/messages/desk'
-import { call, get, problemText } from '../../api/client'
+import { call, get } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { usePicks } from '../../state/picks'
+import { useActs } from '../../state/useActs'
 import { useAnswer } from '../../state/useAnswer'
 import BriefCard from '../card/BriefCard.vue'
 import CaseFields from './CaseFields.vue'
@@ -21,7 +22,7 @@ import { useCase } from './useCase'
 const props = defineProps<{ id?: string }>()
 const { query } = usePicks()
 const fields = ref<InstanceType<typeof CaseFields>>()
-const sending = ref('')
+const { problem: notSent, said: sent, act } = useActs()
 const { row, draft, customers, problem, said, saving, stop, put, save } = useCase(
   () => props.id,
   async () => {
@@ -29,7 +30,7 @@ const { row, draft, customers, problem, said, saving, stop, put, save } = useCas
     if (props.id === undefined) fields.value?.focus()
   },
 )
-watch(() => row.value?.case.id, () => (sending.value = '')) // prettier-ignore
+watch(() => row.value?.case.id, () => (sent.value = '')) // prettier-ignore
 const owned = computed(() => customers.value.find(({ id }) => id === draft.value?.customer)?.owns ?? [])
 const asked = computed(() => {
   const { model, technique, fabric } = draft.value ?? {}
@@ -57,24 +58,20 @@ const faults = computed(() => {
 const tick = (rung: string, yes: boolean) => put({ rungs: [...(draft.value?.rungs ?? []).filter((one) => one !== rung), ...(yes ? [rung] : [])] }) // prettier-ignore
 
 const solved = (cause: string, advice: string) => void save({ outcome: 'solved', cause, advice: draft.value?.advice ?? advice }) // prettier-ignore
-const send = async () => {
-  const now = asked.value
-  if (!now || !draft.value?.customer) return
-  problem.value = ''
-  try {
+const send = () =>
+  act(async () => {
+    const now = asked.value
+    if (!now || !draft.value?.customer) return
     const { to } = await call<{ to: string }>('POST', '/api/outbox/cards', { ...now, owned: owned.value, customer: draft.value.customer }) // prettier-ignore
-    sending.value = `Sent to ${to}: it is in the outbox.`
-  } catch (error) {
-    problem.value = problemText(error)
-  }
-}
+    return `Sent to ${to}: it is in the outbox.`
+  })
 useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
 </script>
 
 <template>
   <main class="page wide">
     <p class="back"><RouterLink :to="{ path: '/desk', query }">All cases</RouterLink></p>
-    <p v-if="problem || noCard" role="alert" class="caution lines">{{ problem || noCard }}</p>
+    <p v-if="problem || noCard || notSent" role="alert" class="caution lines">{{ problem || noCard || notSent }}</p>
     <template v-if="draft">
       <div class="head">
         <h1>{{ row ? `Case ${row.case.id}` : 'A new case' }}</h1>
@@ -112,7 +109,7 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
               <BButton v-if="draft.customer" variant="outline-primary" class="send" @click="send"
                 >Send it to them</BButton
               >
-              <span role="status" class="soft">{{ sending }}</span>
+              <span role="status" class="soft">{{ sent }}</span>
             </p>
           </section>
           <BriefCard

@@ -2,8 +2,9 @@
 import { computed, ref, shallowRef } from 'vue'
 import type { SharedCardRow } from '#shared/api/desk'
 import { dateWords } from '#shared/messages/words'
-import { call, get, problemText } from '../../api/client'
+import { call, get } from '../../api/client'
 import { usePickLists, usePicks } from '../../state/picks'
+import { useActs } from '../../state/useActs'
 import TabLinks from '../../ui/TabLinks.vue'
 import { deskTabs } from './tabs'
 
@@ -12,25 +13,24 @@ const { picked } = usePicks()
 const lists = usePickLists()
 const rows = shallowRef<SharedCardRow[]>()
 const made = ref('')
-const problem = ref('')
-const act = async (work: () => Promise<unknown>) => {
-  problem.value = ''
-  try {
-    await work()
-    rows.value = await get<SharedCardRow[]>('/api/shared-cards')
-  } catch (error) {
-    problem.value = problemText(error)
-  }
+const { problem, act, read } = useActs()
+const load = async () => {
+  rows.value = await get<SharedCardRow[]>('/api/shared-cards')
 }
-void act(() => lists.known())
+void read(() => Promise.all([lists.known(), load()]))
 const whole = computed(() => picked.value.model && picked.value.technique && picked.value.fabric)
 const make = () =>
   act(async () => {
     const { model, technique, fabric, method, owned } = picked.value
     const { token } = await call<{ token: string }>('POST', '/api/shared-cards', { model, technique, fabric, ...(method ? { method } : {}), owned, days: 30 }) // prettier-ignore
     made.value = `${location.origin}/c/${token}`
+    await load()
   })
-const revoke = (id: number) => act(() => call('DELETE', `/api/shared-cards/${id}`))
+const revoke = (id: number) =>
+  act(async () => {
+    await call('DELETE', `/api/shared-cards/${id}`)
+    await load()
+  })
 </script>
 
 <template>

@@ -31,7 +31,6 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
   }
   const nameOf = (list: 'models' | 'techniques' | 'fabrics', id: string | undefined) => lists.lists?.[list].find((one) => one.id === id)?.name // prettier-ignore
   const { row, draft, problem, said, saving, changed, begin, take, save: keepDraft } = useKept<CaseRow, CaseWrite>({
-    one: 'this case',
     factsOf: ({ case: { id: _, at: __, by: ___, ...facts } }) => facts,
     write: async (facts, over) => {
       if (over) return call('PUT', `/api/cases/${over.case.id}`, { version: over.version, case: facts })

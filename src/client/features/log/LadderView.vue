@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue'
+import { computed, defineAsyncComponent, toRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { Parameter } from '#core/catalogue/types'
 import type { Try } from '#core/samples/evidence'
 import { houseText, spreadText } from '#shared/messages/samples'
 import { formatNumber } from '#core/units/format'
-import { call, file, problemText } from '../../api/client'
+import { call, file } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { useSession } from '../../state/session'
+import { useActs } from '../../state/useActs'
 import { saveFile } from '../../ui/saveFile'
 import TryRung from './TryRung.vue'
 import { useEvidence } from './useEvidence'
@@ -19,8 +20,8 @@ const route = useRoute()
 const router = useRouter()
 const session = useSession()
 const { cell, problem, load } = useEvidence(toRef(props, 'id'))
-const said = ref(startSaid())
-const refused = ref('')
+const { said, problem: refused, act } = useActs()
+said.value = startSaid()
 
 function startSaid(): string {
   const logged = String(route.query.logged ?? '')
@@ -46,26 +47,18 @@ const varying = computed(() => {
   return parameters.filter((parameter) => new Set(tries.map(({ sample }) => sample.used[parameter])).size > 1)
 })
 
-const act = async (done: string, work: () => Promise<unknown>) => {
-  refused.value = ''
-  said.value = ''
-  try {
-    await work()
-    said.value = done
-  } catch (error) {
-    refused.value = problemText(error)
-  }
-}
 const pin = (id: string, pinned: boolean) =>
-  act(
-    pinned ? 'Pinned: the card says so from now on.' : 'Let go: the nearest to the medians holds again.',
-    async () => {
-      await call('POST', `/api/samples/${id}/pin`, { pinned })
-      await load()
-    },
-  )
-const print = (id: string) => act('The label printer has it.', () => call('POST', '/api/label-printer/jobs', { sample: id })) // prettier-ignore
-const label = (id: string) => act('', async () => saveFile(await file(`/api/samples/${id}/label.pdf`), `label-${id}.pdf`)) // prettier-ignore
+  act(async () => {
+    await call('POST', `/api/samples/${id}/pin`, { pinned })
+    await load()
+    return pinned ? 'Pinned: the card says so from now on.' : 'Let go: the nearest to the medians holds again.'
+  })
+const print = (id: string) =>
+  act(async () => {
+    await call('POST', '/api/label-printer/jobs', { sample: id })
+    return 'The label printer has it.'
+  })
+const label = (id: string) => act(async () => saveFile(await file(`/api/samples/${id}/label.pdf`), `label-${id}.pdf`))
 
 useKeys([{ keys: 't', does: 'Log another try', run: another }])
 </script>

@@ -4,9 +4,10 @@ import type { Trial } from '#core/practice/trial'
 import type { LinkMade, LinkView } from '#shared/api/practice'
 import { dateWords } from '#shared/messages/words'
 import type { z } from 'zod'
-import { call, get, problemText } from '../../api/client'
+import { call, get } from '../../api/client'
 import { usePicks } from '../../state/picks'
 import { useSession } from '../../state/session'
+import { useActs } from '../../state/useActs'
 
 /** Links for people without an account: made for what is practised here, revoked, told apart by a note. */
 const props = defineProps<{ trial: Trial }>()
@@ -17,34 +18,27 @@ const links = shallowRef<LinkView[]>([])
 const note = ref('')
 const days = ref(14)
 const made = ref('')
-const said = ref('')
+const { problem, act, read } = useActs()
 
 const load = async () => {
   links.value = await get<LinkView[]>('/api/practice/links')
 }
 const opened = () => {
-  if (may.value) load().catch((error: unknown) => (said.value = problemText(error)))
+  if (may.value) void read(load)
 }
-const make = async () => {
-  said.value = ''
-  const { model, technique, fabric, method } = picked.value
-  try {
+const make = () =>
+  act(async () => {
+    const { model, technique, fabric, method } = picked.value
     const link = await call<z.infer<typeof LinkMade>>('POST', '/api/practice/links', { model, technique, fabric, ...(method ? { method } : {}), stage: props.trial.stage.id, note: note.value, days: days.value }) // prettier-ignore
     made.value = new URL(link.path, window.location.origin).href
     note.value = ''
     await load()
-  } catch (error) {
-    said.value = problemText(error)
-  }
-}
-const revoke = async (id: number) => {
-  try {
+  })
+const revoke = (id: number) =>
+  act(async () => {
     await call('DELETE', `/api/practice/links/${id}`)
     await load()
-  } catch (error) {
-    said.value = problemText(error)
-  }
-}
+  })
 </script>
 
 <template>
@@ -57,7 +51,7 @@ const revoke = async (id: number) => {
       <input id="link-days" v-model.number="days" class="form-control" type="number" min="1" max="365" required />
       <BButton type="submit" variant="primary">Make a link</BButton>
     </form>
-    <p v-if="said" role="alert" class="caution">{{ said }}</p>
+    <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
     <p v-if="made" role="status">
       Send this address; it is shown only now: <a :href="made" class="made">{{ made }}</a>
     </p>

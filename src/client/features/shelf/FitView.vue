@@ -7,10 +7,11 @@ import { freeId } from '#core/catalogue/ids'
 import type { FitsView } from '#shared/api/fit'
 import type { Changes } from '#shared/api/rows'
 import { speech } from '#shared/messages/en'
-import { call, get, problemText } from '../../api/client'
+import { call, get } from '../../api/client'
 import { usePicks } from '../../state/picks'
 import { useAnswer } from '../../state/useAnswer'
 import { useSession } from '../../state/session'
+import { useActs } from '../../state/useActs'
 import PickBox, { type PickOption } from '../../ui/PickBox.vue'
 import FitDetail from './FitDetail.vue'
 
@@ -19,8 +20,7 @@ const route = useRoute()
 const router = useRouter()
 const session = useSession()
 const { picked, query } = usePicks()
-const problem = ref('')
-const said = ref('')
+const { problem, said, act, read } = useActs()
 const filter = ref('')
 const item = computed(() => (typeof route.query.item === 'string' ? route.query.item : undefined))
 const items = shallowRef<PickOption[]>([])
@@ -40,7 +40,7 @@ const loadItems = async () => {
   feet.value = new Map(rows.flatMap(({ id, value }) => (value.what === 'foot' ? [[id, value]] : [])))
   items.value = rows.map(({ id, value: { code, name, what } }) => ({ id, name: `${code} ${name}`, group: '', hint: what, also: '' })) // prettier-ignore
 }
-loadItems().catch((error: unknown) => (problem.value = problemText(error)))
+void read(loadItems)
 
 const say = computed(() => speech({ ...(view.value?.names ?? { items: {}, models: {}, functions: {} }), methods: {}, stages: {}, threads: {}, stitches: {} })) // prettier-ignore
 const WORD = { yes: 'Fits', no: 'Does not fit', unknown: 'Not known' } as const
@@ -72,9 +72,8 @@ const counts = computed(() => {
 })
 
 /** Trying settles it: a bench statement, above whatever the book says. */
-const state = async (report: FitReport, fits: boolean) => {
-  problem.value = ''
-  try {
+const state = (report: FitReport, fits: boolean) =>
+  act(async () => {
     const rows = await get<{ id: string }[]>('/api/catalogue/fits')
     const id = freeId(`tried-${report.item}-on-${report.model}`, 'fit', new Set(rows.map((row) => row.id)))
     const where = `tried by ${session.user?.name}`
@@ -82,12 +81,9 @@ const state = async (report: FitReport, fits: boolean) => {
     const value = { id, item: report.item, model: report.model, fits, ...(fits && chain.length > 0 ? { chain } : {}), evidence: 'bench', where } // prettier-ignore
     const body: Changes = { changes: [{ noun: 'fits', id, version: null, value }] }
     await call('POST', '/api/catalogue/changes', body)
-    said.value = `Stated: ${say.value.item(report.item)} ${fits ? 'fits' : 'does not fit'} ${say.value.model(report.model)}, tried at the bench.` // prettier-ignore
     await again()
-  } catch (error) {
-    problem.value = problemText(error)
-  }
-}
+    return `Stated: ${say.value.item(report.item)} ${fits ? 'fits' : 'does not fit'} ${say.value.model(report.model)}, tried at the bench.`
+  }) // prettier-ignore
 </script>
 
 <template>

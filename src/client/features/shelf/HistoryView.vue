@@ -6,10 +6,11 @@ import { nouns, type Noun } from '#shared/api/nouns'
 import type { HistoryEntry, WriteView } from '#shared/api/rows'
 import { differencesOf } from '#shared/tables/difference'
 import { titleOf } from '#shared/tables/titles'
-import { call, get, problemText } from '../../api/client'
+import { call, get } from '../../api/client'
 import { useNames } from '../../state/names'
 import { usePickLists } from '../../state/picks'
 import { useSession } from '../../state/session'
+import { useActs } from '../../state/useActs'
 
 /** Who changed what and when, with before and after, and the way back. */
 type Entry = z.infer<typeof HistoryEntry>
@@ -19,8 +20,6 @@ const store = useNames()
 const lists = usePickLists()
 const writes = shallowRef<WriteView[]>()
 const more = ref(false)
-const problem = ref('')
-const said = ref('')
 const opened = ref<number>()
 const entries = shallowRef<Entry[]>([])
 const PAGE = 30
@@ -34,41 +33,42 @@ const of = computed(() =>
   asked.value.model ? (store.names.models?.[asked.value.model] ?? asked.value.model) : undefined,
 )
 
-const load = async (older = false) => {
-  problem.value = ''
-  const question = asked.value
-  try {
-    await store.load()
-    const before = older ? String(writes.value?.at(-1)?.revision) : undefined
-    const page = await get<WriteView[]>('/api/history/writes', { ...question, before })
-    if (question !== asked.value) return
-    writes.value = older ? [...(writes.value ?? []), ...page] : page
-    more.value = page.length === PAGE
-  } catch (error) {
-    problem.value = problemText(error)
-  }
+const { problem, said, act, read } = useActs()
+/** Undefined where something else is asked for by now. */
+const pageOf = async (before?: number): Promise<WriteView[] | undefined> => {
+  const of = asked.value
+  const page = await get<WriteView[]>('/api/history/writes', { ...of, ...(before ? { before: String(before) } : {}) })
+  if (of !== asked.value) return undefined
+  more.value = page.length === PAGE
+  return page
 }
-watch(asked, () => void load(), { immediate: true })
+const load = async () => {
+  await store.load()
+  writes.value = (await pageOf()) ?? writes.value
+}
+watch(asked, () => void read(load), { immediate: true })
+const older = () =>
+  act(async () => {
+    const page = await pageOf(writes.value?.at(-1)?.revision)
+    if (page) writes.value = [...(writes.value ?? []), ...page]
+  })
 
-const show = async (revision: number) => {
-  if (opened.value === revision) {
-    opened.value = undefined
-    return
-  }
-  entries.value = (await get<Entry[]>('/api/history', { revision: String(revision) })).reverse()
-  opened.value = revision
-}
-const undo = async (revision: number, only?: number) => {
-  problem.value = ''
-  try {
+const show = (revision: number) =>
+  read(async () => {
+    if (opened.value === revision) {
+      opened.value = undefined
+      return
+    }
+    entries.value = (await get<Entry[]>('/api/history', { revision: String(revision) })).reverse()
+    opened.value = revision
+  })
+const undo = (revision: number, only?: number) =>
+  act(async () => {
     await call('POST', '/api/history/undo', { revision, ...(only === undefined ? {} : { only: [only] }) })
-    said.value = 'Taken back. That is a change of its own and can be taken back too.'
     opened.value = undefined
     await Promise.all([load(), lists.load()])
-  } catch (error) {
-    problem.value = problemText(error)
-  }
-}
+    return 'Taken back. That is a change of its own and can be taken back too.'
+  })
 
 /** Taking back more than one row is asked once more. */
 const asking = ref<number>()
@@ -172,7 +172,7 @@ const MOST_FIELDS = 12
         </div>
       </li>
     </ol>
-    <BButton v-if="more" variant="outline-primary" @click="load(true)">Older</BButton>
+    <BButton v-if="more" variant="outline-primary" @click="older()">Older</BButton>
   </main>
 </template>
 

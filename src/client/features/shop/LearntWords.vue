@@ -1,22 +1,21 @@
 <!-- What the ask line has learnt here: seen, and forgotten where somebody confirmed what was not so. -->
 <script setup lang="ts">
-import { ref, shallowRef } from 'vue'
+import { shallowRef } from 'vue'
 import type { LearnedWords } from '#shared/api/desk'
-import { call, get, problemText } from '../../api/client'
+import { call, get } from '../../api/client'
+import { useActs } from '../../state/useActs'
 
 const rows = shallowRef<LearnedWords[]>()
-const problem = ref('')
-const act = async (work?: () => Promise<unknown>) => {
-  problem.value = ''
-  try {
-    await work?.()
-    rows.value = await get<LearnedWords[]>('/api/ask/words')
-  } catch (error) {
-    problem.value = problemText(error)
-  }
+const { problem, act, read } = useActs()
+const load = async () => {
+  rows.value = await get<LearnedWords[]>('/api/ask/words')
 }
-void act()
-const forget = ({ kind, of, words }: LearnedWords) => act(() => call('DELETE', '/api/ask/words', { kind, of, words }))
+void read(load)
+const forget = ({ kind, of, words }: LearnedWords) =>
+  act(async () => {
+    await call('DELETE', '/api/ask/words', { kind, of, words })
+    await load()
+  })
 </script>
 
 <template>

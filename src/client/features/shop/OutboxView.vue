@@ -1,31 +1,29 @@
 <script setup lang="ts">
-import { ref, shallowRef } from 'vue'
+import { shallowRef } from 'vue'
 import type { OutboxMessage } from '#shared/api/outbox'
 import { dateWords } from '#shared/messages/words'
-import { call, file, get, problemText } from '../../api/client'
+import { call, file, get } from '../../api/client'
 import { usePicks } from '../../state/picks'
+import { useActs } from '../../state/useActs'
 import { saveFile } from '../../ui/saveFile'
 
 /** The simulated mailbox: what would be sent, kept as mail files; read, sent again, deleted. */
 const { query } = usePicks()
 const rows = shallowRef<OutboxMessage[]>()
-const problem = ref('')
-const said = ref('')
-const act = async (work: () => Promise<unknown>, told = '') => {
-  problem.value = ''
-  said.value = ''
-  try {
-    await work()
-    rows.value = await get<OutboxMessage[]>('/api/outbox')
-    said.value = told
-  } catch (error) {
-    problem.value = problemText(error)
-  }
+const { problem, said, act, read: readPage } = useActs()
+const load = async () => {
+  rows.value = await get<OutboxMessage[]>('/api/outbox')
 }
-void act(() => Promise.resolve())
+void readPage(load)
+const change = (work: () => Promise<unknown>, told: string) =>
+  act(async () => {
+    await work()
+    await load()
+    return told
+  })
 const read = ({ id }: OutboxMessage) => act(async () => saveFile(await file(`/api/outbox/${id}.eml`), `message-${id}.eml`)) // prettier-ignore
-const again = ({ id, to }: OutboxMessage) => act(() => call('POST', `/api/outbox/${id}/again`), `Sent to ${to} once more.`) // prettier-ignore
-const remove = ({ id }: OutboxMessage) => act(() => call('DELETE', `/api/outbox/${id}`), 'Deleted.')
+const again = ({ id, to }: OutboxMessage) => change(() => call('POST', `/api/outbox/${id}/again`), `Sent to ${to} once more.`) // prettier-ignore
+const remove = ({ id }: OutboxMessage) => change(() => call('DELETE', `/api/outbox/${id}`), 'Deleted.')
 </script>
 
 <template>

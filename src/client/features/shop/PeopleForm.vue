@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import { ref, shallowRef } from 'vue'
 import type { Person, Role } from '#shared/api/session'
-import { call, get, problemText } from '../../api/client'
+import { call, get } from '../../api/client'
 import { useSession } from '../../state/session'
+import { useActs } from '../../state/useActs'
 
 /** Who has an account, and what each may do. */
 const session = useSession()
 const people = shallowRef<Person[]>([])
-const problem = ref('')
-const said = ref('')
 const blank = () => ({ id: '', name: '', role: 'desk' as Role, password: '' })
 const next = ref(blank())
 const ROLES: [Role, string][] = [
@@ -16,28 +15,29 @@ const ROLES: [Role, string][] = [
   ['desk', 'desk: cases, samples, classes'],
   ['viewer', 'viewer: looks'],
 ]
-const act = async (work: () => Promise<unknown>, told = '') => {
-  problem.value = ''
-  said.value = ''
-  try {
-    await work()
-    people.value = await get<Person[]>('/api/people')
-    said.value = told
-  } catch (error) {
-    problem.value = `${problemText(error)} Nothing was changed.`
-    people.value = [...people.value]
-  }
+const { problem, said, act, read } = useActs()
+const load = async () => {
+  people.value = await get<Person[]>('/api/people')
 }
-void act(() => Promise.resolve())
+void read(load)
+/** What stood in a choice that was refused stands there again. */
+const change = async (work: () => Promise<unknown>, told = '') => {
+  const done = await act(async () => {
+    await work()
+    await load()
+    return told
+  })
+  if (!done) people.value = [...people.value]
+}
 const add = () =>
-  act(async () => {
+  change(async () => {
     await call('POST', '/api/people', next.value)
     next.value = blank()
   }, 'They can sign in now.')
 const setRole = ({ id, name }: Person, role: string) =>
-  act(() => call('PUT', `/api/people/${id}`, { name, role }), 'Kept.')
+  change(() => call('PUT', `/api/people/${id}`, { name, role }), 'Kept.')
 const remove = ({ id, name }: Person) =>
-  act(() => call('DELETE', `/api/people/${id}`), `${name} has no account any more.`)
+  change(() => call('DELETE', `/api/people/${id}`), `${name} has no account any more.`)
 </script>
 
 <template>
