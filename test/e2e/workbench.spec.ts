@@ -23,6 +23,16 @@ test('a calculator reckons, says why, and says what would be in reach', async ({
   await page.getByLabel('Diameter').fill('0')
   await expect(figures).toContainText('Diameter 0 cannot be reckoned with; it may be above 0 up to 150.')
   await page.getByLabel('Diameter').fill('20')
+  // Lengths as the person reads them, from now on; the other way stays beside.
+  const first = figures.getByRole('strong').first()
+  await expect(first).toHaveText('23 mm')
+  await page.getByRole('button', { name: 'inches', exact: true }).click()
+  await expect(first).toHaveText('≈ ⅞"')
+  await expect(figures).toContainText('23 mm')
+  await page.reload()
+  await expect(page.getByRole('button', { name: 'inches', exact: true })).toHaveAttribute('aria-pressed', 'true')
+  await expect(first).toHaveText('≈ ⅞"')
+  await page.getByRole('button', { name: 'mm', exact: true }).click()
   await page.getByLabel('Width of a bead').fill('2.4')
   await expect(figures).toContainText('the blade will catch the beads')
 

@@ -2,9 +2,11 @@
 import { formatInches, formatNumber } from '#core/units/format'
 import type { Figure } from '#core/workbench/figure'
 import type { Line } from './calculator'
+import { useLengths } from './useLengths'
 
 /** What was reckoned, large, each with the way it came about. */
 defineProps<{ lines: Line[] }>()
+const { lengths } = useLengths()
 
 const shown = ({ value, unit }: Figure): string => {
   if (unit === 'mm') return `${formatNumber(value, 3)} mm`
@@ -14,8 +16,12 @@ const shown = ({ value, unit }: Figure): string => {
   if (unit === 'radians') return `${formatNumber((value * 180) / Math.PI, 1)}°`
   return formatNumber(value, 2)
 }
-const inInches = ({ value, unit }: Figure): string =>
-  unit === 'mm' && Math.abs(value) >= 1 ? `≈ ${formatInches(value)}` : ''
+/** As the person reads lengths, and beside it the other way; a sixteenth says nothing of less than a millimetre. */
+const both = (figure: Figure): [string, string?] => {
+  if (figure.unit !== 'mm' || Math.abs(figure.value) < 1) return [shown(figure)]
+  const inches = `≈ ${formatInches(figure.value)}`
+  return lengths.value === 'inches' ? [inches, shown(figure)] : [shown(figure), inches]
+}
 const inputs = ({ from }: Figure): string => Object.entries(from).map(([name, value]) => `${name} = ${formatNumber(value, 3)}`).join(', ') // prettier-ignore
 </script>
 
@@ -25,8 +31,8 @@ const inputs = ({ from }: Figure): string => Object.entries(from).map(([name, va
       <dt>{{ line.label }}</dt>
       <dd>
         <template v-if="line.figure">
-          <strong class="figure">{{ shown(line.figure) }}</strong>
-          <span v-if="inInches(line.figure)" class="soft inches">{{ inInches(line.figure) }}</span>
+          <strong class="figure">{{ both(line.figure)[0] }}</strong>
+          <span v-if="both(line.figure)[1]" class="soft other">{{ both(line.figure)[1] }}</span>
         </template>
         <strong v-else class="words">{{ line.words }}</strong>
         <span v-if="line.note" class="note" :class="{ caution: line.warn }">{{ line.note }}</span>
@@ -67,7 +73,7 @@ dt {
   font-size: 1.3rem;
 }
 
-.inches {
+.other {
   margin-left: 0.7rem;
 }
 

@@ -10,6 +10,7 @@ import FigureList from './FigureList.vue'
 import MotifFile from './MotifFile.vue'
 import SheetActs from './SheetActs.vue'
 import { useBench } from './useBench'
+import { LENGTHS, useLengths } from './useLengths'
 import { useCalculator } from './useCalculator'
 
 /** The measuring and arithmetic: fill in, read off, see how each figure came about; print it, hand it to the card. */
@@ -17,6 +18,7 @@ const route = useRoute()
 const router = useRouter()
 const { picked, query } = usePicks()
 const { bench, problem } = useBench(picked)
+const { lengths } = useLengths()
 const current = computed(() => calculators.find(({ id }) => id === route.params.calculator) ?? (calculators[0] as Calculator)) // prettier-ignore
 const { fields, textOf, choiceOf, set, clear, touched, fromOf, faultOf, result } = useCalculator(current, bench)
 
@@ -72,7 +74,22 @@ const inHand = computed(() => {
     </nav>
     <div class="work">
       <h1>{{ current.name }}</h1>
-      <p class="soft">{{ current.does }} Millimetres; inches with their sign, as 1/4" or 2½".</p>
+      <p class="soft">
+        {{ current.does }} Typed lengths are millimetres; inches with their sign, as 1/4" or 2½".
+        <span role="group" aria-label="Lengths" class="lengths">
+          Shown first:
+          <button
+            v-for="one in LENGTHS"
+            :key="one"
+            type="button"
+            class="link"
+            :aria-pressed="lengths === one"
+            @click="lengths = one"
+          >
+            {{ one }}
+          </button>
+        </span>
+      </p>
       <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
       <div class="columns">
         <form @submit.prevent>
@@ -230,6 +247,22 @@ const inHand = computed(() => {
   background: none;
   color: var(--teal);
   text-decoration: underline;
+
+  &[aria-pressed='true'] {
+    color: var(--ink);
+    font-weight: 650;
+    text-decoration: none;
+  }
+}
+
+.lengths {
+  white-space: nowrap;
+}
+
+@media print {
+  .lengths {
+    display: none;
+  }
 }
 
 @media (max-width: 1000px) {
