@@ -249,7 +249,7 @@ const press = (r: number, c: number) => {
 
 .grid {
   overflow: auto;
-  height: calc(100vh - 14.5rem);
+  height: calc(100vh - 17.2rem);
   min-height: 16rem;
   border: 1px solid var(--rule);
   background: var(--sheet);

@@ -143,7 +143,7 @@ useKeys([
 aside {
   border-left: 1px solid var(--rule);
   padding-left: 1rem;
-  max-height: calc(100vh - 9rem);
+  max-height: calc(100vh - 11.5rem);
   overflow: auto;
 }
 
