@@ -1,10 +1,11 @@
 /** What runs in the thread for heavy work: tasks by name, one after another. */
 import { parentPort } from 'node:worker_threads'
+import { readCalendar } from '../features/classes/calendarFile'
 import { optimum } from '../features/classes/solver'
 import { joinPdf } from '../print/join'
 import { drawPdf } from '../print/pdf'
 
-export const tasks = { optimum, drawPdf, joinPdf }
+export const tasks = { optimum, drawPdf, joinPdf, readCalendar }
 export type Tasks = typeof tasks
 
 export interface Asked {

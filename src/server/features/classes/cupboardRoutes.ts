@@ -1,8 +1,9 @@
 /** The store cupboard of the classes, and the shop's calendar. */
 import { z } from 'zod'
 import { Cupboard, ShopCalendar } from '#shared/api/classes'
+import { Invalid } from '../../http/problems'
 import { STAFF, route } from '../../http/route'
-import { readCalendar } from './calendar'
+import { inThread } from '../../work/thread'
 
 const CALENDAR_MEGABYTES = 8
 const FileName = z.strictObject({ name: z.string().max(200).optional() })
@@ -50,7 +51,9 @@ export const cupboardRoutes = [
     refuses: [413, 422],
     handle: async ({ upload, query, services }) => {
       const now = services.now()
-      const events = readCalendar(upload.toString('utf8'), now)
+      const told = await inThread('readCalendar', upload.toString('utf8'), now)
+      if ('fault' in told) throw new Invalid('This is no calendar the shop can use.', [{ path: ['file'], message: told.fault }]) // prettier-ignore
+      const { events } = told
       await services.cupboard.keepCalendar({ events, read: now.toISOString(), ...(query.name === undefined ? {} : { file: query.name }) }) // prettier-ignore
       return { events: events.length }
     },
