@@ -97,7 +97,10 @@ const linkTo = ({ query: asked }: AttemptView) => ({ path: '/practice', query: a
     </template>
     <template v-else>
       <h1>Practice</h1>
-      <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
+      <template v-if="problem">
+        <p role="alert" class="caution lines">{{ problem }}</p>
+        <p><RouterLink :to="{ path: '/card', query }">See the card</RouterLink></p>
+      </template>
       <template v-else-if="missing">
         <p>
           Pick a machine, a technique and a fabric at the top, and the machine stands here to be set up: it holds to its
