@@ -90,8 +90,12 @@ export const problemText = (error: unknown): string =>
     ? [error.message, ...(error.details.issues ?? []).slice(0, 8).map(({ path, message }) => `${path.join(' › ')}: ${message}`)].join('\n') // prettier-ignore
     : 'Something went wrong on this page. Reload it; nothing was changed.'
 
+/** What somebody else has stored meanwhile. */
+export const theirsOf = (error: unknown): { version: number; value: unknown } | undefined =>
+  error instanceof ApiProblem ? (error.details.clashes?.[0]?.theirs ?? undefined) : undefined
+
 /** The same for what somebody typed over a version that is no longer the last. */
 export const keptText = (error: unknown): string =>
   error instanceof ApiProblem && error.details.status === 409
-    ? `${error.message} What you typed is kept here; open it in another tab to see theirs.`
+    ? `${error.message} What you typed is kept here; saving again shows both.`
     : problemText(error)

@@ -10,7 +10,7 @@ export const useActs = () => {
    * Does what is given; what it returns is said. Pressed again while an act is on its way, nothing is done: nobody is
    * written to twice. Whether it was done.
    */
-  const act = async (work: () => Promise<string | void>, textOf = problemText): Promise<boolean> => {
+  const act = async (work: () => Promise<string | void>): Promise<boolean> => {
     if (busy.value) return false
     busy.value = true
     problem.value = ''
@@ -19,7 +19,7 @@ export const useActs = () => {
       said.value = (await work()) ?? ''
       return true
     } catch (error) {
-      problem.value = textOf(error)
+      problem.value = problemText(error)
       return false
     } finally {
       busy.value = false

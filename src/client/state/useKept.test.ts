@@ -10,7 +10,7 @@ interface Facts {
   name: string
 }
 let writes: { name: string; over: number | undefined }[]
-let waiting: { done: () => void; refuse: (status: number) => void }[]
+let waiting: { done: () => void; refuse: (status: number, theirs?: Row) => void }[]
 let kept: ReturnType<typeof useKept<Row, Facts>>
 const settle = () => new Promise((done) => setTimeout(done))
 
@@ -20,12 +20,13 @@ beforeEach(() => {
   waiting = []
   kept = useKept<Row, Facts>({
     factsOf: ({ thing: { id: _, ...facts } }) => facts,
+    rowOf: ({ version, value }) => ({ version, thing: value as Row['thing'] }),
     write: ({ name }, over) =>
       new Promise((done, fail) => {
         writes.push({ name, over: over?.version })
         waiting.push({
           done: () => done({ version: (over?.version ?? 0) + 1, thing: { id: 'a', name: name.trim() } }),
-          refuse: (status) => fail(new ApiProblem({ title: 'Not so.', status })),
+          refuse: (status, theirs) => fail(new ApiProblem({ title: 'Not so.', status, ...(theirs ? { clashes: [{ noun: 'things', row: 'a', yours: { name }, theirs: { version: theirs.version, value: theirs.thing } }] } : {}) })), // prettier-ignore
         })
       }),
   })
@@ -97,7 +98,7 @@ describe('a record that is changed', () => {
   })
 
   it.each([
-    [409, 'Not so. What you typed is kept here; open it in another tab to see theirs.'], // prettier-ignore
+    [409, 'Not so. What you typed is kept here; saving again shows both.'],
     [422, 'Not so.'],
   ])('stays as typed where the server refuses (%i), and can be saved again', async (status, words) => {
     read()
@@ -112,6 +113,49 @@ describe('a record that is changed', () => {
     expect(kept.problem.value).toBe('')
     await answer()
     expect(await again).toBe(true)
+  })
+})
+
+describe('where somebody else was first', () => {
+  const clash = async () => {
+    read()
+    kept.draft.value = { name: 'Finch' }
+    const saved = kept.save()
+    await settle()
+    waiting.shift()?.refuse(409, { version: 9, thing: { id: 'a', name: 'Plover' } })
+    expect(await saved).toBe(false)
+  }
+
+  it('both are held, with what both began from', async () => {
+    await clash()
+    expect(kept.clash.value).toMatchObject({ base: { name: 'Wren' }, yours: { name: 'Finch' }, theirs: { name: 'Plover' } }) // prettier-ignore
+    expect(kept.draft.value).toEqual({ name: 'Finch' })
+  })
+
+  it('what is chosen is written over theirs', async () => {
+    await clash()
+    const settled = kept.settle({ name: 'Finch and Plover' })
+    await settle()
+    await answer()
+    expect(await settled).toBe(true)
+    expect(writes.at(-1)).toEqual({ name: 'Finch and Plover', over: 9 })
+    expect([kept.clash.value, kept.changed.value, kept.said.value]).toEqual([undefined, false, 'Saved.'])
+  })
+
+  it('theirs as it is needs no write', async () => {
+    await clash()
+    expect(await kept.settle({ name: 'Plover' })).toBe(true)
+    expect([writes.length, kept.row.value?.version, kept.draft.value]).toEqual([1, 9, { name: 'Plover' }])
+  })
+
+  it('left for later, what was typed stays, and the next save is asked again', async () => {
+    await clash()
+    kept.leave()
+    expect([kept.clash.value, kept.draft.value]).toEqual([undefined, { name: 'Finch' }])
+    expect(await kept.settle({ name: 'x' })).toBe(false)
+    void kept.save()
+    await settle()
+    expect(writes.at(-1)).toEqual({ name: 'Finch', over: 7 })
   })
 })
 

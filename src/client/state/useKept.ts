@@ -1,27 +1,40 @@
 /** A record that is changed here and kept on the server, version by version. */
 import { computed, ref, shallowRef } from 'vue'
 import { sameValue } from '#core/catalogue/sameValue'
-import { keptText } from '../api/client'
+import { keptText, theirsOf } from '../api/client'
 
 export interface Keeping<Row, Facts> {
   factsOf: (row: Row) => Facts
+  /** The row as somebody else has stored it. */
+  rowOf: (stored: { version: number; value: unknown }) => Row
   /** Writes the facts over the row they were changed from; undefined where there is none yet. */
   write: (facts: Facts, over: Row | undefined) => Promise<Row>
   /** What is said when it is kept. */
   done?: string
 }
 
+/** What both changed it from, what you typed, and what they have stored. */
+export interface Both<Row, Facts> {
+  base: Facts
+  yours: Facts
+  theirs: Facts
+  /** Theirs, as it is stored. */
+  row: Row
+}
+
 /**
  * What was read, what it is changed to, and how that is kept. Saves wait for one another, so that each is written over
  * the version before it; what is typed while one is on its way stays typed and is not yet kept. Where a save is refused
- * everything stays as it was typed, and `problem` says why. `begin` starts one that is not kept yet, or lets all go.
+ * everything stays as it was typed, and `problem` says why; where somebody else was first, `clash` holds both, to be
+ * settled or left. `begin` starts one that is not kept yet, or lets all go.
  */
-export const useKept = <Row, Facts>({ factsOf, write, done = 'Saved.' }: Keeping<Row, Facts>) => {
+export const useKept = <Row, Facts>({ factsOf, rowOf, write, done = 'Saved.' }: Keeping<Row, Facts>) => {
   const row = shallowRef<Row>()
   const draft = shallowRef<Facts>()
   const problem = ref('')
   const said = ref('')
   const saving = ref(false)
+  const clash = shallowRef<Both<Row, Facts>>()
   const changed = computed(() => row.value !== undefined && !sameValue(factsOf(row.value), draft.value))
 
   /** Which record it is: an answer about an earlier one is no longer for this page. */
@@ -32,6 +45,7 @@ export const useKept = <Row, Facts>({ factsOf, write, done = 'Saved.' }: Keeping
     draft.value = facts
     problem.value = ''
     said.value = ''
+    clash.value = undefined
   }
   /** What was read takes the place of what was typed. */
   const take = (next: Row) => begin(factsOf(next), next)
@@ -49,6 +63,11 @@ export const useKept = <Row, Facts>({ factsOf, write, done = 'Saved.' }: Keeping
         row.value = next
       } catch (error) {
         if (mine !== ground) return false
+        const theirs = theirsOf(error)
+        if (theirs && row.value) {
+          const now = rowOf(theirs)
+          clash.value = { base: factsOf(row.value), yours: facts, theirs: factsOf(now), row: now }
+        }
         problem.value = keptText(error)
         return false
       } finally {
@@ -66,5 +85,18 @@ export const useKept = <Row, Facts>({ factsOf, write, done = 'Saved.' }: Keeping
     return turn
   }
 
-  return { row, draft, problem, said, saving, changed, begin, take, save }
+  /** After both were seen: what holds, over what they have stored. */
+  const settle = (facts: Facts): Promise<boolean> => {
+    if (!clash.value) return Promise.resolve(false)
+    row.value = clash.value.row
+    draft.value = facts
+    clash.value = undefined
+    return save()
+  }
+  /** What was typed stays; saving shows both again. */
+  const leave = () => {
+    clash.value = undefined
+  }
+
+  return { clash, settle, leave, row, draft, problem, said, saving, changed, begin, take, save }
 }

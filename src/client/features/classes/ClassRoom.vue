@@ -2,12 +2,13 @@
 import { dateWords } from '#shared/messages/words'
 import { usePicks } from '../../state/picks'
 import TabLinks from '../../ui/TabLinks.vue'
+import BothDialog from '../../ui/BothDialog.vue'
 import { openClass } from './useClass'
 
 /** A class and its sheets: who is ready, run sheet, supplies, handouts, what came of it, what it is made of. */
 const props = defineProps<{ id: string }>()
 const { query } = usePicks()
-const { row, draft, changed, problem, said, saving, save } = openClass(props.id)
+const { row, draft, changed, problem, said, saving, save, clash, settle, leave } = openClass(props.id)
 const base = `/classes/${props.id}`
 const sheets = [
   { path: base, name: 'Readiness' },
@@ -37,6 +38,7 @@ const sheets = [
       <TabLinks :tabs="sheets" label="Sheets of the class" class="sheets" />
     </template>
     <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
+    <BothDialog v-if="clash" :both="clash" @settle="settle" @leave="leave" />
     <RouterView v-if="row && draft" />
   </main>
 </template>

@@ -11,10 +11,12 @@ export const openClass = (id: string) => {
   const names = useNames()
   const lists = usePickLists()
   const kept = keptDraft<{ version: number; facts: ClassWrite }>(`class/${id}`)
-  const { row, draft, problem, said, saving, changed, take, save } = useKept<ClassRow, ClassWrite>({
+  const keeping = useKept<ClassRow, ClassWrite>({
     factsOf: ({ class: { id: _, ...facts } }) => facts,
+    rowOf: ({ version, value }) => ({ version, class: value as ClassRow['class'] }),
     write: (facts, over) => call('PUT', `/api/classes/${id}`, { version: over?.version, class: facts }),
   })
+  const { row, draft, problem, said, changed, take, save } = keeping
   const load = async () => {
     try {
       const [read] = await Promise.all([get<ClassRow>(`/api/classes/${id}`), names.load(), lists.known()])
@@ -40,7 +42,7 @@ export const openClass = (id: string) => {
   }
   const techniqueName = (technique: string | undefined) => lists.lists?.techniques.find((one) => one.id === technique)?.name ?? technique ?? '' // prettier-ignore
   const seatName = (seat: number) => row.value?.class.seats[seat]?.name ?? ''
-  const opened = { id, row, draft, changed, problem, said, saving, load, put, save, keep, techniqueName, seatName, names } // prettier-ignore
+  const opened = { ...keeping, id, load, put, keep, techniqueName, seatName, names }
   provide(KEY, opened)
   void load()
   return opened

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import type { Customer } from '#core/customers/types'
+import { computed } from 'vue'
 import type { CustomerWrite } from '#shared/api/customers'
 import { customerColumns, machineColumns } from '#shared/tables/customerColumns'
 import type { Names } from '#shared/tables/titles'
@@ -8,31 +7,26 @@ import PartList from '../../ui/sheet/PartList.vue'
 import ValueForm from '../../ui/sheet/ValueForm.vue'
 
 /** One customer: who they are, what they sew on, what they own. */
-const props = defineProps<{ customer: CustomerWrite | Customer; names: Names }>()
-const emit = defineEmits<{ save: [customer: CustomerWrite] }>()
-const { id: _, ...start } = props.customer as Partial<Customer>
-const draft = ref<CustomerWrite>({ machines: [], owns: [], name: '', ...start })
-const changed = computed(
-  () => JSON.stringify(draft.value) !== JSON.stringify({ machines: [], owns: [], name: '', ...start }),
-)
-const sound = computed(() => draft.value.name.trim() !== '' && draft.value.machines.every(({ model }) => model !== ''))
-const setMachines = (machines: CustomerWrite['machines']) => (draft.value = { ...draft.value, machines })
+const { customer, maySave } = defineProps<{ customer: CustomerWrite; names: Names; maySave: boolean }>()
+const emit = defineEmits<{ change: [customer: CustomerWrite]; save: [] }>()
+const sound = computed(() => customer.name.trim() !== '' && customer.machines.every(({ model }) => model !== ''))
+const setMachines = (machines: CustomerWrite['machines']) => emit('change', { ...customer, machines })
 const blank = (): CustomerWrite['machines'][number] => ({ model: '' })
 </script>
 
 <template>
-  <form @submit.prevent="emit('save', draft)">
+  <form @submit.prevent="maySave && sound && emit('save')">
     <ValueForm
-      :value="draft"
+      :value="customer"
       :columns="customerColumns"
       :names="names"
       layout="form"
       label="Customer"
-      @change="(next) => (draft = next as CustomerWrite)"
+      @change="(next) => emit('change', next as CustomerWrite)"
     />
     <h2>Machines</h2>
     <PartList
-      :parts="draft.machines"
+      :parts="customer.machines"
       :columns="machineColumns"
       :names="names"
       one="machine"
@@ -40,8 +34,8 @@ const blank = (): CustomerWrite['machines'][number] => ({ model: '' })
       @change="setMachines"
     />
     <p class="save">
-      <BButton type="submit" variant="primary" :disabled="!changed || !sound">Save</BButton>
-      <span v-if="changed && !sound" class="soft">A name is needed, and a model for each machine.</span>
+      <BButton type="submit" variant="primary" :disabled="!maySave || !sound">Save</BButton>
+      <span v-if="maySave && !sound" class="soft">A name is needed, and a model for each machine.</span>
     </p>
   </form>
 </template>

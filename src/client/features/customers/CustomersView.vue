@@ -2,10 +2,12 @@
 import { computed, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import type { CustomerRow, CustomerWrite } from '#shared/api/customers'
-import { call, get, keptText } from '../../api/client'
+import { call, get } from '../../api/client'
 import { useNames } from '../../state/names'
 import { usePickLists, usePicks } from '../../state/picks'
 import { useActs } from '../../state/useActs'
+import { useKept } from '../../state/useKept'
+import BothDialog from '../../ui/BothDialog.vue'
 import CustomerForm from './CustomerForm.vue'
 
 /** Customers with their machines and what they own: found, changed, given out, erased; their machine taken to a card. */
@@ -19,7 +21,12 @@ const open = ref<string>()
 const erasing = ref(false)
 const modelName = (id: string) => lists.lists?.models.find((model) => model.id === id)?.name ?? id
 
-const { problem, said, act, read } = useActs()
+const { problem: notDone, said: done, act, read } = useActs()
+const { row, draft, problem, said, saving, changed, clash, settle, leave, begin, take, save: keep } = useKept<CustomerRow, CustomerWrite>({
+  factsOf: ({ customer: { id: _, ...facts } }) => facts,
+  rowOf: ({ version, value }) => ({ version, customer: value as CustomerRow['customer'] }),
+  write: (customer, over) => over ? call('PUT', `/api/customers/${over.customer.id}`, { version: over.version, customer }) : call('POST', '/api/customers', customer),
+}) // prettier-ignore
 const load = async () => {
   const [all] = await Promise.all([get<CustomerRow[]>('/api/customers'), names.load(), lists.known()])
   rows.value = all
@@ -34,30 +41,28 @@ const shown = computed(() => {
   const words = filter.value.toLowerCase().split(/\s+/).filter(Boolean)
   return (rows.value ?? []).filter((row) => words.every((word) => textOf(row).includes(word)))
 })
-const current = computed(() => rows.value?.find(({ customer }) => customer.id === open.value))
 const NEW = 'new'
 const blank: CustomerWrite = { name: '', machines: [], owns: [] }
 
 const show = (id: string | undefined) => {
   open.value = id
-  said.value = ''
-  problem.value = ''
+  done.value = ''
+  notDone.value = ''
   erasing.value = false
+  const found = rows.value?.find(({ customer }) => customer.id === id)
+  if (found) take(found)
+  else begin(id === NEW ? blank : undefined)
 }
-const save = (customer: CustomerWrite) =>
-  act(async () => {
-    const row = current.value
-    const next = row
-      ? await call<CustomerRow>('PUT', `/api/customers/${row.customer.id}`, { version: row.version, customer })
-      : await call<CustomerRow>('POST', '/api/customers', customer)
-    await load()
-    open.value = next.customer.id
-    return 'Saved.'
-  }, keptText)
+/** The list beside has it too. */
+const kept = async (saving: Promise<boolean>) => {
+  if (!(await saving) || !row.value) return
+  open.value = row.value.customer.id
+  await read(load)
+}
 const erase = () =>
   act(async () => {
-    if (!current.value) return
-    const { name, id } = current.value.customer
+    if (!row.value) return
+    const { name, id } = row.value.customer
     await call('DELETE', `/api/customers/${id}`)
     show(undefined)
     await load()
@@ -65,7 +70,7 @@ const erase = () =>
   })
 /** Their machine, their other machines and what they own, to the card. */
 const toCard = (at: number) => {
-  const { machines, owns } = current.value?.customer ?? blank
+  const { machines, owns } = row.value?.customer ?? blank
   const also = machines.filter((_, i) => i !== at).map(({ model }) => model)
   void router.push({ path: '/card', query: { ...query.value, m: machines[at]?.model, owned: owns.join(',') || undefined, also: [...new Set(also)].join(',') || undefined, now: undefined, after: undefined } }) // prettier-ignore
 }
@@ -91,8 +96,9 @@ const onKey = (event: KeyboardEvent) => {
         <a class="btn btn-link" href="/api/customers.csv" download="customers.csv">Save as CSV</a>
       </div>
     </div>
-    <p v-if="said" role="status">{{ said }}</p>
-    <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
+    <p v-if="said || done" role="status">{{ said || done }}</p>
+    <p v-if="problem || notDone" role="alert" class="caution lines">{{ problem || notDone }}</p>
+    <BothDialog v-if="clash" :both="clash" @settle="(facts) => kept(settle(facts))" @leave="leave" />
     <p v-if="rows && rows.length === 0 && open === undefined">
       No customer yet. A list as CSV or XLSX, one line a machine, brings them all at once; or begin with one.
     </p>
@@ -124,35 +130,32 @@ const onKey = (event: KeyboardEvent) => {
         </ul>
         <p v-if="shown.length === 0" class="soft">Nobody by these words.</p>
       </section>
-      <section v-if="open !== undefined && (current || open === NEW)" aria-label="Customer">
-        <p v-if="current" class="acts">
-          <BButton
-            v-for="(machine, i) in current.customer.machines"
-            :key="i"
-            variant="outline-primary"
-            @click="toCard(i)"
-          >
+      <section v-if="draft" aria-label="Customer">
+        <p v-if="row" class="acts">
+          <BButton v-for="(machine, i) in row.customer.machines" :key="i" variant="outline-primary" @click="toCard(i)">
             Card for the {{ modelName(machine.model) }}
           </BButton>
         </p>
         <CustomerForm
-          :key="`${open}/${current?.version ?? 0}`"
-          :customer="current?.customer ?? blank"
+          :key="open ?? ''"
+          :customer="draft"
           :names="names.names"
-          @save="save"
+          :may-save="(changed || !row) && !saving"
+          @change="(next) => (draft = next)"
+          @save="kept(keep())"
         />
-        <p v-if="current" class="acts end">
+        <p v-if="row" class="acts end">
           <a
             class="btn btn-link"
-            :href="`/api/customers/${current.customer.id}/export`"
-            :download="`${current.customer.id}.json`"
+            :href="`/api/customers/${row.customer.id}/export`"
+            :download="`${row.customer.id}.json`"
           >
             All we hold of them, as a file
           </a>
           <BButton v-if="!erasing" variant="link" @click="erasing = true">Erase them</BButton>
           <template v-else>
             <span class="caution">Gone for good, with their machines.</span>
-            <BButton variant="outline-primary" @click="erase">Erase {{ current.customer.name }}</BButton>
+            <BButton variant="outline-primary" @click="erase">Erase {{ row.customer.name }}</BButton>
             <BButton variant="link" @click="erasing = false">Keep</BButton>
           </template>
         </p>

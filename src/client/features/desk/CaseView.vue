@@ -13,6 +13,7 @@ import { useKeys } from '../../state/keys'
 import { usePicks } from '../../state/picks'
 import { useActs } from '../../state/useActs'
 import { useAnswer } from '../../state/useAnswer'
+import BothDialog from '../../ui/BothDialog.vue'
 import BriefCard from '../card/BriefCard.vue'
 import CaseFields from './CaseFields.vue'
 import DiagnosisPanel from './DiagnosisPanel.vue'
@@ -23,7 +24,7 @@ const props = defineProps<{ id?: string }>()
 const { query } = usePicks()
 const fields = ref<InstanceType<typeof CaseFields>>()
 const { problem: notSent, said: sent, act } = useActs()
-const { row, draft, customers, problem, said, saving, stop, put, save } = useCase(
+const { row, draft, customers, problem, said, saving, clash, settle, leave, stop, put, save } = useCase(
   () => props.id,
   async () => {
     await nextTick()
@@ -72,6 +73,7 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
   <main class="page wide">
     <p class="back"><RouterLink :to="{ path: '/desk', query }">All cases</RouterLink></p>
     <p v-if="problem || noCard || notSent" role="alert" class="caution lines">{{ problem || noCard || notSent }}</p>
+    <BothDialog v-if="clash" :both="clash" @settle="settle" @leave="leave" />
     <template v-if="draft">
       <div class="head">
         <h1>{{ row ? `Case ${row.case.id}` : 'A new case' }}</h1>

@@ -30,8 +30,9 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
     return { question: name, outcome: one(stop) ? 'workshop' : 'open', ...known }
   }
   const nameOf = (list: 'models' | 'techniques' | 'fabrics', id: string | undefined) => lists.lists?.[list].find((one) => one.id === id)?.name // prettier-ignore
-  const { row, draft, problem, said, saving, changed, begin, take, save: keepDraft } = useKept<CaseRow, CaseWrite>({
+  const keeping = useKept<CaseRow, CaseWrite>({
     factsOf: ({ case: { id: _, at: __, by: ___, ...facts } }) => facts,
+    rowOf: ({ version, value }) => ({ version, case: value as CaseRow['case'] }),
     write: async (facts, over) => {
       if (over) return call('PUT', `/api/cases/${over.case.id}`, { version: over.version, case: facts })
       const minutes = facts.minutes ?? Math.max(1, Math.round((Date.now() - started) / 60_000))
@@ -39,6 +40,7 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
     },
     done: 'Kept.',
   }) // prettier-ignore
+  const { row, draft, problem, said, changed, begin, take, save: keepDraft } = keeping
   /** What was typed survives a reload of the same page, as long as nobody else has changed the case meanwhile. */
   const kept = computed(() => keptDraft<{ version: number; facts: CaseWrite }>(`case${route.fullPath}`))
   let start: CaseWrite | undefined
@@ -96,5 +98,5 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
     await router.replace({ path: `/desk/${row.value.case.id}`, query: query.value })
   }
 
-  return { row, draft, customers, problem, said, saving, stop, put, save }
+  return { ...keeping, customers, stop, put, save }
 }

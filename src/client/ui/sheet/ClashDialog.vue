@@ -132,25 +132,3 @@ const theirsForAll = () => {
     </DialogPortal>
   </DialogRoot>
 </template>
-
-<style lang="scss">
-.clash {
-  width: min(52rem, 94vw);
-
-  h3 {
-    font-size: 1.05rem;
-    margin-top: 0.8rem;
-  }
-
-  label {
-    margin-right: 1rem;
-  }
-
-  .acts {
-    display: flex;
-    gap: 0.8rem;
-    align-items: center;
-    margin: 0;
-  }
-}
-</style>
