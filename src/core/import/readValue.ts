@@ -20,6 +20,8 @@ export interface CellExpectation {
   unit: AssumedUnit
   /** Whether a value under 0 makes sense (needle positions). */
   signed?: boolean
+  /** More than this is a slip, mm or marks; of a stitch where nothing is said. */
+  most?: number
 }
 
 const SILENT = /^(?:|[-–—−]+|n\/?a|\?|none)$/i
@@ -69,7 +71,7 @@ type NumberReading = { is: 'value'; value: number } | { is: 'unreadable'; why: C
 
 const readNumber = (
   text: string,
-  { measures, unit, signed }: CellExpectation,
+  { measures, unit, signed, most = MOST }: CellExpectation,
   unitOfRange: AssumedUnit | undefined,
 ): NumberReading => {
   const { number, unit: written } = splitUnit(text.trim())
@@ -78,12 +80,12 @@ const readNumber = (
   if (value < 0 && !signed) return { is: 'unreadable', why: 'negative' }
   if (measures === 'mark') {
     if (written !== 'none') return { is: 'unreadable', why: 'unitNotALength' }
-    return Math.abs(value) > MOST ? { is: 'unreadable', why: 'tooLarge' } : { is: 'value', value }
+    return Math.abs(value) > most ? { is: 'unreadable', why: 'tooLarge' } : { is: 'value', value }
   }
   const asked = written === 'none' ? (unitOfRange ?? unit) : written
   const mm = toMm(value, asked)
   if (mm === undefined) return { is: 'unreadable', why: 'noDensity' }
-  return Math.abs(mm) > MOST ? { is: 'unreadable', why: 'tooLarge' } : { is: 'value', value: tidy(mm) }
+  return Math.abs(mm) > most ? { is: 'unreadable', why: 'tooLarge' } : { is: 'value', value: tidy(mm) }
 }
 
 /** "10–12 spi": a unit behind the second end holds for both; densities turn the ends around. */

@@ -1,4 +1,5 @@
 /** One cell of a table: a typed value as text that can be typed, pasted and kept in a CSV file, and back again. */
+import { z } from 'zod'
 import type { Item, Range, Scale, Slot, Target, When } from '#core/catalogue/types'
 import { sameValue } from '#core/catalogue/sameValue'
 import { readValue } from '#core/import/readValue'
@@ -18,9 +19,12 @@ export interface Option {
 export type CellKind =
   | { is: 'text' }
   | { is: 'number'; least?: number; whole?: boolean }
-  /** A length in mm; inches are understood too. */
-  | { is: 'mm'; signed?: boolean }
+  /** A length in mm; inches are understood too. Of a stitch or a foot, unless it may be more. */
+  | { is: 'mm'; signed?: boolean; most?: number }
   | { is: 'yesNo' }
+  /** A day, and a time by the clock on the wall, as ISO 8601 writes them. */
+  | { is: 'date' }
+  | { is: 'dateTime' }
   | { is: 'choice'; of: readonly Option[] }
   | { is: 'words' }
   | { is: 'choices'; of: readonly Option[] }
@@ -74,9 +78,10 @@ const number = (text: string, least: number | undefined, whole: boolean | undefi
   return value(read)
 }
 
-const measure = (text: string, measures: 'length' | 'mark', signed: boolean | undefined): CellRead => {
-  const read = readValue(text, { measures, unit: 'mm', ...(signed ? { signed } : {}) })
-  if (read.is === 'unreadable') return fault(`“${text}” ${cellFaultText[read.why]}`)
+const measure = (text: string, measures: 'length' | 'mark', signed: boolean | undefined, most?: number): CellRead => {
+  const read = readValue(text, { measures, unit: 'mm', ...(signed ? { signed } : {}), ...(most ? { most } : {}) })
+  if (read.is === 'unreadable')
+    return fault(`“${text}” ${most && read.why === 'tooLarge' ? 'is far too large' : cellFaultText[read.why]}`)
   return value(read.is === 'silent' ? undefined : read.value)
 }
 
@@ -204,8 +209,8 @@ const or = (read: unknown, otherwise: string): CellRead => (read === undefined ?
 const readers: { [Is in CellKind['is']]: (kind: Of<Is>, text: string, names: Names) => CellRead } = {
   text: (_, text) => value(text),
   number: ({ least, whole }, text) => number(text, least, whole),
-  mm: ({ signed }, text) => {
-    const read = measure(text, 'length', signed)
+  mm: ({ signed, most }, text) => {
+    const read = measure(text, 'length', signed, most)
     return 'value' in read && read.value !== undefined && typeof read.value !== 'number'
       ? fault(`“${text}” is not one length`)
       : read
@@ -216,6 +221,14 @@ const readers: { [Is in CellKind['is']]: (kind: Of<Is>, text: string, names: Nam
       : /^(n|no|false|0)$/i.test(text)
         ? value(false)
         : fault(`“${text}” is neither yes nor no`),
+  date: (_, text) => (z.iso.date().safeParse(text).success ? value(text) : fault(`“${text}” is no day as 2026-12-05`)),
+  dateTime: (_, text) => {
+    const [day, time = ''] = text.split(/[T ]/)
+    const whole = `${day}T${time.length === 'hh:mm'.length ? `${time}:00` : time}`
+    return z.iso.datetime({ local: true }).safeParse(whole).success
+      ? value(whole)
+      : fault(`“${text}” is no time as 2026-12-05 10:00`)
+  },
   choice: ({ of }, text) => oneOf(of, text),
   words: (_, text) => value(split(text)),
   choices: ({ of }, text) => all(split(text), (part) => oneOf(of, part)),
@@ -248,6 +261,8 @@ const writers: { [Is in CellKind['is']]: (kind: Of<Is>, shown: never, names: Nam
   number: (_, shown: number) => String(shown),
   mm: (_, shown: number) => String(shown),
   yesNo: (_, shown: boolean) => (shown ? 'yes' : 'no'),
+  date: (_, shown: string) => shown,
+  dateTime: (_, shown: string) => shown.replace(/(T\d\d:\d\d):00$/, '$1'),
   choice: ({ of }, shown: string) => of.find((option) => option.value === shown)?.word ?? shown,
   words: (_, shown: string[]) => join(shown),
   choices: ({ of }, shown: string[]) =>

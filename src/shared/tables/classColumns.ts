@@ -5,12 +5,13 @@ import type { Column } from './columns'
 type More = Partial<Omit<Column, 'path' | 'heading' | 'kind'>>
 const column = (key: string, heading: string, kind: CellKind, more: More = {}): Column => ({ path: [key], heading, kind, width: 22, ...more }) // prettier-ignore
 const text: CellKind = { is: 'text' }
-const mm: CellKind = { is: 'mm' }
+/** Seams and pieces of fabric: up to 100 m. */
+const mm: CellKind = { is: 'mm', most: 100_000 }
 const must = { required: true, empty: '' }
 
 export const classHeadColumns: Column[] = [
   column('title', 'Title', text, { ...must, width: 30 }),
-  column('starts', 'Starts', text, { ...must, width: 20, hint: '2026-12-05T10:00:00' }),
+  column('starts', 'Starts', { is: 'dateTime' }, { ...must, width: 20 }),
   column('minutes', 'Minutes', { is: 'number', least: 10, whole: true }, { required: true, width: 10 }),
   column('room', 'Room', text),
   column('project', 'Project', text, { width: 40 }),

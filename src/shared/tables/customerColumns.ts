@@ -22,5 +22,5 @@ export const customerColumns: Column[] = [
 export const machineColumns: Column[] = [
   column('model', 'Model', { is: 'ref', to: 'models' }, { required: true, empty: '', width: 22 }),
   column('serial', 'Serial', text, { width: 16 }),
-  column('bought', 'Bought', text, { width: 12, hint: '2026-03-09' }),
+  column('bought', 'Bought', { is: 'date' }, { width: 12 }),
 ]

@@ -2,10 +2,14 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Bundle, Technique } from '#core/catalogue/types'
 import { demoBundle } from '#demo/bundle'
+import { demoClasses } from '#demo/classes'
+import { demoCustomers } from '#demo/customers'
 import { nounList, type Noun } from '../api/nouns'
 import { parseCsv } from '../files/csv'
 import { isPlain, readCell, showCell, type CellKind } from './cells'
 import { columnsOf, parametersOf, type Column } from './columns'
+import * as classColumns from './classColumns'
+import { customerColumns, machineColumns } from './customerColumns'
 import * as columnsOfTechnique from './techniqueColumns'
 import { defused, tableCsv, undefused } from './csv'
 import { blankRow, cellOf, withCell } from './rowCells'
@@ -92,6 +96,22 @@ describe('a technique’s parts', () => {
   })
 })
 
+describe('the parts of a class and of a customer', () => {
+  const parts: [string, Column[], object[]][] = [
+    ['class', classColumns.classHeadColumns, demoClasses(new Date('2026-03-01T10:00:00Z'))],
+    ['technique', classColumns.classTechniqueColumns, demoClasses(new Date()).flatMap(({ techniques }) => techniques)],
+    ['seat', classColumns.seatColumns, demoClasses(new Date()).flatMap(({ seats }) => seats)],
+    ['loan', classColumns.loanColumns, demoClasses(new Date()).flatMap(({ loans }) => loans)],
+    ['customer', customerColumns, demoCustomers()],
+    ['machine', machineColumns, demoCustomers().flatMap(({ machines }) => machines)],
+  ]
+  it.each(parts)('%s: every field can be edited and comes back as it was', (_, columns, values) => {
+    expect(values.length).toBeGreaterThan(0)
+    for (const value of values)
+      for (const column of columns) expect(isPlain(column, cellOf(value, column), names), `${column.heading}: ${JSON.stringify(cellOf(value, column))}`).toBe(true) // prettier-ignore
+  })
+})
+
 describe('a cell', () => {
   const read = (kind: CellKind, text: string) => readCell(kind, text, names)
   const length: CellKind = { is: 'setting', measures: 'length' }
@@ -104,6 +124,10 @@ describe('a cell', () => {
     [length, '–', undefined],
     [length, '', undefined],
     [{ is: 'mm' }, '1/4"', 6.35],
+    [{ is: 'mm', most: 100_000 }, '2400', 2400],
+    [{ is: 'date' }, '2026-12-05', '2026-12-05'],
+    [{ is: 'dateTime' }, '2026-12-05T10:00', '2026-12-05T10:00:00'],
+    [{ is: 'dateTime' }, '2026-12-05 10:00:30', '2026-12-05T10:00:30'],
     [{ is: 'opening' }, '−2 to 3,5', { left: -2, right: 3.5 }],
     [{ is: 'opening' }, '9', 9],
     [{ is: 'yesNo' }, 'No', false],
@@ -132,6 +156,11 @@ describe('a cell', () => {
     [length, 'wide', 'is not a number'],
     [length, '4-3', 'first end'],
     [{ is: 'mm' }, '3-4', 'is not one length'],
+    [{ is: 'mm' }, '2400', 'is far too large for a stitch'],
+    [{ is: 'mm', most: 100_000 }, '240000', '“240000” is far too large'],
+    [{ is: 'date' }, '2026-02-30', 'is no day'],
+    [{ is: 'dateTime' }, '2026-12-05', 'is no time'],
+    [{ is: 'dateTime' }, '2026-12-05 25:00', 'is no time'],
     [{ is: 'number', whole: true }, '2.5', 'whole number'],
     [{ is: 'number', least: 1 }, '0', 'below 1'],
     [{ is: 'yesNo' }, 'perhaps', 'neither yes nor no'],

@@ -23,6 +23,7 @@ const placeholder = computed(() => {
 })
 const emit = defineEmits<{ change: [text: string] }>()
 const LONG = 30
+const TYPES: Record<string, string> = { date: 'date', dateTime: 'datetime-local' }
 const typed = (event: Event) => emit('change', (event.target as HTMLInputElement).value)
 const isLong = ({ width, kind }: Column) => width >= LONG && kind.is !== 'ref'
 const offers = ({ kind, suggest }: Column) => kind.is === 'ref' || suggest !== undefined
@@ -55,6 +56,7 @@ const offers = ({ kind, suggest }: Column) => kind.is === 'ref' || suggest !== u
   <template v-else>
     <input
       :id="id"
+      :type="TYPES[column.kind.is] ?? 'text'"
       class="form-control form-control-sm"
       :aria-label="label"
       :readonly="locked"
