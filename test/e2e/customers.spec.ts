@@ -17,6 +17,27 @@ test('a customer is found by serial, changed, and their machine and feet go to t
   await expect(page.getByText('They have K4w')).toBeVisible()
 })
 
+test('a long list of customers is gone through by keys, only what is in sight drawn', async ({ page }) => {
+  await page.route('**/api/customers', async (route) => {
+    const customers = Array.from({ length: 3000 }, (_, i) => ({ version: 1, customer: { id: `c-${i}`, name: `Caller ${i}`, machines: [], owns: [] } })) // prettier-ignore
+    await route.fulfill({ json: customers })
+  })
+  await signIn(page, 'osk', '/shop/customers')
+  const lines = page.getByRole('region', { name: 'All customers' }).getByRole('button')
+  await expect(lines.first()).toContainText('Caller 0')
+  expect(await lines.count()).toBeLessThan(60)
+  await lines.first().click()
+  for (let i = 0; i < 25; i++) await page.keyboard.press('ArrowDown')
+  await expect(page.getByRole('button', { name: 'Caller 25 no machine' })).toBeFocused()
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Caller 25')
+  await page.getByLabel('Filter customers').fill('2999')
+  await expect(lines).toHaveCount(1)
+  await page.keyboard.press('ArrowDown')
+  await expect(page.getByLabel('Filter customers')).toBeFocused()
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Caller 2999')
+  await expectAccessible(page)
+})
+
 test('a list with bad lines: each is named, the rest is taken, once', async ({ page }) => {
   await signIn(page, 'osk', '/shop/customers/file')
   const lines = ['Name,Email,Machine,Serial,Bought,Owns', ...Array.from({ length: 24 }, (_, i) => `Seat ${i + 1},seat${i + 1}@class.example,${i % 2 ? 'Ketch' : 'Plover 60'},S-${i + 1},2025-0${(i % 9) + 1}-10,`), 'Bad Machine,b@class.example,Plunger,,,', 'Bad Day,d@class.example,Ketch,,2025-02-31,', ',n@class.example,Ketch,,,'] // prettier-ignore

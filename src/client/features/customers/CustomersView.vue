@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef } from 'vue'
+import { computed, nextTick, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import type { CustomerRow, CustomerWrite } from '#shared/api/customers'
 import { call, get } from '../../api/client'
@@ -8,6 +8,7 @@ import { usePickLists, usePicks } from '../../state/picks'
 import { useActs } from '../../state/useActs'
 import { useKept } from '../../state/useKept'
 import BothDialog from '../../ui/BothDialog.vue'
+import { useRowWindow } from '../../ui/useRowWindow'
 import CustomerForm from './CustomerForm.vue'
 
 /** Customers with their machines and what they own: found, changed, given out, erased; their machine taken to a card. */
@@ -41,6 +42,7 @@ const shown = computed(() => {
   const words = filter.value.toLowerCase().split(/\s+/).filter(Boolean)
   return (rows.value ?? []).filter((row) => words.every((word) => textOf(row).includes(word)))
 })
+const { seen, above, below, measure, show: scrollTo } = useRowWindow({ rows: () => shown.value, keyOf: ({ customer }) => customer.id, height: 54 }) // prettier-ignore
 const NEW = 'new'
 const blank: CustomerWrite = { name: '', machines: [], owns: [] }
 
@@ -74,13 +76,20 @@ const toCard = (at: number) => {
   const also = machines.filter((_, i) => i !== at).map(({ model }) => model)
   void router.push({ path: '/card', query: { ...query.value, m: machines[at]?.model, owned: owns.join(',') || undefined, also: [...new Set(also)].join(',') || undefined, now: undefined, after: undefined } }) // prettier-ignore
 }
-const onKey = (event: KeyboardEvent) => {
+const onKey = async (event: KeyboardEvent) => {
   if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return
   event.preventDefault()
   const ids = shown.value.map(({ customer }) => customer.id)
   const at = ids.indexOf(open.value ?? '') + (event.key === 'ArrowDown' ? 1 : -1)
-  const next = ids[Math.min(Math.max(at, 0), ids.length - 1)]
-  if (next) show(next)
+  const place = Math.min(Math.max(at, 0), ids.length - 1)
+  const next = ids[place]
+  if (!next) return
+  show(next)
+  scrollTo(place)
+  // Who moves from line to line stays on the line; who types words stays with them.
+  const line = (event.currentTarget as HTMLElement).closest('ul')
+  await nextTick()
+  line?.querySelector<HTMLElement>(`[data-index="${place}"] button`)?.focus()
 }
 </script>
 
@@ -113,8 +122,16 @@ const onKey = (event: KeyboardEvent) => {
           placeholder="Name, machine, serial, phone"
           @keydown="onKey"
         />
-        <ul>
-          <li v-for="{ customer } in shown" :key="customer.id">
+        <ul ref="scroll">
+          <li v-if="above > 0" aria-hidden="true" :style="{ height: `${above}px` }"></li>
+          <li
+            v-for="{ index, row: { customer } } in seen"
+            :key="customer.id"
+            :ref="measure"
+            :data-index="index"
+            :aria-setsize="shown.length"
+            :aria-posinset="index + 1"
+          >
             <button
               type="button"
               :aria-current="customer.id === open ? 'true' : undefined"
@@ -127,6 +144,7 @@ const onKey = (event: KeyboardEvent) => {
               }}</span>
             </button>
           </li>
+          <li v-if="below > 0" aria-hidden="true" :style="{ height: `${below}px` }"></li>
         </ul>
         <p v-if="shown.length === 0" class="soft">Nobody by these words.</p>
       </section>
