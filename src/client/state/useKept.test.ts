@@ -132,6 +132,17 @@ describe('where somebody else was first', () => {
     expect(kept.draft.value).toEqual({ name: 'Finch' })
   })
 
+  it('yours is what stands there now, also what was typed until the answer came', async () => {
+    read()
+    kept.draft.value = { name: 'Finch' }
+    void kept.save()
+    await settle()
+    kept.draft.value = { name: 'Finches' }
+    waiting.shift()?.refuse(409, { version: 9, thing: { id: 'a', name: 'Plover' } })
+    await settle()
+    expect(kept.clash.value?.yours).toEqual({ name: 'Finches' })
+  })
+
   it('what is chosen is written over theirs', async () => {
     await clash()
     const settled = kept.settle({ name: 'Finch and Plover' })

@@ -66,7 +66,7 @@ export const useKept = <Row, Facts>({ factsOf, rowOf, write, done = 'Saved.' }: 
         const theirs = theirsOf(error)
         if (theirs && row.value) {
           const now = rowOf(theirs)
-          clash.value = { base: factsOf(row.value), yours: facts, theirs: factsOf(now), row: now }
+          clash.value = { base: factsOf(row.value), yours: draft.value ?? facts, theirs: factsOf(now), row: now }
         }
         problem.value = keptText(error)
         return false
