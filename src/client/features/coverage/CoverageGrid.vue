@@ -79,6 +79,11 @@ const labelOf = (r: number, c: number): string => {
 
 const pageRows = () => Math.max(1, Math.floor(((scroll.value?.clientHeight ?? 400) - HEAD.height) / size.value.height))
 const { at: cursor, go, move } = useCursor(() => ({ rows: rows.value.length, columns: columns.value.length, page: pageRows() })) // prettier-ignore
+// A narrower filter may leave the cursor outside.
+watch(cells, () => {
+  const { row, column } = cursor.value
+  if (row >= rows.value.length || column >= columns.value.length) go(row, column)
+})
 const cellId = (r: number, c: number) => `${id}-${r}-${c}`
 const open = (r: number, c: number) => {
   const [technique, model] = [rows.value[r], columns.value[c]]
@@ -219,7 +224,7 @@ const press = (r: number, c: number) => {
       </div>
     </div>
     <p class="status" role="status">
-      {{ rows.length > 0 ? labelOf(cursor.row, cursor.column) : 'No technique has all these words and this verdict.' }}
+      {{ rows.length > 0 ? labelOf(cursor.row, cursor.column) : 'Nothing is as it is looked for here.' }}
     </p>
   </template>
 </template>
