@@ -55,7 +55,11 @@ const choosePhoto = (event: Event) => (photo.value = (event.target as HTMLInputE
 
 const save = async (verdict: Sample['verdict']) => {
   const [now, of] = [card.value, stage.value]
-  if (!now?.method || !of || faults.value.length > 0 || busy.value || asking.value) return
+  if (asking.value) {
+    said.value = 'The card for what is picked now is not here yet: press again in a moment. Nothing was logged.'
+    return
+  }
+  if (!now?.method || !of || faults.value.length > 0 || busy.value) return
   busy.value = true
   said.value = ''
   const body = draftFor.sampleOf(now, now.method.id, of, verdict)
