@@ -18,7 +18,14 @@ export const openPage = async (browser, url) => {
   const open = async (path) => {
     await page.goto(`${url}${path}`)
     const signIn = page.getByRole('button', { name: /^maren,/ })
-    if (await signIn.or(page.getByRole('navigation', { name: 'Rooms' })).first().waitFor().then(() => signIn.isVisible())) await signIn.click() // prettier-ignore
+    if (
+      await signIn
+        .or(page.getByRole('navigation', { name: 'Rooms' }))
+        .first()
+        .waitFor()
+        .then(() => signIn.isVisible())
+    )
+      await signIn.click()
   }
   return { page, open }
 }

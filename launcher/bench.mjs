@@ -91,7 +91,15 @@ const benchScrolling = async (browser, url) => {
   /** @type {{ name: string, ts: number, tid: number, dur?: number }[]} */
   const events = []
   session.on('Tracing.dataCollected', ({ value }) => void events.push(.../** @type {any} */ (value)))
-  await session.send('Tracing.start', { traceConfig: { includedCategories: ['devtools.timeline', 'disabled-by-default-devtools.timeline', 'disabled-by-default-devtools.timeline.frame'] } }) // prettier-ignore
+  await session.send('Tracing.start', {
+    traceConfig: {
+      includedCategories: [
+        'devtools.timeline',
+        'disabled-by-default-devtools.timeline',
+        'disabled-by-default-devtools.timeline.frame',
+      ],
+    },
+  })
   await grid.evaluate(async (element) => {
     let scroller = /** @type {Element | null} */ (element)
     while (scroller && scroller.scrollWidth <= scroller.clientWidth) scroller = scroller.parentElement
@@ -129,7 +137,10 @@ const mainThreadFrames = (events) => {
   const tids = new Map()
   for (const { tid } of begun) tids.set(tid, (tids.get(tid) ?? 0) + 1)
   const [own] = [...tids].sort(([, a], [, b]) => b - a)[0] ?? []
-  const starts = begun.filter(({ tid }) => tid === own).map(({ ts }) => ts).sort((a, b) => a - b) // prettier-ignore
+  const starts = begun
+    .filter(({ tid }) => tid === own)
+    .map(({ ts }) => ts)
+    .sort((a, b) => a - b)
   const work = starts.map(() => 0)
   for (const { name, tid, ts, dur = 0 } of events) {
     if (name !== 'RunTask' || tid !== own) continue

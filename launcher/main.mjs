@@ -78,7 +78,11 @@ const commands = {
   backup: (args) => withDatabase(['backup', ...files(args, 1, 'backup FILE')], { name: 'backup' }),
   restore: async (args) => {
     const over = args.filter((arg) => arg === '--over')
-    const given = files(args.filter((arg) => arg !== '--over'), 1, 'restore FILE [--over]') // prettier-ignore
+    const given = files(
+      args.filter((arg) => arg !== '--over'),
+      1,
+      'restore FILE [--over]',
+    )
     if (!existsSync(given[0] ?? '')) throw new Failed(`There is no file ${given[0]}.`)
     await withDatabase(['restore', ...given, ...over], { name: 'backup', alone: true })
   },

@@ -31,7 +31,14 @@ export const startMariadb = async ({ folder, say = () => {} }) => {
     giveTo(user, home, data)
     execFileSync(
       'mariadb-install-db',
-      ['--no-defaults', `--datadir=${data}`, ...as(user), '--auth-root-authentication-method=normal', '--skip-test-db', '--skip-name-resolve'], // prettier-ignore
+      [
+        '--no-defaults',
+        `--datadir=${data}`,
+        ...as(user),
+        '--auth-root-authentication-method=normal',
+        '--skip-test-db',
+        '--skip-name-resolve',
+      ],
       { stdio: 'pipe' },
     )
   }

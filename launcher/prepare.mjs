@@ -22,7 +22,11 @@ const TEST_TOOLS = { [CHROMIUM]: 'chromium', '/usr/bin/pdftoppm': 'poppler-utils
 /** @param {(line: string) => void} say */
 export const prepareTestTools = async (say) => {
   const missing = Object.entries(TEST_TOOLS).filter(([program]) => !existsSync(program))
-  if (missing.length > 0) await installFromDebian(missing.map(([, name]) => name), say) // prettier-ignore
+  if (missing.length > 0)
+    await installFromDebian(
+      missing.map(([, name]) => name),
+      say,
+    )
 }
 
 /** @param {string[]} packages @param {(line: string) => void} say */

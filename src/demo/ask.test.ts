@@ -12,12 +12,17 @@ const customers = demoCustomers().map(({ name, machines, owns }) => ({ id: name,
 const askables = indexAskables(askablesOf(index, customers, []))
 const KEYS = ['model', 'customer', 'technique', 'trouble', 'fabric'] as const
 
-const names = { model: (id: string) => index.models.get(id)?.name ?? id, technique: (id: string) => index.techniques.get(id)?.name ?? id } // prettier-ignore
+const names = {
+  model: (id: string) => index.models.get(id)?.name ?? id,
+  technique: (id: string) => index.techniques.get(id)?.name ?? id,
+}
 const picksOf = (line: string) => picksFrom(understand(askables, line), customers, names)
 const judge = (asked: AskLine) => {
   if (asked.stop) return { right: stopsIn(asked.line).length > 0, silent: stopsIn(asked.line).length === 0 }
   const picks = picksOf(asked.line)
-  const wrong = KEYS.filter((key) => (asked[key] === undefined ? picks[key]?.sure && picks[key]?.from === undefined : picks[key]?.id !== asked[key])) // prettier-ignore
+  const wrong = KEYS.filter((key) =>
+    asked[key] === undefined ? picks[key]?.sure && picks[key]?.from === undefined : picks[key]?.id !== asked[key],
+  )
   return { right: wrong.length === 0, silent: wrong.some((key) => picks[key]?.sure), wrong, picks }
 }
 
@@ -31,7 +36,9 @@ describe('the ask line', () => {
   })
 
   it('hears the same whatever the order of the words', () => {
-    const turned = askLines.filter(({ stop }) => !stop).map((asked) => ({ ...asked, line: asked.line.split(' ').reverse().join(' ') })) // prettier-ignore
+    const turned = askLines
+      .filter(({ stop }) => !stop)
+      .map((asked) => ({ ...asked, line: asked.line.split(' ').reverse().join(' ') }))
     const judged = turned.map((asked) => ({ line: asked.line, ...judge(asked) }))
     expect(judged.filter(({ silent }) => silent).map(({ line }) => line)).toEqual([])
     expect(judged.filter(({ right }) => !right).length).toBeLessThanOrEqual(5)
@@ -58,9 +65,19 @@ describe('the ask line', () => {
     expect(after.technique).toMatchObject({ id: 'applique', sure: true })
   })
 
-  it.each(['Smoke comes out', 'it is smoking', 'the handwheel is stuck', 'handwheel will not turn', 'pedal is hot', 'it runs by itself', 'coffee in the machine', 'my daughter has a needle in her finger', 'got an electric shock'])('hears “%s” as a reason to stop', (line) => {
+  it.each([
+    'Smoke comes out',
+    'it is smoking',
+    'the handwheel is stuck',
+    'handwheel will not turn',
+    'pedal is hot',
+    'it runs by itself',
+    'coffee in the machine',
+    'my daughter has a needle in her finger',
+    'got an electric shock',
+  ])('hears “%s” as a reason to stop', (line) => {
     expect(stopsIn(line)).not.toEqual([])
-  }) // prettier-ignore
+  })
 
   it('does not hear a stop in ordinary questions', () => {
     for (const { line } of askLines.filter(({ stop }) => !stop)) expect(stopsIn(line)).toEqual([])

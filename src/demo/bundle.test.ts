@@ -48,7 +48,14 @@ describe('the demo', () => {
       if (isStale(sample, model)) standings.add('stale')
       if (stage.proved?.pinned) standings.add('pinned')
       else if (stage.proved) standings.add('settled')
-      const cell = bundle.samples.filter((one) => one.model === id && one.technique === technique && one.method === method && one.stage === stageId && one.fabric === fabric) // prettier-ignore
+      const cell = bundle.samples.filter(
+        (one) =>
+          one.model === id &&
+          one.technique === technique &&
+          one.method === method &&
+          one.stage === stageId &&
+          one.fabric === fabric,
+      )
       const good = standing(cell, model, stage.stitch, stage.foot)
       if (spreadOf(good, model).some(({ disputed }) => disputed)) standings.add('disputed')
       if (Object.values(stage.settings).some((setting) => setting?.from === 'house')) followed++

@@ -14,19 +14,41 @@ const cases = told.map((one, i) => ({ ...one.case, id: i, at: one.at.toISOString
 
 describe('the demo’s cases', () => {
   it('have the shape of cases, and speak of what the catalogue and the desk know', () => {
-    const troubles = new Set(askablesOf(index, [], []).filter(({ kind }) => kind === 'trouble').map(({ id }) => id)) // prettier-ignore
+    const troubles = new Set(
+      askablesOf(index, [], [])
+        .filter(({ kind }) => kind === 'trouble')
+        .map(({ id }) => id),
+    )
     expect(told).toHaveLength(40)
     for (const one of told) {
       expect(CaseWrite.safeParse(one.case).error?.issues ?? []).toEqual([])
       const { model, technique, fabric, trouble, customer } = one.case
-      expect([model === undefined || index.models.has(model), technique === undefined || index.techniques.has(technique), fabric === undefined || index.fabrics.has(fabric), trouble === undefined || troubles.has(trouble), customer !== undefined], one.case.question).toEqual([true, true, true, true, true]) // prettier-ignore
+      expect(
+        [
+          model === undefined || index.models.has(model),
+          technique === undefined || index.techniques.has(technique),
+          fabric === undefined || index.fabrics.has(fabric),
+          trouble === undefined || troubles.has(trouble),
+          customer !== undefined,
+        ],
+        one.case.question,
+      ).toEqual([true, true, true, true, true])
     }
   })
 
   it('hold a pattern: skips in stretch since the autumn, nearly always the needle', () => {
     const { rising, months } = lookBack(cases)
     expect(rising.map(({ trouble }) => trouble)).toEqual(['skips'])
-    expect(months.map(([month]) => month)).toEqual(['2026-04', '2026-05', '2026-06', '2026-07', '2026-08', '2026-09', '2026-10', '2026-11']) // prettier-ignore
+    expect(months.map(([month]) => month)).toEqual([
+      '2026-04',
+      '2026-05',
+      '2026-06',
+      '2026-07',
+      '2026-08',
+      '2026-09',
+      '2026-10',
+      '2026-11',
+    ])
     const history = historyOf(cases, 'skips')
     expect(history['needleKind']).toBeGreaterThan(6)
     expect(history['needleKind']).toBeGreaterThan((history['needle'] ?? 0) + (history['threading'] ?? 0))

@@ -73,7 +73,17 @@ describe('the rolled edge on the overlocker', () => {
   const at = (start: string) => card?.steps.findIndex((text) => text.startsWith(start)) ?? -1
 
   it('is told in the order of the worked case', () => {
-    const order = ['Needles up', 'Take the left needle out', 'Disengage the upper knife', 'Retract the lower knife', 'Slide the stitch finger off', 'Bring the lower knife forward', 'Engage the upper knife', 'Turn the hem selector to rolled', 'Switch on'] // prettier-ignore
+    const order = [
+      'Needles up',
+      'Take the left needle out',
+      'Disengage the upper knife',
+      'Retract the lower knife',
+      'Slide the stitch finger off',
+      'Bring the lower knife forward',
+      'Engage the upper knife',
+      'Turn the hem selector to rolled',
+      'Switch on',
+    ]
     expect(order.map(at)).toEqual([...order.map(at)].sort((a, b) => a - b))
     expect(order.map(at)).not.toContain(-1)
     expect(card?.steps[at('Take the left needle out')]).toContain('Tighten its clamp screw')
@@ -89,7 +99,10 @@ describe('the rolled edge on the overlocker', () => {
   it('starts from how it stands', () => {
     const now = { leftNeedle: 'out', stitchFinger: 'off', hemSelector: 'rolled' }
     const [told] = cardWords('rolled-edge', 'eddy-4', 'chiffon', now)
-    expect(told?.steps.filter((text) => /knife|finger|left needle out/.test(text) && !/prepare|knives|Cut/.test(text)).length).toBe(1) // prettier-ignore
+    expect(
+      told?.steps.filter((text) => /knife|finger|left needle out/.test(text) && !/prepare|knives|Cut/.test(text))
+        .length,
+    ).toBe(1)
   })
 
   it('does not fit a foot twice in two stages', () => {

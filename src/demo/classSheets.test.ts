@@ -15,13 +15,18 @@ import { demoClasses } from './classes'
 const index = indexCatalogue(demoBundle())
 const answering = { index, fitOf: fitLookup(index) }
 const classes = demoClasses(new Date('2026-11-25T12:00:00Z'))
-const named = (title: string, more: Partial<ClassWrite> = {}): SewingClass => ({ id: 'one', ...(classes.find((one) => one.title === title) as ClassWrite), ...more }) as SewingClass // prettier-ignore
+const named = (title: string, more: Partial<ClassWrite> = {}): SewingClass =>
+  ({ id: 'one', ...(classes.find((one) => one.title === title) as ClassWrite), ...more }) as SewingClass
 const planned = (title: string, more: Partial<ClassWrite> = {}) => planClass(answering, named(title, more), optimum)
 let armour: PlannedClass
 let waistcoat: PlannedClass
 let hems: PlannedClass
 beforeAll(async () => {
-  ;[armour, waistcoat, hems] = [await planned('Armour, quilted'), await planned('Waistcoat details'), await planned('First hems')] // prettier-ignore
+  ;[armour, waistcoat, hems] = [
+    await planned('Armour, quilted'),
+    await planned('Waistcoat details'),
+    await planned('First hems'),
+  ]
 })
 
 describe('the run sheet', () => {
@@ -32,11 +37,21 @@ describe('the run sheet', () => {
     // 2400 mm by the stitch length of each seat at its speed, at most 400 a minute; six times over; the slowest counts.
     const minutes = armour.asked.seats.map((_, s) => {
       const sewn = armour.sewing.at(s, quilting)
-      return (sewn?.answer.stages ?? []).reduce((sum, stage) => sum + (2400 / Number(stage.settings.length?.value) / Math.min(400, stage.maxSpeed ?? 400, armour.sewing.model(s, quilting)?.maxSpeed ?? 400)) * PRACTICE_FACTOR, 0) // prettier-ignore
+      return (sewn?.answer.stages ?? []).reduce(
+        (sum, stage) =>
+          sum +
+          (2400 /
+            Number(stage.settings.length?.value) /
+            Math.min(400, stage.maxSpeed ?? 400, armour.sewing.model(s, quilting)?.maxSpeed ?? 400)) *
+            PRACTICE_FACTOR,
+        0,
+      )
     })
     expect(told).toMatchObject({ sewFrom: 'seam', sew: Math.ceil(Math.max(...minutes)) })
     const buttonholes = waistcoat.asked.techniques.findIndex(({ technique }) => technique === 'buttonhole')
-    expect(runSheet(waistcoat).stages.find(({ technique }) => technique === buttonholes)).toMatchObject({ sewFrom: 'practice' }) // prettier-ignore
+    expect(runSheet(waistcoat).stages.find(({ technique }) => technique === buttonholes)).toMatchObject({
+      sewFrom: 'practice',
+    })
   })
 
   it('says when the class is too short, and whom everybody waits for', async () => {
@@ -55,13 +70,19 @@ describe('the run sheet', () => {
     const count = new Map<string, number>()
     for (const { model } of waistcoat.plan.seats) if (model) count.set(model, (count.get(model) ?? 0) + 1)
     expect(count.get(demonstrate?.model ?? '')).toBeGreaterThan(1)
-    for (const seat of demonstrate?.seats ?? []) for (let t = 0; t < 4; t++) expect(waistcoat.sewing.at(seat, t)?.method.id).toBe(waistcoat.sewing.at(demonstrate?.seats[0] ?? 0, t)?.method.id) // prettier-ignore
+    for (const seat of demonstrate?.seats ?? [])
+      for (let t = 0; t < 4; t++)
+        expect(waistcoat.sewing.at(seat, t)?.method.id).toBe(
+          waistcoat.sewing.at(demonstrate?.seats[0] ?? 0, t)?.method.id,
+        )
   })
 
   it('names who sits without what is needed', async () => {
     const sheet = runSheet(await planned('Stretch breeches'))
     const stuck = named('Stretch breeches').seats.findIndex(({ name }) => name === 'Odd Brennvik')
-    expect(sheet.stages.every(({ help }) => help.some(({ seat, why }) => seat === stuck && why.includes('notReady')))).toBe(true) // prettier-ignore
+    expect(
+      sheet.stages.every(({ help }) => help.some(({ seat, why }) => seat === stuck && why.includes('notReady'))),
+    ).toBe(true)
   })
 })
 
@@ -71,7 +92,8 @@ describe('supplies', () => {
     // No seam is told in this class: nothing is reckoned, and nothing counts as none.
     const thread = needs.filter(({ what }) => what === 'thread')
     expect(thread.length).toBeGreaterThan(0)
-    for (const { seats, unknown, amount } of thread) expect([seats, amount, unknown.length > 0]).toEqual([[], undefined, true]) // prettier-ignore
+    for (const { seats, unknown, amount } of thread)
+      expect([seats, amount, unknown.length > 0]).toEqual([[], undefined, true])
     for (const { seats, unknown } of needs.filter(({ what }) => what === 'bobbin')) {
       expect(seats.every(({ amount }) => amount === 1)).toBe(true)
       expect(unknown).toEqual(seats.map(({ seat }) => seat))
@@ -80,11 +102,21 @@ describe('supplies', () => {
 
   it('reckon a seat’s thread from length, width and thickness', async () => {
     const taught = [{ technique: 'quarter-inch-seam', fabric: 'cotton-shirting', seam: 1800, colour: 'rust' }]
-    const one = await planned('Armour, quilted', { techniques: taught, seats: named('Armour, quilted').seats.slice(0, 1), spares: 2 }) // prettier-ignore
+    const one = await planned('Armour, quilted', {
+      techniques: taught,
+      seats: named('Armour, quilted').seats.slice(0, 1),
+      spares: 2,
+    })
     const [stage] = one.sewing.at(0, 0)?.answer.stages ?? []
     const fabric = index.fabrics.get('cotton-shirting')
-    const metre = perMetre(Number(stage?.settings.length?.value), 0, (fabric?.thickness ?? 0) * (fabric?.layers ?? 0)).value // prettier-ignore
-    const thread = suppliesOf(one, []).find(({ what, of }) => what === 'thread' && of === stage?.threads.find(({ place }) => place === 'needle')?.thread) // prettier-ignore
+    const metre = perMetre(
+      Number(stage?.settings.length?.value),
+      0,
+      (fabric?.thickness ?? 0) * (fabric?.layers ?? 0),
+    ).value
+    const thread = suppliesOf(one, []).find(
+      ({ what, of }) => what === 'thread' && of === stage?.threads.find(({ place }) => place === 'needle')?.thread,
+    )
     // Two threads where one stands for both; the spares take what a seat takes.
     const each = 1.8 * metre * ((stage?.threads.length ?? 1) > 1 ? 1 : 2)
     expect(thread?.seats[0]?.amount).toBeCloseTo(each, 4)
@@ -105,13 +137,19 @@ describe('supplies', () => {
 describe('handouts', () => {
   it('mark on the side-by-side sheet what is not as on most machines', () => {
     const { machines, rows } = sideBySide(waistcoat)
-    expect(machines.flatMap(({ seats }) => seats).sort((a, b) => a - b)).toEqual(waistcoat.asked.seats.map((_, s) => s)) // prettier-ignore
+    expect(machines.flatMap(({ seats }) => seats).sort((a, b) => a - b)).toEqual(waistcoat.asked.seats.map((_, s) => s))
     for (const { cells, differs } of rows) {
       expect(cells).toHaveLength(machines.length)
       cells.forEach((cell, at) => {
         const others = cells.filter((other, o) => other && o !== at)
-        if (cell && others.length > 0 && others.every((other) => JSON.stringify(other) === JSON.stringify(cell))) expect(differs[at]).toEqual([]) // prettier-ignore
-        if (cell && others.length > 1 && others.every((other) => other?.needle !== cell.needle && other?.needle === others[0]?.needle)) expect(differs[at]).toContain('needle') // prettier-ignore
+        if (cell && others.length > 0 && others.every((other) => JSON.stringify(other) === JSON.stringify(cell)))
+          expect(differs[at]).toEqual([])
+        if (
+          cell &&
+          others.length > 1 &&
+          others.every((other) => other?.needle !== cell.needle && other?.needle === others[0]?.needle)
+        )
+          expect(differs[at]).toContain('needle')
       })
     }
   })

@@ -11,7 +11,8 @@ import { demoClasses } from './classes'
 const index = indexCatalogue(demoBundle())
 const answering = { index, fitOf: fitLookup(index) }
 const classes = demoClasses(new Date('2026-11-25T12:00:00Z'))
-const named = (title: string): SewingClass => ({ id: 'one', ...(classes.find((one) => one.title === title) as ClassWrite) }) as SewingClass // prettier-ignore
+const named = (title: string): SewingClass =>
+  ({ id: 'one', ...(classes.find((one) => one.title === title) as ClassWrite) }) as SewingClass
 const plans = new Map<string, ClassPlan>()
 beforeAll(async () => {
   for (const { title } of classes) plans.set(title, (await planClass(answering, named(title), optimum)).plan)
@@ -28,7 +29,8 @@ describe('the demo’s classes', () => {
     const asked = named('Armour, quilted')
     const plan = planOf('Armour, quilted')
     expect(plan).toMatchObject({ solved: true, ready: asked.seats.length })
-    const at = (technique: string) => plan.order?.order.indexOf(asked.techniques.findIndex((one) => one.technique === technique)) ?? -1 // prettier-ignore
+    const at = (technique: string) =>
+      plan.order?.order.indexOf(asked.techniques.findIndex((one) => one.technique === technique)) ?? -1
     expect(at('walking-foot-quilting')).toBeLessThan(at('machine-binding'))
   })
 
@@ -37,7 +39,11 @@ describe('the demo’s classes', () => {
     const plan = planOf('Waistcoat details')
     expect(plan).toMatchObject({ solved: true, ready: asked.seats.length, lent: 5, bought: 3 })
     for (const { item, model, pieces } of asked.loans)
-      expect(plan.seats.filter(({ loans, machine }) => loans.includes(item ?? '') || (model !== undefined && machine === model)).length).toBeLessThanOrEqual(pieces) // prettier-ignore
+      expect(
+        plan.seats.filter(
+          ({ loans, machine }) => loans.includes(item ?? '') || (model !== undefined && machine === model),
+        ).length,
+      ).toBeLessThanOrEqual(pieces)
   })
 
   it('name a gap that nobody can close', () => {

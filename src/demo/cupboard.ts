@@ -3,10 +3,29 @@ import type { Cupboard } from '#shared/api/classes'
 
 type Supply = Cupboard['supplies'][number]
 /** A bolt is sold by ten centimetres. */
-const bolt = (of: string, width: number, price: number, shelf: number): Supply => ({ what: 'fabric', of, pack: 100, width, price, shelf }) // prettier-ignore
-const spool = (of: string, pack: number, price: number, shelf: number): Supply => ({ what: 'thread', of, pack, price, shelf }) // prettier-ignore
+const bolt = (of: string, width: number, price: number, shelf: number): Supply => ({
+  what: 'fabric',
+  of,
+  pack: 100,
+  width,
+  price,
+  shelf,
+})
+const spool = (of: string, pack: number, price: number, shelf: number): Supply => ({
+  what: 'thread',
+  of,
+  pack,
+  price,
+  shelf,
+})
 const needles = (of: string, price: number, shelf: number): Supply => ({ what: 'needle', of, pack: 5, price, shelf })
-const piece = (of: string, pack: number, price: number, shelf: number): Supply => ({ what: 'material', of, pack, price, shelf }) // prettier-ignore
+const piece = (of: string, pack: number, price: number, shelf: number): Supply => ({
+  what: 'material',
+  of,
+  pack,
+  price,
+  shelf,
+})
 
 export const demoSupplies = (): Supply[] => [
   bolt('wool-suiting', 1450, 290, 12),

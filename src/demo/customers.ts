@@ -2,18 +2,41 @@
 import type { CustomerWrite } from '#shared/api/customers'
 
 type Has = [model: string, serial?: string, bought?: string]
-const person = (name: string, machines: Has[], owns: string[] = [], more: Partial<CustomerWrite> = {}): CustomerWrite => ({
+const person = (
+  name: string,
+  machines: Has[],
+  owns: string[] = [],
+  more: Partial<CustomerWrite> = {},
+): CustomerWrite => ({
   name,
-  email: `${name.toLowerCase().replace(/ø/g, 'o').replace(/å/g, 'a').replace(/[^a-z]+/g, '.')}@stage.example`,
+  email: `${name
+    .toLowerCase()
+    .replace(/ø/g, 'o')
+    .replace(/å/g, 'a')
+    .replace(/[^a-z]+/g, '.')}@stage.example`,
   ...more,
-  machines: machines.map(([model, serial, bought]) => ({ model, ...(serial ? { serial } : {}), ...(bought ? { bought } : {}) })),
+  machines: machines.map(([model, serial, bought]) => ({
+    model,
+    ...(serial ? { serial } : {}),
+    ...(bought ? { bought } : {}),
+  })),
   owns,
-}) // prettier-ignore
+})
 
 export const demoCustomers = (): CustomerWrite[] => [
-  person('Ylvi Sandmoor', [['plover-60', 'PL-20417', '2023-03-04']], ['lf-16'], { phone: '555 0101', note: 'Sews the chiffon capes.' }), // prettier-ignore
+  person('Ylvi Sandmoor', [['plover-60', 'PL-20417', '2023-03-04']], ['lf-16'], {
+    phone: '555 0101',
+    note: 'Sews the chiffon capes.',
+  }),
   person('Torben Kvalsund', [['ketch', '1182', '1996-09-01']], [], { phone: '555 0102', note: 'Rings at lunch time.' }),
-  person('Anneke Dorsthoek', [['halyard-9', 'HB-00318', '2024-11-20'], ['eddy-4', 'E4-7720', '2021-05-02']], ['os-k4w']), // prettier-ignore
+  person(
+    'Anneke Dorsthoek',
+    [
+      ['halyard-9', 'HB-00318', '2024-11-20'],
+      ['eddy-4', 'E4-7720', '2021-05-02'],
+    ],
+    ['os-k4w'],
+  ),
   person('Imre Falkeborn', [['heron-200', 'HR-01102', '2025-02-14']], ['lf-29']),
   person('Solfrid Aaneby', [['eddy-self', 'ES-00041', '2025-06-30']]),
   person('Bram Oosterlund', [['yawl', '7741']], ['dm-blh']),

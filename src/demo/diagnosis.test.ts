@@ -48,9 +48,14 @@ const made = (): Made[] => {
           const by = (toward === 'high' ? 1 : -1) * 4 * stepOn(trial, parameter)
           const scale = trial.model.scales[parameter]
           if (!scale || scale === 'absent' || wanted + by < scale.from || wanted + by > scale.to) continue
-          const others = (Object.keys(asTheCardSays(trial).values) as Parameter[]).filter((other) => other !== parameter && !fault.causes.some((cause) => cause.parameter === other)) // prettier-ignore
+          const others = (Object.keys(asTheCardSays(trial).values) as Parameter[]).filter(
+            (other) => other !== parameter && !fault.causes.some((cause) => cause.parameter === other),
+          )
           const [noise] = others
-          const off = { [parameter]: wanted + by, ...(noise ? { [noise]: (asTheCardSays(trial).values[noise] ?? 0) + stepOn(trial, noise) } : {}) } // prettier-ignore
+          const off = {
+            [parameter]: wanted + by,
+            ...(noise ? { [noise]: (asTheCardSays(trial).values[noise] ?? 0) + stepOn(trial, noise) } : {}),
+          }
           all.push({ trial, fault: fault.id, key: `${parameter}.${toward}`, shown: shows(trial, off) })
         }
     }
@@ -73,8 +78,13 @@ describe('diagnosis by difference', () => {
   })
 
   it('and with forty former cases of which most had another cause', () => {
-    const full = ({ trial, fault, key }: Made): History => Object.fromEntries((faultTrouble(trial, fault)?.causes ?? []).map((cause, i) => [cause.key, cause.key === key ? 5 : 35 - 10 * i])) // prettier-ignore
-    expect(twenty.filter((one) => rankOf(one, full(one)) < 3 && rankOf(one, full(one)) >= 0).length).toBeGreaterThanOrEqual(18) // prettier-ignore
+    const full = ({ trial, fault, key }: Made): History =>
+      Object.fromEntries(
+        (faultTrouble(trial, fault)?.causes ?? []).map((cause, i) => [cause.key, cause.key === key ? 5 : 35 - 10 * i]),
+      )
+    expect(
+      twenty.filter((one) => rankOf(one, full(one)) < 3 && rankOf(one, full(one)) >= 0).length,
+    ).toBeGreaterThanOrEqual(18)
   })
 
   const trial = trialFor('plover-60', 'blind-hem', 'wool-suiting') as Trial
@@ -88,7 +98,12 @@ describe('diagnosis by difference', () => {
 
   it('ranks a cause that is off by more above one that is off by less', () => {
     const width = asTheCardSays(trial).values.width as number
-    const at = (value: number) => diagnose(trial, { causes: [{ key: 'width.high', text: '', parameter: 'width', toward: 'high' }] }, { positions: {}, values: { width: value } }).causes[0]?.score ?? 0 // prettier-ignore
+    const at = (value: number) =>
+      diagnose(
+        trial,
+        { causes: [{ key: 'width.high', text: '', parameter: 'width', toward: 'high' }] },
+        { positions: {}, values: { width: value } },
+      ).causes[0]?.score ?? 0
     expect(at(width + 1)).toBeGreaterThan(at(width + 0.2))
     expect(at(width + 0.2)).toBeGreaterThan(at(width - 1))
     expect(at(width - 1)).toBeGreaterThan(at(width))
@@ -108,11 +123,19 @@ describe('diagnosis by difference', () => {
   it('says a needle that will hit first, and the least moves that put it right', () => {
     const wide = { positions: { plate: 'lp-straight' }, values: { width: 5 } }
     const straight = trial.items.find(({ what, slot }) => what === 'plate' && typeof slot === 'number' && slot < 3)
-    const { hazards, plan } = diagnose(trial, { causes: [] }, straight ? { ...wide, positions: { plate: straight.id } } : { positions: {}, values: { width: 9 } }) // prettier-ignore
+    const { hazards, plan } = diagnose(
+      trial,
+      { causes: [] },
+      straight ? { ...wide, positions: { plate: straight.id } } : { positions: {}, values: { width: 9 } },
+    )
     expect(hazards.map(({ code }) => code)).toContain('strike')
     expect(plan.outcome).toBe('plan')
     const { values } = asTheCardSays(trial)
-    const off = diagnose(trial, { causes: [] }, { positions: { length: showValue(4, 'length', trial.model.scales.length) }, values: { length: 4 } }) // prettier-ignore
+    const off = diagnose(
+      trial,
+      { causes: [] },
+      { positions: { length: showValue(4, 'length', trial.model.scales.length) }, values: { length: 4 } },
+    )
     if (off.plan.outcome !== 'plan') throw new Error('no plan')
     expect(off.plan.steps.map(({ control }) => control)).toEqual(['length'])
     expect(off.plan.steps[0]?.to).toBe(showValue(values.length ?? 0, 'length', trial.model.scales.length))
@@ -120,6 +143,13 @@ describe('diagnosis by difference', () => {
 
   it('finds nothing where everything stands as the card says', () => {
     const { differences, hazards, plan } = diagnose(trial, { causes: [] }, shows(trial, {}))
-    expect({ differences, hazards, steps: plan.outcome === 'plan' ? plan.steps.filter(({ control }) => !['handwheel', 'power', 'needleHeight', 'footLift'].includes(control)) : [] }).toEqual({ differences: [], hazards: [], steps: [] }) // prettier-ignore
+    expect({
+      differences,
+      hazards,
+      steps:
+        plan.outcome === 'plan'
+          ? plan.steps.filter(({ control }) => !['handwheel', 'power', 'needleHeight', 'footLift'].includes(control))
+          : [],
+    }).toEqual({ differences: [], hazards: [], steps: [] })
   })
 })

@@ -63,7 +63,13 @@ export const loadDemo = async ({
   if (!(await sessions.hasUsers())) for (const account of demoAccounts) await sessions.addUser(account)
   const { bundle } = await catalogue.snapshot()
   if (bundle.makes.length > 0) return
-  const [{ demoBundle }, { demoCustomers }, { demoClasses }, { demoSupplies }, { demoCases }] = await Promise.all([import('#demo/bundle'), import('#demo/customers'), import('#demo/classes'), import('#demo/cupboard'), import('#demo/cases')]) // prettier-ignore
+  const [{ demoBundle }, { demoCustomers }, { demoClasses }, { demoSupplies }, { demoCases }] = await Promise.all([
+    import('#demo/bundle'),
+    import('#demo/customers'),
+    import('#demo/classes'),
+    import('#demo/cupboard'),
+    import('#demo/cases'),
+  ])
   const demo = checkedBundle(demoBundle())
   const index = indexCatalogue(demo)
   // The catalogue comes last: where it is missing, whatever broke off before it is done again, and nothing twice.

@@ -30,10 +30,18 @@ afterAll(async () => {
 const lines = () => gunzipSync(readFileSync(file)).toString('utf8').split('\n').slice(0, -1)
 const spoiled = (name: string, change: (all: string[]) => string[]) => {
   const other = join(folder, name)
-  writeFileSync(other, gzipSync(change(lines()).map((line) => `${line}\n`).join(''))) // prettier-ignore
+  writeFileSync(
+    other,
+    gzipSync(
+      change(lines())
+        .map((line) => `${line}\n`)
+        .join(''),
+    ),
+  )
   return other
 }
-const scratches = async () => ((await shop.services.database.query("SHOW DATABASES LIKE 'handhold_scratch%'")) as unknown[]).length // prettier-ignore
+const scratches = async () =>
+  ((await shop.services.database.query("SHOW DATABASES LIKE 'handhold_scratch%'")) as unknown[]).length
 
 describe('a backup', () => {
   it('is one file that comes back the same, and leaves nobody signed in', async () => {
@@ -57,8 +65,17 @@ describe('a backup', () => {
     ['no backup at all', () => ['{"format":"handhold-catalogue"}'], /no backup of Handhold/],
     ['cut off', (all: string[]) => all.slice(0, -3), /not whole/],
     ['a line cut off', (all: string[]) => [...all.slice(0, 20), (all[20] as string).slice(0, 10)], /not whole/],
-    ['a row changed', (all: string[]) => all.map((line) => line.replace('Quotes', 'Quarts')), /does not come back as it was written/], // prettier-ignore
-    ['of a newer Handhold', (all: string[]) => all.map((line, i) => (i === 0 ? line.replace('"migrations":[', '"migrations":["FromTheFuture9999",') : line)), /newer Handhold/], // prettier-ignore
+    [
+      'a row changed',
+      (all: string[]) => all.map((line) => line.replace('Quotes', 'Quarts')),
+      /does not come back as it was written/,
+    ],
+    [
+      'of a newer Handhold',
+      (all: string[]) =>
+        all.map((line, i) => (i === 0 ? line.replace('"migrations":[', '"migrations":["FromTheFuture9999",') : line)),
+      /newer Handhold/,
+    ],
   ] as const)('that is %s is refused, and the shop stays as it is', async (name, change, says) => {
     const other = spoiled(`${name}.backup`, change as never)
     const before = (await shop.services.cases.all()).length

@@ -18,11 +18,19 @@ afterAll(() => shop.close())
 
 const named = (title: string) => rows.find((row) => row.class.title === title)?.class as ClassRow['class']
 const waistcoat = () => named('Waistcoat details')
-const pdf = async (path: string) => (await desk.get(path).expect(200).expect('Content-Type', /pdf/).buffer(true).parse((response, done) => {
-  const parts: Buffer[] = []
-  response.on('data', (part: Buffer) => parts.push(part))
-  response.on('end', () => done(null, Buffer.concat(parts)))
-})).body as Buffer // prettier-ignore
+const pdf = async (path: string) =>
+  (
+    await desk
+      .get(path)
+      .expect(200)
+      .expect('Content-Type', /pdf/)
+      .buffer(true)
+      .parse((response, done) => {
+        const parts: Buffer[] = []
+        response.on('data', (part: Buffer) => parts.push(part))
+        response.on('end', () => done(null, Buffer.concat(parts)))
+      })
+  ).body as Buffer
 
 describe('a change to a class', () => {
   it('says what it would do, and keeps nothing', async () => {
@@ -36,7 +44,10 @@ describe('a change to a class', () => {
     expect(body.change.given).toContainEqual({ seat: to, item: 'u-pipe', how: 'loan' })
     expect(body.change.taken).toContainEqual({ seat: from, item: 'u-pipe', how: 'loan' })
     expect((await desk.get(`/api/classes/${id}`)).body.class.pins).toEqual([])
-    await desk.post(`/api/classes/${id}/change`).send({ class: { ...facts, seats: [] } }).expect(422) // prettier-ignore
+    await desk
+      .post(`/api/classes/${id}/change`)
+      .send({ class: { ...facts, seats: [] } })
+      .expect(422)
   })
 
   it('is told of one more piece of what the shop lends', async () => {
@@ -51,7 +62,9 @@ describe('long work', () => {
     const work = randomUUID()
     const path = `/api/classes/${named('Armour, quilted').id}/handouts/everything.pdf`
     const asked = desk.agent.get(path).set('X-Work', work)
-    const answer = new Promise<{ status: number; body: { stopped?: boolean } }>((resolve) => asked.end((_, response) => resolve(response))) // prettier-ignore
+    const answer = new Promise<{ status: number; body: { stopped?: boolean } }>((resolve) =>
+      asked.end((_, response) => resolve(response)),
+    )
     const lead = await shop.as('lead')
     await expect.poll(async () => (await desk.get(`/api/work/${work}`)).body.working).toBe(true)
     await lead.get(`/api/work/${work}`).expect(200, { working: false })
@@ -68,20 +81,37 @@ describe('the run sheet', () => {
     const lengths = sheet.stages.map(({ show, change, sew, inspect, slack }) => show + change + sew + inspect + slack)
     expect(sheet.minutes).toBe(lengths.reduce((sum, one) => sum + one, 0))
     expect(sheet.left).toBe(facts.minutes - sheet.minutes)
-    expect(sheet.stages.map(({ starts }) => starts)).toEqual(lengths.map((_, i) => lengths.slice(0, i).reduce((sum, one) => sum + one, 0))) // prettier-ignore
+    expect(sheet.stages.map(({ starts }) => starts)).toEqual(
+      lengths.map((_, i) => lengths.slice(0, i).reduce((sum, one) => sum + one, 0)),
+    )
     expect(sheet).toMatchObject({ own: false, violations: [], waits: sheet.leastWaits })
-    const made = (await desk.post('/api/classes').send({ ...facts, title: 'Back to front', order: ['button-sew-on', 'buttonhole'] }).expect(201)).body as ClassRow // prettier-ignore
+    const made = (
+      await desk
+        .post('/api/classes')
+        .send({ ...facts, title: 'Back to front', order: ['button-sew-on', 'buttonhole'] })
+        .expect(201)
+    ).body as ClassRow
     const own = (await desk.get(`/api/classes/${made.class.id}/run-sheet`).expect(200)).body as RunSheetView
     const names = own.stages.map(({ technique }) => facts.techniques[technique]?.technique)
     expect(names.slice(0, 2)).toEqual(['button-sew-on', 'buttonhole'])
     expect([...names].sort()).toEqual(facts.techniques.map(({ technique }) => technique).sort())
-    expect(own).toMatchObject({ own: true, violations: [{ technique: 1, first: 0 }, { technique: 2, first: 1 }] }) // prettier-ignore
+    expect(own).toMatchObject({
+      own: true,
+      violations: [
+        { technique: 1, first: 0 },
+        { technique: 2, first: 1 },
+      ],
+    })
     expect(own.waits).toBeGreaterThanOrEqual(own.leastWaits ?? Infinity)
   })
 
   it('is iCalendar that another reader reads, with alarms', async () => {
     const { id, starts, minutes, techniques } = waistcoat()
-    const { text } = await desk.get(`/api/classes/${id}/calendar.ics`).expect(200).expect('Content-Type', /text\/calendar/).buffer(true) // prettier-ignore
+    const { text } = await desk
+      .get(`/api/classes/${id}/calendar.ics`)
+      .expect(200)
+      .expect('Content-Type', /text\/calendar/)
+      .buffer(true)
     const calendar = new ICAL.Component(ICAL.parse(text) as never)
     const events = calendar.getAllSubcomponents('vevent')
     const [whole, ...stages] = events.map((event) => new ICAL.Event(event))
@@ -98,19 +128,48 @@ describe('the run sheet', () => {
     const { id, starts } = waistcoat()
     expect((await desk.get(`/api/classes/${id}/clashes`).expect(200)).body).toEqual({ clashes: [], known: false })
     const day = starts.slice(0, 10).replaceAll('-', '')
-    const event = (uid: string, ...lines: string[]) => ['BEGIN:VEVENT', `UID:${uid}`, 'DTSTAMP:20260101T000000Z', ...lines, 'END:VEVENT'] // prettier-ignore
-    const file = ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//shop//EN',
-      ...event('a', `DTSTART:${day}T200000`, `DTEND:${day}T213000`, 'SUMMARY:Rehearsal in the front room', 'LOCATION:Front table'),
+    const event = (uid: string, ...lines: string[]) => [
+      'BEGIN:VEVENT',
+      `UID:${uid}`,
+      'DTSTAMP:20260101T000000Z',
+      ...lines,
+      'END:VEVENT',
+    ]
+    const file = [
+      'BEGIN:VCALENDAR',
+      'VERSION:2.0',
+      'PRODID:-//shop//EN',
+      ...event(
+        'a',
+        `DTSTART:${day}T200000`,
+        `DTEND:${day}T213000`,
+        'SUMMARY:Rehearsal in the front room',
+        'LOCATION:Front table',
+      ),
       ...event('b', `DTSTART:${day}T210000`, `DTEND:${day}T220000`, 'SUMMARY:After the class'),
       ...event('c', 'DTSTART;VALUE=DATE:20260105', 'RRULE:FREQ=DAILY;COUNT=3', 'SUMMARY:Long ago'),
       ...event('d', `DTSTART:${day}T180000`, `DTEND:${day}T190000`, 'STATUS:CANCELLED', 'SUMMARY:Called off'),
-      ...event('e', `DTSTART:${String(Number(day) - 10000)}T183000`, `DTEND:${String(Number(day) - 10000)}T193000`, 'RRULE:FREQ=YEARLY', 'SUMMARY:Every year'),
-      'END:VCALENDAR'].join('\r\n') // prettier-ignore
+      ...event(
+        'e',
+        `DTSTART:${String(Number(day) - 10000)}T183000`,
+        `DTEND:${String(Number(day) - 10000)}T193000`,
+        'RRULE:FREQ=YEARLY',
+        'SUMMARY:Every year',
+      ),
+      'END:VCALENDAR',
+    ].join('\r\n')
     await desk.put('/api/calendar?name=shop.ics').set('Content-Type', 'text/calendar').send(file).expect(200)
     const { body } = await desk.get(`/api/classes/${id}/clashes`).expect(200)
     expect(body.known).toBe(true)
-    expect(body.clashes.map(({ title }: { title: string }) => title)).toEqual(['Every year', 'Rehearsal in the front room']) // prettier-ignore
-    const { body: refused } = await desk.put('/api/calendar').set('Content-Type', 'text/calendar').send('nothing of the kind').expect(422) // prettier-ignore
+    expect(body.clashes.map(({ title }: { title: string }) => title)).toEqual([
+      'Every year',
+      'Rehearsal in the front room',
+    ])
+    const { body: refused } = await desk
+      .put('/api/calendar')
+      .set('Content-Type', 'text/calendar')
+      .send('nothing of the kind')
+      .expect(422)
     expect(refused.issues[0].path).toEqual(['file'])
     expect((await desk.get('/api/calendar')).body).toMatchObject({ file: 'shop.ics' })
   })
@@ -122,7 +181,10 @@ describe('supplies', () => {
     const { needs } = (await desk.get(`/api/classes/${id}/supplies`).expect(200)).body as SuppliesView
     const buttons = needs.find(({ of }) => of.startsWith('Button,'))
     // Two buttons a seat, and for one spare seat.
-    expect(buttons).toMatchObject({ amount: 2 * (seats.length + 1), packs: { of: 12, need: 2, shelf: 3, buy: 0, cost: 0 } }) // prettier-ignore
+    expect(buttons).toMatchObject({
+      amount: 2 * (seats.length + 1),
+      packs: { of: 12, need: 2, shelf: 3, buy: 0, cost: 0 },
+    })
     const cord = needs.find(({ of }) => of.startsWith('Piping cord'))
     expect(cord?.amount).toBeCloseTo(0.6 * 1.05 * (seats.length + 1), 6)
     expect(cord?.packs).toMatchObject({ need: 1, shelf: 0, buy: 1, cost: 310 })
@@ -167,8 +229,16 @@ describe('handouts', () => {
     }
     // It opens without an account, that very card, and only as long as it is not revoked.
     const [first] = codes.map((code) => new URL(code))
-    const asked = { model: first?.searchParams.get('m'), technique: first?.searchParams.get('t'), fabric: first?.searchParams.get('f') } // prettier-ignore
-    const { body: card } = await shop.anyone().get(`/api/shared/cards/${first?.pathname.slice(3)}`).query(asked).expect(200) // prettier-ignore
+    const asked = {
+      model: first?.searchParams.get('m'),
+      technique: first?.searchParams.get('t'),
+      fabric: first?.searchParams.get('f'),
+    }
+    const { body: card } = await shop
+      .anyone()
+      .get(`/api/shared/cards/${first?.pathname.slice(3)}`)
+      .query(asked)
+      .expect(200)
     expect(card).toMatchObject({ model: { id: model }, technique: { id: asked.technique } })
     await shop
       .anyone()
@@ -206,12 +276,17 @@ describe('after a class', () => {
     expect(body).toEqual({ sent: 2, without: [] })
     const { body: sent } = await desk.get('/api/outbox').expect(200)
     expect(sent).toHaveLength(2)
-    const { text } = await desk.get(`/api/outbox/${sent[0].id}.eml`).expect(200).buffer(true).parse((response, done) => {
-      let all = ''
-      response.setEncoding('latin1')
-      response.on('data', (part: string) => (all += part))
-      response.on('end', () => done(null, { text: all }))
-    }).then((response) => response.body as { text: string }) // prettier-ignore
+    const { text } = await desk
+      .get(`/api/outbox/${sent[0].id}.eml`)
+      .expect(200)
+      .buffer(true)
+      .parse((response, done) => {
+        let all = ''
+        response.setEncoding('latin1')
+        response.on('data', (part: string) => (all += part))
+        response.on('end', () => done(null, { text: all }))
+      })
+      .then((response) => response.body as { text: string })
     const mail = await PostalMime.parse(Buffer.from(text, 'latin1'))
     expect(mail.subject).toBe('Your cards from “First hems”')
     expect(mail.to?.[0]?.address).toBe(sent[0].to)
@@ -227,7 +302,10 @@ describe('after a class', () => {
     await desk.delete(`/api/customers/${seats[1]?.customer}`).expect(200)
     expect((await desk.get('/api/outbox')).body).toEqual([])
     const after = (await desk.get(`/api/classes/${id}`)).body as ClassRow
-    expect(after.class.seats.slice(0, 2).map(({ name, customer }) => [name, customer])).toEqual([['a former customer', undefined], ['a former customer', undefined]]) // prettier-ignore
+    expect(after.class.seats.slice(0, 2).map(({ name, customer }) => [name, customer])).toEqual([
+      ['a former customer', undefined],
+      ['a former customer', undefined],
+    ])
     expect(after.class.seats[2]?.name).toBe(seats[2]?.name)
   })
 

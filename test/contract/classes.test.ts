@@ -11,8 +11,25 @@ beforeAll(async () => {
 })
 afterAll(() => shop.close())
 
-const blank = { title: 'Trial', starts: '2026-12-05T10:00:00', minutes: 120, techniques: [{ technique: 'piping', fabric: 'wool-suiting' }], seats: [{ name: 'One', model: 'wren-24', owns: [] }, { name: 'Two', model: 'wren-24', owns: [] }], loans: [{ item: 'u-pipe', pieces: 1 }], pins: [] } // prettier-ignore
-const make = async (more = {}) => (await desk.post('/api/classes').send({ ...blank, ...more }).expect(201)).body as ClassRow // prettier-ignore
+const blank = {
+  title: 'Trial',
+  starts: '2026-12-05T10:00:00',
+  minutes: 120,
+  techniques: [{ technique: 'piping', fabric: 'wool-suiting' }],
+  seats: [
+    { name: 'One', model: 'wren-24', owns: [] },
+    { name: 'Two', model: 'wren-24', owns: [] },
+  ],
+  loans: [{ item: 'u-pipe', pieces: 1 }],
+  pins: [],
+}
+const make = async (more = {}) =>
+  (
+    await desk
+      .post('/api/classes')
+      .send({ ...blank, ...more })
+      .expect(201)
+  ).body as ClassRow
 
 describe('classes', () => {
   it('of the demo are four, for desk and lead', async () => {
@@ -45,9 +62,22 @@ describe('classes', () => {
   })
 
   it('are refused where they do not hold together, each place named', async () => {
-    const broken = { ...blank, techniques: [{ technique: 'nothing', fabric: 'wool-suiting', after: ['zip'] }], seats: [{ name: 'A', model: 'none', owns: ['nope'] }], loans: [{ pieces: 1 }], pins: [{ seat: 5, item: 'u-pipe', how: 'loan' }] } // prettier-ignore
+    const broken = {
+      ...blank,
+      techniques: [{ technique: 'nothing', fabric: 'wool-suiting', after: ['zip'] }],
+      seats: [{ name: 'A', model: 'none', owns: ['nope'] }],
+      loans: [{ pieces: 1 }],
+      pins: [{ seat: 5, item: 'u-pipe', how: 'loan' }],
+    }
     const { body } = await desk.post('/api/classes').send(broken).expect(422)
-    expect(body.issues.map(({ path }: { path: unknown[] }) => path.join('.'))).toEqual(['techniques.0.technique', 'techniques.0.after', 'seats.0.model', 'seats.0.owns', 'loans.0', 'pins.0.seat']) // prettier-ignore
+    expect(body.issues.map(({ path }: { path: unknown[] }) => path.join('.'))).toEqual([
+      'techniques.0.technique',
+      'techniques.0.after',
+      'seats.0.model',
+      'seats.0.owns',
+      'loans.0',
+      'pins.0.seat',
+    ])
     await desk
       .post('/api/classes')
       .send({ ...blank, starts: 'tomorrow' })

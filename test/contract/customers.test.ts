@@ -39,8 +39,14 @@ describe('customers', () => {
   })
 
   it('may only have what the catalogue has', async () => {
-    const { body } = await desk.post('/api/customers').send({ ...customer, machines: [{ model: 'nothing' }], owns: ['nope'] }).expect(422) // prettier-ignore
-    expect(body.issues.map(({ message }: { message: string }) => message)).toEqual(['no model “nothing” in the catalogue', 'no item “nope” in the catalogue']) // prettier-ignore
+    const { body } = await desk
+      .post('/api/customers')
+      .send({ ...customer, machines: [{ model: 'nothing' }], owns: ['nope'] })
+      .expect(422)
+    expect(body.issues.map(({ message }: { message: string }) => message)).toEqual([
+      'no model “nothing” in the catalogue',
+      'no item “nope” in the catalogue',
+    ])
     await desk
       .post('/api/customers')
       .send({ ...customer, email: 'nobody' })
@@ -50,8 +56,15 @@ describe('customers', () => {
   it('are given out whole and erased whole, with nothing left of them in the database', async () => {
     const { customer: made } = await make({ name: 'Gro Erasmoor', note: 'a very private note' })
     const { body: given } = await desk.get(`/api/customers/${made.id}/export`).expect(200)
-    expect(given).toMatchObject({ format: 'handhold-customer', customer: { name: 'Gro Erasmoor', machines: [machine] }, names: { models: { 'plover-60': 'Larkfen Plover 60' } } }) // prettier-ignore
-    const { body: link } = await desk.post('/api/practice/links').send({ model: 'plover-60', technique: 'blind-hem', fabric: 'wool-suiting', days: 7 }).expect(201) // prettier-ignore
+    expect(given).toMatchObject({
+      format: 'handhold-customer',
+      customer: { name: 'Gro Erasmoor', machines: [machine] },
+      names: { models: { 'plover-60': 'Larkfen Plover 60' } },
+    })
+    const { body: link } = await desk
+      .post('/api/practice/links')
+      .send({ model: 'plover-60', technique: 'blind-hem', fabric: 'wool-suiting', days: 7 })
+      .expect(201)
     const review = {
       reached: true,
       missed: [],
@@ -63,7 +76,11 @@ describe('customers', () => {
       moves: 3,
     }
     for (const name of [' gro erasmoor', 'Gro Other'])
-      await shop.anyone().post(`/api/shared/practice/${link.path.slice('/p/'.length)}/attempts`).send({ name, review }).expect(201) // prettier-ignore
+      await shop
+        .anyone()
+        .post(`/api/shared/practice/${link.path.slice('/p/'.length)}/attempts`)
+        .send({ name, review })
+        .expect(201)
     await desk.delete(`/api/customers/${made.id}`).expect(200)
     const { body: attempts } = await desk.get(`/api/practice/links/${link.id}/attempts`).expect(200)
     expect(attempts.map(({ by }: { by: string }) => by)).toEqual(['Gro Other', 'a former customer'])
@@ -89,7 +106,15 @@ describe('customers', () => {
     const { body: third } = await desk.post('/api/customers/import').send({ customers: more }).expect(200)
     expect(third).toEqual({ added: 0, changed: 0, same: 2 })
     const before = (await desk.get('/api/customers')).body.length
-    await desk.post('/api/customers/import').send({ customers: [{ name: 'New One', machines: [], owns: [] }, { ...customer, owns: ['nope'] }] }).expect(422) // prettier-ignore
+    await desk
+      .post('/api/customers/import')
+      .send({
+        customers: [
+          { name: 'New One', machines: [], owns: [] },
+          { ...customer, owns: ['nope'] },
+        ],
+      })
+      .expect(422)
     expect((await desk.get('/api/customers')).body).toHaveLength(before)
   })
 
@@ -103,7 +128,10 @@ describe('customers', () => {
 
 describe('gaps', () => {
   it('count customers’ machines, and rank by them when asked', async () => {
-    const { body } = await viewer.get('/api/coverage/gaps').query({ fabric: 'cotton-shirting', by: 'machines' }).expect(200) // prettier-ignore
+    const { body } = await viewer
+      .get('/api/coverage/gaps')
+      .query({ fabric: 'cotton-shirting', by: 'machines' })
+      .expect(200)
     const machines = body.gaps.map((gap: { machines: number }) => gap.machines) as number[]
     expect(Math.max(...machines)).toBeGreaterThan(3)
     expect(machines).toEqual([...machines].sort((a, b) => b - a))
@@ -114,13 +142,28 @@ describe('gaps', () => {
 
   it('count the booked seats of classes to come, and rank by them when asked', async () => {
     const desk = await shop.as('desk')
-    const gapsBy = async (by: string) => (await viewer.get('/api/coverage/gaps').query({ fabric: 'wool-suiting', by }).expect(200)).body.gaps as { seats: number; closer: { item?: string } }[] // prettier-ignore
+    const gapsBy = async (by: string) =>
+      (await viewer.get('/api/coverage/gaps').query({ fabric: 'wool-suiting', by }).expect(200)).body.gaps as {
+        seats: number
+        closer: { item?: string }
+      }[]
     const before = await gapsBy('seats')
     const seats = before.map((gap) => gap.seats)
     expect(seats[0]).toBeGreaterThan(0)
     expect(seats).toEqual([...seats].sort((a, b) => b - a))
     const piping = before.find(({ closer }) => closer.item === 'u-pipe')?.seats ?? 0
-    const booked = { title: 'More piping', starts: '2099-01-01T10:00:00', minutes: 60, techniques: [{ technique: 'piping', fabric: 'wool-suiting' }], seats: [{ name: 'A', model: 'wren-24', owns: [] }, { name: 'B', model: 'wren-24', owns: [] }], loans: [], pins: [] } // prettier-ignore
+    const booked = {
+      title: 'More piping',
+      starts: '2099-01-01T10:00:00',
+      minutes: 60,
+      techniques: [{ technique: 'piping', fabric: 'wool-suiting' }],
+      seats: [
+        { name: 'A', model: 'wren-24', owns: [] },
+        { name: 'B', model: 'wren-24', owns: [] },
+      ],
+      loans: [],
+      pins: [],
+    }
     await desk.post('/api/classes').send(booked).expect(201)
     await desk
       .post('/api/classes')

@@ -15,13 +15,26 @@ beforeAll(async () => {
 })
 afterAll(() => shop.close())
 
-const cases = async (query: Record<string, string> = {}) => (await desk.get('/api/cases').query(query).expect(200)).body as CaseRow[] // prettier-ignore
-const keep = async (more: object = {}) => (await desk.post('/api/cases').send({ question: 'Trial', outcome: 'open', ...more }).expect(201)).body as CaseRow // prettier-ignore
+const cases = async (query: Record<string, string> = {}) =>
+  (await desk.get('/api/cases').query(query).expect(200)).body as CaseRow[]
+const keep = async (more: object = {}) =>
+  (
+    await desk
+      .post('/api/cases')
+      .send({ question: 'Trial', outcome: 'open', ...more })
+      .expect(201)
+  ).body as CaseRow
 
 describe('the ask line', () => {
   it('takes a customer with their machine and feet, and says of what it is not sure', async () => {
     const { body } = await desk.get('/api/ask').query({ q: 'Bram Oosterlund buttonhole wool' }).expect(200)
-    expect(body.picks).toMatchObject({ customer: { name: 'Bram Oosterlund', sure: true }, model: { id: 'yawl', from: 'customer' }, technique: { id: 'buttonhole', sure: true }, fabric: { id: 'wool-suiting' }, owned: ['dm-blh'] }) // prettier-ignore
+    expect(body.picks).toMatchObject({
+      customer: { name: 'Bram Oosterlund', sure: true },
+      model: { id: 'yawl', from: 'customer' },
+      technique: { id: 'buttonhole', sure: true },
+      fabric: { id: 'wool-suiting' },
+      owned: ['dm-blh'],
+    })
     const { body: two } = await desk.get('/api/ask').query({ q: 'Anneke Dorsthoek' }).expect(200)
     expect(two.picks.model).toMatchObject({ sure: false, others: [{ id: 'eddy-4' }] })
     await viewer.get('/api/ask').query({ q: 'Bram' }).expect(403)
@@ -42,13 +55,17 @@ describe('the ask line', () => {
     expect((await ask('whirligig plover')).picks.technique).toBeUndefined()
     expect((await ask('it smells burnt')).stops).toMatchObject([{ id: 'smell', firstAid: false }])
     expect((await ask('needle in my finger')).stops).toMatchObject([{ id: 'finger', firstAid: true }])
-    for (const { id, words } of STOPS) for (const said of words) expect((await ask(said)).stops.map((stop: { id: string }) => stop.id)).toContain(id) // prettier-ignore
+    for (const { id, words } of STOPS)
+      for (const said of words) expect((await ask(said)).stops.map((stop: { id: string }) => stop.id)).toContain(id)
   })
 
   it('hears a new customer at once, and an erased one no more', async () => {
     const ask = async () => (await desk.get('/api/ask').query({ q: 'Quirinius' }).expect(200)).body.picks.customer
     expect(await ask()).toBeUndefined()
-    const { body } = await desk.post('/api/customers').send({ name: 'Quirinius Vogel', machines: [], owns: [] }).expect(201) // prettier-ignore
+    const { body } = await desk
+      .post('/api/customers')
+      .send({ name: 'Quirinius Vogel', machines: [], owns: [] })
+      .expect(201)
     expect(await ask()).toMatchObject({ name: 'Quirinius Vogel' })
     await desk.delete(`/api/customers/${body.customer.id}`).expect(200)
     expect(await ask()).toBeUndefined()
@@ -68,7 +85,11 @@ describe('cases', () => {
   })
 
   it('are found by beginnings of words, by outcome, and when a follow-up is due', async () => {
-    const made = await keep({ question: 'Zebrastripes come out crooked', advice: 'Use the xylographic guide', followUp: '2026-01-05' }) // prettier-ignore
+    const made = await keep({
+      question: 'Zebrastripes come out crooked',
+      advice: 'Use the xylographic guide',
+      followUp: '2026-01-05',
+    })
     expect((await cases({ q: 'zebra' })).map((row) => row.case.id)).toEqual([made.case.id])
     expect((await cases({ q: 'xylo crooked' })).map((row) => row.case.id)).toEqual([made.case.id])
     expect(await cases({ q: 'zebra nothing' })).toEqual([])
@@ -83,15 +104,24 @@ describe('cases', () => {
   it('show both versions to the second writer, and refuse whom nobody knows', async () => {
     const { version, case: made } = await keep()
     const { id, at: _, by: __, ...facts } = made
-    await desk.put(`/api/cases/${id}`).send({ version, case: { ...facts, advice: 'One' } }).expect(200) // prettier-ignore
-    const { body } = await lead.put(`/api/cases/${id}`).send({ version, case: { ...facts, advice: 'Two' } }).expect(409) // prettier-ignore
+    await desk
+      .put(`/api/cases/${id}`)
+      .send({ version, case: { ...facts, advice: 'One' } })
+      .expect(200)
+    const { body } = await lead
+      .put(`/api/cases/${id}`)
+      .send({ version, case: { ...facts, advice: 'Two' } })
+      .expect(409)
     expect(body.theirs).toMatchObject({ version: version + 1, value: { advice: 'One' } })
     await desk.post('/api/cases').send({ question: 'Q', outcome: 'open', customer: 'nobody-at-all' }).expect(422)
     await desk.post('/api/cases').send({ question: '', outcome: 'open' }).expect(422)
   })
 
   it('lose whose they were when the customer is erased, or when they are old enough', async () => {
-    const { body } = await desk.post('/api/customers').send({ name: 'Passing Through', machines: [], owns: [] }).expect(201) // prettier-ignore
+    const { body } = await desk
+      .post('/api/customers')
+      .send({ name: 'Passing Through', machines: [], owns: [] })
+      .expect(201)
     const made = await keep({ customer: body.customer.id })
     await desk.delete(`/api/customers/${body.customer.id}`).expect(200)
     const { body: after } = await desk.get(`/api/cases/${made.case.id}`).expect(200)
@@ -112,7 +142,13 @@ describe('cases', () => {
 
 describe('diagnosis', () => {
   it('compares what the machine shows, counts the shop’s own closed cases, and refuses what cannot be sewn', async () => {
-    const asked = { model: 'plover-60', technique: 'blind-hem', fabric: 'wool-suiting', trouble: 'blind-hem.dots-long', shown: { positions: {}, values: { width: 5 } } } // prettier-ignore
+    const asked = {
+      model: 'plover-60',
+      technique: 'blind-hem',
+      fabric: 'wool-suiting',
+      trouble: 'blind-hem.dots-long',
+      shown: { positions: {}, values: { width: 5 } },
+    }
     const { body } = await desk.post('/api/diagnosis').send(asked).expect(200)
     expect(body.causes[0]).toMatchObject({
       key: 'width.high',
@@ -163,18 +199,23 @@ describe('a card sent', () => {
 
   it('to a customer lies in the outbox as PDF whose code opens it without an account', async () => {
     const { body: customers } = await desk.get('/api/customers').expect(200)
-    const torben = customers.find(({ customer }: { customer: { name: string } }) => customer.name === 'Torben Kvalsund').customer // prettier-ignore
+    const torben = customers.find(
+      ({ customer }: { customer: { name: string } }) => customer.name === 'Torben Kvalsund',
+    ).customer
     const { body } = await desk
       .post('/api/outbox/cards')
       .send({ ...picked, customer: torben.id })
       .expect(201)
     expect(body).toEqual({ to: torben.email })
     const [{ id }] = (await desk.get('/api/outbox').expect(200)).body
-    const raw = await desk.get(`/api/outbox/${id}.eml`).buffer(true).parse((response, done) => {
-      const parts: Buffer[] = []
-      response.on('data', (part: Buffer) => parts.push(part))
-      response.on('end', () => done(null, Buffer.concat(parts)))
-    }) // prettier-ignore
+    const raw = await desk
+      .get(`/api/outbox/${id}.eml`)
+      .buffer(true)
+      .parse((response, done) => {
+        const parts: Buffer[] = []
+        response.on('data', (part: Buffer) => parts.push(part))
+        response.on('end', () => done(null, Buffer.concat(parts)))
+      })
     const mail = await PostalMime.parse(raw.body as Buffer)
     const link = /http\S+\/c\/(\S+)/.exec(mail.text ?? '')
     await shop.anyone().get(`/api/shared/cards/${link?.[1]}`).expect(200)
@@ -184,19 +225,36 @@ describe('a card sent', () => {
       .send({ ...picked, customer: torben.id, practice: true })
       .expect(201)
     const [{ id: second }] = (await desk.get('/api/outbox').expect(200)).body
-    const { text } = await desk.get(`/api/outbox/${second}.eml`).buffer(true).parse((response, done) => {
-      let all = ''
-      response.on('data', (part: Buffer) => (all += part.toString('latin1')))
-      response.on('end', () => done(null, { text: all }))
-    }).then((response) => response.body as { text: string }) // prettier-ignore
+    const { text } = await desk
+      .get(`/api/outbox/${second}.eml`)
+      .buffer(true)
+      .parse((response, done) => {
+        let all = ''
+        response.on('data', (part: Buffer) => (all += part.toString('latin1')))
+        response.on('end', () => done(null, { text: all }))
+      })
+      .then((response) => response.body as { text: string })
     const practise = /\/p\/(\S+)/.exec((await PostalMime.parse(text)).text ?? '')
     await shop.anyone().get(`/api/shared/practice/${practise?.[1]}`).expect(200)
-    const line = { is: 'line', points: [[0, 0], [30, 0]], weight: 'thin' } // prettier-ignore
+    const line = {
+      is: 'line',
+      points: [
+        [0, 0],
+        [30, 0],
+      ],
+      weight: 'thin',
+    }
     const sheet = { title: 'Strip', width: 100, height: 40, marks: [line] }
     await desk.post('/api/outbox/sheets').send({ customer: torben.id, words: 'Mark strip', sheet }).expect(201)
     expect((await desk.get('/api/outbox')).body[0]).toMatchObject({ subject: 'Mark strip', to: torben.email })
-    await desk.post('/api/outbox/sheets').send({ customer: torben.id, words: 'Mark strip', sheet: { ...sheet, width: 9000, height: 9000 } }).expect(422) // prettier-ignore
-    const { body: without } = await desk.post('/api/customers').send({ name: 'No Mail', machines: [], owns: [] }).expect(201) // prettier-ignore
+    await desk
+      .post('/api/outbox/sheets')
+      .send({ customer: torben.id, words: 'Mark strip', sheet: { ...sheet, width: 9000, height: 9000 } })
+      .expect(422)
+    const { body: without } = await desk
+      .post('/api/customers')
+      .send({ name: 'No Mail', machines: [], owns: [] })
+      .expect(201)
     await desk
       .post('/api/outbox/cards')
       .send({ ...picked, customer: without.customer.id })
@@ -207,8 +265,13 @@ describe('a card sent', () => {
 describe('a trade-up', () => {
   it('compares both machines for what a customer was seen to sew, and sums up what to buy once', async () => {
     const { body: customers } = await desk.get('/api/customers').expect(200)
-    const kaja = customers.find(({ customer }: { customer: { name: string } }) => customer.name === 'Kaja Vettermo').customer // prettier-ignore
-    const { body } = await desk.get(`/api/customers/${kaja.id}/trade-up`).query({ from: 'wren-24', to: 'halyard-9' }).expect(200) // prettier-ignore
+    const kaja = customers.find(
+      ({ customer }: { customer: { name: string } }) => customer.name === 'Kaja Vettermo',
+    ).customer
+    const { body } = await desk
+      .get(`/api/customers/${kaja.id}/trade-up`)
+      .query({ from: 'wren-24', to: 'halyard-9' })
+      .expect(200)
     const sewn = body.rows.map(({ technique }: { technique: string }) => technique) as string[]
     // What the class taught, and what she rang for.
     expect(sewn).toEqual(expect.arrayContaining(['blind-hem', 'buttonhole', 'piping', 'stretch-seam']))

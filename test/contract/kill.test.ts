@@ -14,7 +14,10 @@ let server: { process: ChildProcess; url: string }
 
 const startServer = (): Promise<typeof server> =>
   new Promise((done, fail) => {
-    const child = spawn(process.execPath, ['--import', 'tsx', inProject('src/server/main.ts')], { env: { ...process.env, DATABASE_URL: database.url, PORT: '0', HANDHOLD_DEMO: 'yes', LOG_LEVEL: 'silent' }, stdio: ['ignore', 'pipe', 'ignore'] }) // prettier-ignore
+    const child = spawn(process.execPath, ['--import', 'tsx', inProject('src/server/main.ts')], {
+      env: { ...process.env, DATABASE_URL: database.url, PORT: '0', HANDHOLD_DEMO: 'yes', LOG_LEVEL: 'silent' },
+      stdio: ['ignore', 'pipe', 'ignore'],
+    })
     createInterface({ input: child.stdout }).on('line', (line) => {
       const url = /is at (http:\S+)/.exec(line)?.[1]
       if (url) done({ process: child, url })
@@ -38,16 +41,28 @@ afterAll(async () => {
 })
 
 const signIn = async () => {
-  const response = await fetch(`${server.url}/api/session`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ user: 'maren', password: 'tide-and-thimble' }) }) // prettier-ignore
+  const response = await fetch(`${server.url}/api/session`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ user: 'maren', password: 'tide-and-thimble' }),
+  })
   const { csrf } = (await response.json()) as { csrf: string }
-  return { 'Content-Type': 'application/json', Cookie: response.headers.get('set-cookie')?.split(';')[0] ?? '', 'X-CSRF-Token': csrf } // prettier-ignore
+  return {
+    'Content-Type': 'application/json',
+    Cookie: response.headers.get('set-cookie')?.split(';')[0] ?? '',
+    'X-CSRF-Token': csrf,
+  }
 }
 
 /** Writes case after case until nobody answers; the ids that were acknowledged. */
 const writeOn = async (headers: Record<string, string>, acknowledged: number[]): Promise<void> => {
   for (;;) {
     try {
-      const response = await fetch(`${server.url}/api/cases`, { method: 'POST', headers, body: JSON.stringify({ question: 'Kept?', outcome: 'open' }) }) // prettier-ignore
+      const response = await fetch(`${server.url}/api/cases`, {
+        method: 'POST',
+        headers,
+        body: JSON.stringify({ question: 'Kept?', outcome: 'open' }),
+      })
       const told = (await response.json()) as { case?: { id: number } }
       if (response.status !== 201 || !told.case) return
       acknowledged.push(told.case.id)
@@ -61,7 +76,11 @@ const writeOn = async (headers: Record<string, string>, acknowledged: number[]):
 const importOn = async (headers: Record<string, string>, round: string): Promise<boolean> => {
   try {
     const bundle = (await (await fetch(`${server.url}/api/bundle`, { headers })).json()) as Bundle
-    const renamed = { ...bundle, makes: bundle.makes.map((make) => ({ ...make, name: `${make.id} ${round}` })), techniques: bundle.techniques.map((technique) => ({ ...technique, for: round })) } // prettier-ignore
+    const renamed = {
+      ...bundle,
+      makes: bundle.makes.map((make) => ({ ...make, name: `${make.id} ${round}` })),
+      techniques: bundle.techniques.map((technique) => ({ ...technique, for: round })),
+    }
     const response = await fetch(`${server.url}/api/bundle`, { method: 'POST', headers, body: JSON.stringify(renamed) })
     return response.ok && ((await response.json()) as { changed?: number }).changed !== undefined
   } catch {
@@ -69,7 +88,12 @@ const importOn = async (headers: Record<string, string>, round: string): Promise
   }
 }
 
-const casesKept = async (headers: Record<string, string>) => new Set(((await (await fetch(`${server.url}/api/cases`, { headers })).json()) as { case: { id: number } }[]).map((row) => row.case.id)) // prettier-ignore
+const casesKept = async (headers: Record<string, string>) =>
+  new Set(
+    ((await (await fetch(`${server.url}/api/cases`, { headers })).json()) as { case: { id: number } }[]).map(
+      (row) => row.case.id,
+    ),
+  )
 
 describe('killed in the middle of writes and of an import', () => {
   it.each([
@@ -77,26 +101,33 @@ describe('killed in the middle of writes and of an import', () => {
     ['the server', 900],
     ['the database', 350],
     ['the database', 900],
-  ] as const)('%s, after %i ms: what was acknowledged is there, and nothing is half done', async (what, after) => {
-    const round = `${what} ${after}`
-    const headers = await signIn()
-    const acknowledged: number[] = []
-    const writing = [writeOn(headers, acknowledged), writeOn(headers, acknowledged)]
-    const importing = importOn(headers, round)
-    await pause(after)
-    if (what === 'the database') process.kill(database.pid, 'SIGKILL')
-    await killed(server.process)
-    const imported = await importing
-    await Promise.all(writing)
-    if (what === 'the database') database = await startMariadb({ folder })
-    server = await startServer()
-    const again = await signIn()
-    const kept = await casesKept(again)
-    expect(acknowledged.length).toBeGreaterThan(0)
-    expect(acknowledged.filter((id) => !kept.has(id))).toEqual([])
-    const bundle = (await (await fetch(`${server.url}/api/bundle`, { headers: again })).json()) as Bundle
-    const renamed = [...bundle.makes.map(({ name }) => name.endsWith(round)), ...bundle.techniques.map((technique) => technique.for === round)] // prettier-ignore
-    expect(new Set(renamed).size).toBe(1)
-    if (imported) expect(renamed[0]).toBe(true)
-  }, 120_000) // prettier-ignore
+  ] as const)(
+    '%s, after %i ms: what was acknowledged is there, and nothing is half done',
+    async (what, after) => {
+      const round = `${what} ${after}`
+      const headers = await signIn()
+      const acknowledged: number[] = []
+      const writing = [writeOn(headers, acknowledged), writeOn(headers, acknowledged)]
+      const importing = importOn(headers, round)
+      await pause(after)
+      if (what === 'the database') process.kill(database.pid, 'SIGKILL')
+      await killed(server.process)
+      const imported = await importing
+      await Promise.all(writing)
+      if (what === 'the database') database = await startMariadb({ folder })
+      server = await startServer()
+      const again = await signIn()
+      const kept = await casesKept(again)
+      expect(acknowledged.length).toBeGreaterThan(0)
+      expect(acknowledged.filter((id) => !kept.has(id))).toEqual([])
+      const bundle = (await (await fetch(`${server.url}/api/bundle`, { headers: again })).json()) as Bundle
+      const renamed = [
+        ...bundle.makes.map(({ name }) => name.endsWith(round)),
+        ...bundle.techniques.map((technique) => technique.for === round),
+      ]
+      expect(new Set(renamed).size).toBe(1)
+      if (imported) expect(renamed[0]).toBe(true)
+    },
+    120_000,
+  )
 })

@@ -16,13 +16,26 @@ describe('a shop without people', () => {
     const empty = await openShop({ demo: false })
     await empty.services.database.query('DELETE FROM user')
     expect((await empty.anyone().get('/api/session').expect(200)).body).toEqual({ first: true })
-    await empty.anyone().post('/api/session/first').send({ ...first, password: 'short' }).expect(422) // prettier-ignore
-    const answers = await Promise.all(['a', 'b', 'c', 'd'].map((end) => empty.anyone().post('/api/session/first').send({ ...first, id: `first-${end}` }))) // prettier-ignore
+    await empty
+      .anyone()
+      .post('/api/session/first')
+      .send({ ...first, password: 'short' })
+      .expect(422)
+    const answers = await Promise.all(
+      ['a', 'b', 'c', 'd'].map((end) =>
+        empty
+          .anyone()
+          .post('/api/session/first')
+          .send({ ...first, id: `first-${end}` }),
+      ),
+    )
     expect(answers.map(({ status }) => status).sort()).toEqual([201, 409, 409, 409])
     const { sessions, database } = empty.services
     for (let round = 0; round < 12; round++) {
       await database.query('DELETE FROM user')
-      const came = await Promise.allSettled(['a', 'b', 'c', 'd', 'e'].map((end) => sessions.addFirst({ ...first, id: end }))) // prettier-ignore
+      const came = await Promise.allSettled(
+        ['a', 'b', 'c', 'd', 'e'].map((end) => sessions.addFirst({ ...first, id: end })),
+      )
       expect(came.filter(({ status }) => status === 'fulfilled')).toHaveLength(1)
     }
     expect((await empty.anyone().get('/api/session')).body).toEqual({})
@@ -44,13 +57,24 @@ describe('people', () => {
   it('are added, changed and ended by a lead alone; one lead is always left', async () => {
     const desk = await shop.as('desk')
     await desk.get('/api/people').expect(403)
-    await lead.post('/api/people').send({ ...first, role: 'desk' }).expect(201) // prettier-ignore
-    await lead.post('/api/people').send({ ...first, role: 'desk' }).expect(422) // prettier-ignore
+    await lead
+      .post('/api/people')
+      .send({ ...first, role: 'desk' })
+      .expect(201)
+    await lead
+      .post('/api/people')
+      .send({ ...first, role: 'desk' })
+      .expect(422)
     await shop.anyone().post('/api/session').send({ user: first.id, password: first.password }).expect(201)
-    await lead.put(`/api/people/${first.id}`).send({ name: 'Renamed', role: 'viewer', password: 'another-word' }).expect(200) // prettier-ignore
+    await lead
+      .put(`/api/people/${first.id}`)
+      .send({ name: 'Renamed', role: 'viewer', password: 'another-word' })
+      .expect(200)
     await shop.anyone().post('/api/session').send({ user: first.id, password: first.password }).expect(401)
     await shop.anyone().post('/api/session').send({ user: first.id, password: 'another-word' }).expect(201)
-    const leads = ((await lead.get('/api/people').expect(200)).body as { id: string; role: string }[]).filter(({ role }) => role === 'lead') // prettier-ignore
+    const leads = ((await lead.get('/api/people').expect(200)).body as { id: string; role: string }[]).filter(
+      ({ role }) => role === 'lead',
+    )
     expect(leads).toHaveLength(1)
     await lead.put(`/api/people/${leads[0]?.id}`).send({ name: 'X', role: 'viewer' }).expect(422)
     await lead.delete(`/api/people/${leads[0]?.id}`).expect(422)

@@ -12,7 +12,17 @@ beforeAll(async () => {
 afterAll(() => shop.close())
 
 const asked = { model: 'eddy-4', technique: 'rolled-edge', fabric: 'chiffon' }
-const review = { reached: false, missed: [{ control: 'leftNeedle', at: 'in', wanted: 'out' }], refused: [], passedBy: [], undone: [], strikes: 1, badSamples: 0, moves: 4, extra: 0 } // prettier-ignore
+const review = {
+  reached: false,
+  missed: [{ control: 'leftNeedle', at: 'in', wanted: 'out' }],
+  refused: [],
+  passedBy: [],
+  undone: [],
+  strikes: 1,
+  badSamples: 0,
+  moves: 4,
+  extra: 0,
+}
 const attempt = { ...asked, stage: 'roll', review }
 
 describe('the card’s changeover', () => {
@@ -21,9 +31,13 @@ describe('the card’s changeover', () => {
       .get('/api/card')
       .query({ ...asked, ...query })
       .expect(200)
-    return body.stages[0] as { steps: { step: string; moves?: { control: string; to: string }[] }[]; changeover: { seconds?: number; from: Record<string, string> } } // prettier-ignore
+    return body.stages[0] as {
+      steps: { step: string; moves?: { control: string; to: string }[] }[]
+      changeover: { seconds?: number; from: Record<string, string> }
+    }
   }
-  const movesOf = ({ steps: told }: Awaited<ReturnType<typeof steps>>) => told.flatMap(({ moves = [] }) => moves.map(({ control, to }) => `${control} ${to}`)) // prettier-ignore
+  const movesOf = ({ steps: told }: Awaited<ReturnType<typeof steps>>) =>
+    told.flatMap(({ moves = [] }) => moves.map(({ control, to }) => `${control} ${to}`))
 
   it('starts from how the machine is said to stand', async () => {
     expect(movesOf(await steps({}))).toContain('lowerKnife retracted')
@@ -50,9 +64,16 @@ describe('the card’s changeover', () => {
 describe('controls of a model', () => {
   it('are refused with the rule where normal sewing could not reach a place', async () => {
     const { body: rows } = await lead.get('/api/catalogue/models').expect(200)
-    const row = (rows as { id: string; version: number; value: { controls: { rules: unknown[] } } }[]).find(({ id }) => id === 'eddy-4') // prettier-ignore
+    const row = (rows as { id: string; version: number; value: { controls: { rules: unknown[] } } }[]).find(
+      ({ id }) => id === 'eddy-4',
+    )
     if (!row) throw new Error('no eddy-4')
-    const rule = { id: 'never', needs: { lowerKnife: ['retracted'], hemSelector: ['rolled'], stitchFinger: ['on'] }, for: { control: 'hemSelector' }, because: 'so' } // prettier-ignore
+    const rule = {
+      id: 'never',
+      needs: { lowerKnife: ['retracted'], hemSelector: ['rolled'], stitchFinger: ['on'] },
+      for: { control: 'hemSelector' },
+      because: 'so',
+    }
     const value = { ...row.value, controls: { ...row.value.controls, rules: [...row.value.controls.rules, rule] } }
     const changes = { changes: [{ noun: 'models', id: 'eddy-4', version: row.version, value }] }
     const refused = await lead.post('/api/catalogue/changes').send(changes).expect(422)
@@ -80,7 +101,12 @@ describe('practice', () => {
   it('keeps what each person’s machine shows, and takes settings sent to it', async () => {
     const { body: empty } = await desk.get('/api/practice/machine').expect(200)
     expect(empty).toEqual({})
-    const sent = { model: 'plover-60', positions: { stitch: 's-utility-114', width: '2.4' }, values: { width: 2.4 }, due: [] } // prettier-ignore
+    const sent = {
+      model: 'plover-60',
+      positions: { stitch: 's-utility-114', width: '2.4' },
+      values: { width: 2.4 },
+      due: [],
+    }
     await desk.put('/api/practice/machine').send(sent).expect(200)
     await desk
       .put('/api/practice/machine')
@@ -100,7 +126,10 @@ describe('practice', () => {
     await viewer.post('/api/practice/attempts').send(attempt).expect(201)
     const { body: first } = await viewer.get('/api/practice/attempts').expect(200)
     expect(first.next).toHaveLength(1)
-    expect(first.next[0]).toMatchObject({ names: { technique: 'Rolled edge', model: 'Eddy 4' }, query: { m: 'eddy-4' } }) // prettier-ignore
+    expect(first.next[0]).toMatchObject({
+      names: { technique: 'Rolled edge', model: 'Eddy 4' },
+      query: { m: 'eddy-4' },
+    })
     const well = { ...review, reached: true, missed: [], strikes: 0 }
     await viewer
       .post('/api/practice/attempts')
@@ -132,7 +161,11 @@ describe('a practice link', () => {
       .expect(200)
     expect(shared.body.goal).toMatchObject({ leftNeedle: 'out' })
     expect(JSON.stringify(shared.body)).not.toContain('Friday')
-    await shop.anyone().post(`/api/shared/practice/${tokenOf(path)}/attempts`).send({ name: 'Sunniva', review }).expect(201) // prettier-ignore
+    await shop
+      .anyone()
+      .post(`/api/shared/practice/${tokenOf(path)}/attempts`)
+      .send({ name: 'Sunniva', review })
+      .expect(201)
     const { body: attempts } = await desk.get(`/api/practice/links/${id}/attempts`).expect(200)
     expect(attempts).toMatchObject([{ by: 'Sunniva', review: { strikes: 1 } }])
     const { body: links } = await desk.get('/api/practice/links').expect(200)
@@ -155,7 +188,10 @@ describe('a practice link', () => {
       .expect(404)
     await desk.delete(`/api/practice/links/${id}`).expect(404)
     const late = await make(1)
-    const rows = await shop.services.database.query('UPDATE practice_link SET expires = ? WHERE id = ?', [new Date(0), late.id]) // prettier-ignore
+    const rows = await shop.services.database.query('UPDATE practice_link SET expires = ? WHERE id = ?', [
+      new Date(0),
+      late.id,
+    ])
     expect(rows.affectedRows).toBe(1)
     await shop
       .anyone()

@@ -34,8 +34,16 @@ const log = async (more: object = {}, by = desk): Promise<string> => {
   expect(status).toBe(201)
   return body.id as string
 }
-const card = async () => (await viewer.get('/api/card?model=plover-60&technique=blind-hem&fabric=chiffon').expect(200)).body // prettier-ignore
-const evidence = async (fabric = 'chiffon') => (await viewer.get(`/api/evidence?model=plover-60&technique=blind-hem&method=with-guide&stage=hem&fabric=${fabric}&stitch=s-utility-114&foot=lf-07`).expect(200)).body // prettier-ignore
+const card = async () =>
+  (await viewer.get('/api/card?model=plover-60&technique=blind-hem&fabric=chiffon').expect(200)).body
+const evidence = async (fabric = 'chiffon') =>
+  (
+    await viewer
+      .get(
+        `/api/evidence?model=plover-60&technique=blind-hem&method=with-guide&stage=hem&fabric=${fabric}&stitch=s-utility-114&foot=lf-07`,
+      )
+      .expect(200)
+  ).body
 
 describe('logging a sample', () => {
   it('changes the card at once, and the card says so', async () => {
@@ -61,8 +69,12 @@ describe('logging a sample', () => {
     const other = await log({ used: { width: 2.5, length: 2 } })
     await lead.post(`/api/samples/${other}/pin`).send({ pinned: true }).expect(200)
     expect((await card()).stages[0].answer.settings.width.value).toBe(2.5)
-    const pinned = (await viewer.get('/api/samples')).body.filter((one: { pinned: boolean; fabric: { id: string } }) => one.pinned && one.fabric.id === 'chiffon') // prettier-ignore
-    expect(pinned.filter(({ id }: { id: string }) => id.startsWith('smp-20')).map(({ id }: { id: string }) => id)).toEqual([other]) // prettier-ignore
+    const pinned = (await viewer.get('/api/samples')).body.filter(
+      (one: { pinned: boolean; fabric: { id: string } }) => one.pinned && one.fabric.id === 'chiffon',
+    )
+    expect(
+      pinned.filter(({ id }: { id: string }) => id.startsWith('smp-20')).map(({ id }: { id: string }) => id),
+    ).toEqual([other])
     await lead.post(`/api/samples/${other}/pin`).send({ pinned: false }).expect(200)
     expect((await evidence()).house.pinned).toBe(false)
   })
@@ -93,7 +105,8 @@ describe('the photo of a sample', () => {
   beforeAll(async () => {
     id = await log()
   })
-  const send = (file: Buffer, type = 'image/jpeg') => desk.put(`/api/samples/${id}/photo`).set('Content-Type', type).send(file) // prettier-ignore
+  const send = (file: Buffer, type = 'image/jpeg') =>
+    desk.put(`/api/samples/${id}/photo`).set('Content-Type', type).send(file)
   const noise = (width: number, height: number) => {
     const raw = Buffer.alloc(width * height * 3)
     for (let i = 0; i < raw.length; i++) raw[i] = (i * 2654435761) % 251
@@ -101,7 +114,11 @@ describe('the photo of a sample', () => {
   }
 
   it('of 20 MB is kept small, upright, and without what the camera wrote into it', async () => {
-    const large = await noise(3000, 2300).withExif({ IFD0: { Copyright: 'somebody at home' } }).withMetadata({ orientation: 6 }).png({ compressionLevel: 0 }).toBuffer() // prettier-ignore
+    const large = await noise(3000, 2300)
+      .withExif({ IFD0: { Copyright: 'somebody at home' } })
+      .withMetadata({ orientation: 6 })
+      .png({ compressionLevel: 0 })
+      .toBuffer()
     expect(large.length).toBeGreaterThan(20_000_000)
     const { body, status } = await send(large, 'image/png')
     expect(status).toBe(200)
@@ -117,16 +134,24 @@ describe('the photo of a sample', () => {
 
   it.each<[string, Buffer, string]>([
     ['a PDF named .jpg', Buffer.from('%PDF-1.7\n1 0 obj'), 'The file is a PDF'],
-    ['an SVG with a script', Buffer.from('<?xml version="1.0"?><svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>'), 'The file is an SVG drawing'],
+    [
+      'an SVG with a script',
+      Buffer.from('<?xml version="1.0"?><svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>'),
+      'The file is an SVG drawing',
+    ],
     ['a text', Buffer.from('just words'), 'The file is a text'],
     ['nothing', Buffer.alloc(0), 'The file is empty'],
-    ['a JPEG cut off', Buffer.concat([Buffer.from([0xff, 0xd8, 0xff, 0xe0, 0, 16]), Buffer.from('JFIF'), Buffer.alloc(40)]), 'cannot be read as a picture'],
+    [
+      'a JPEG cut off',
+      Buffer.concat([Buffer.from([0xff, 0xd8, 0xff, 0xe0, 0, 16]), Buffer.from('JFIF'), Buffer.alloc(40)]),
+      'cannot be read as a picture',
+    ],
   ])('%s is refused, and says what it is', async (_, file, why) => {
     const { status, body } = await send(file)
     expect(status).toBe(422)
     expect(body.title).toContain(why)
     expect(body.title).toContain('Nothing was kept')
-  }) // prettier-ignore
+  })
 
   it('over the bound is refused with the bound', async () => {
     const { status, body } = await send(Buffer.alloc(26 * 1024 * 1024, 1))
@@ -145,9 +170,21 @@ describe('the label of a sample', () => {
   it('says what was chosen, given and used, and its code opens the sample', async () => {
     const { body } = await viewer.get('/api/samples/smp-003/label.pdf').buffer(true).expect(200)
     const [words] = wordsOf(body as Buffer)
-    for (const said of ['Utility 114 · LF·07', 'Plover 60', 'Width gives 3.5, used 2.8', 'Length gives 1.5, used 2.0', 'Wool suiting, needle 80', '2026-10-02', 'Osk Brandal']) expect(words).toContain(said) // prettier-ignore
+    for (const said of [
+      'Utility 114 · LF·07',
+      'Plover 60',
+      'Width gives 3.5, used 2.8',
+      'Length gives 1.5, used 2.0',
+      'Wool suiting, needle 80',
+      '2026-10-02',
+      'Osk Brandal',
+    ])
+      expect(words).toContain(said)
     const [page] = picturesOf(body as Buffer)
-    expect([Math.round((page?.width ?? 0) / (page?.perMm ?? 1)), Math.round((page?.height ?? 0) / (page?.perMm ?? 1))]).toEqual([70, 40]) // prettier-ignore
+    expect([
+      Math.round((page?.width ?? 0) / (page?.perMm ?? 1)),
+      Math.round((page?.height ?? 0) / (page?.perMm ?? 1)),
+    ]).toEqual([70, 40])
     const { grey, width, height } = page as NonNullable<typeof page>
     const colours = new Uint8ClampedArray(grey.length * 4).map((_, i) => (i % 4 === 3 ? 255 : (grey[i >> 2] as number)))
     expect(jsQR(colours, width, height)?.data).toMatch(/^http:\/\/127\.0\.0\.1:\d+\/log\/smp-003$/)

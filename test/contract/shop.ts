@@ -68,5 +68,12 @@ const signIn = async (app: Shop['app'], role: Role): Promise<Person> => {
   const signedIn = await agent.post('/api/session').send({ user: account.id, password: account.password })
   const csrf = signedIn.body.csrf as string
   const write = (method: 'post' | 'put' | 'delete') => (path: string) => agent[method](path).set('X-CSRF-Token', csrf)
-  return { agent, csrf, get: (path: string) => agent.get(path), post: write('post'), put: write('put'), delete: write('delete') } // prettier-ignore
+  return {
+    agent,
+    csrf,
+    get: (path: string) => agent.get(path),
+    post: write('post'),
+    put: write('put'),
+    delete: write('delete'),
+  }
 }

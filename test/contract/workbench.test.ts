@@ -14,11 +14,15 @@ beforeAll(async () => {
 afterAll(() => shop.close())
 
 const printed = async (sheet: Sheet): Promise<Buffer> => {
-  const answer = await viewer.post('/api/workbench/sheet.pdf').send(sheet).buffer(true).parse((response, done) => {
-    const parts: Buffer[] = []
-    response.on('data', (part: Buffer) => parts.push(part))
-    response.on('end', () => done(null, Buffer.concat(parts)))
-  }) // prettier-ignore
+  const answer = await viewer
+    .post('/api/workbench/sheet.pdf')
+    .send(sheet)
+    .buffer(true)
+    .parse((response, done) => {
+      const parts: Buffer[] = []
+      response.on('data', (part: Buffer) => parts.push(part))
+      response.on('end', () => done(null, Buffer.concat(parts)))
+    })
   expect(answer.status).toBe(200)
   expect(answer.headers['content-type']).toBe('application/pdf')
   return answer.body as Buffer
@@ -43,7 +47,9 @@ describe('a drawing printed at 1:1', () => {
   })
 
   it('has buttonholes at their places across the pages', async () => {
-    const words = wordsOf(await printed(markStrip({ places: [40, 130, 220, 310, 400], sewnLength: 26, lie: 'vertical', edge: 16 }))) // prettier-ignore
+    const words = wordsOf(
+      await printed(markStrip({ places: [40, 130, 220, 310, 400], sewnLength: 26, lie: 'vertical', edge: 16 })),
+    )
     expect(words[0]).toContain('40 mm = 1 9/16"')
     expect(words[1]).toContain('400 mm = 15¾"')
     expect(words[1]).toContain('page 1.2 of 2')

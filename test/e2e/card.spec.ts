@@ -86,12 +86,19 @@ test('the card can be read at a distance and says why', async ({ page }) => {
 
 test('the stitch is drawn to scale, from both sides, and saved in true millimetres', async ({ page }) => {
   await signIn(page, 'guest', blindHem)
-  const picture = page.getByRole('img', { name: /^Blind hem for wovens, 2\.8 mm wide, stitch length 2 mm, seen from the right side$/ }) // prettier-ignore
+  const picture = page.getByRole('img', {
+    name: /^Blind hem for wovens, 2\.8 mm wide, stitch length 2 mm, seen from the right side$/,
+  })
   await expect(picture).toBeVisible()
   // Two picks ten millimetres apart, 2.8 to the left of the line.
-  const holes = await picture.locator('circle').evaluateAll((all) => all.map((it) => [Number(it.getAttribute('cx')), Number(it.getAttribute('cy'))])) // prettier-ignore
+  const holes = await picture
+    .locator('circle')
+    .evaluateAll((all) => all.map((it) => [Number(it.getAttribute('cx')), Number(it.getAttribute('cy'))]))
   expect(holes.filter(([, y]) => y === -2.8).map(([x]) => x)).toEqual([0, 10, 20])
-  const [saved] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save as SVG' }).click()]) // prettier-ignore
+  const [saved] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as SVG' }).click(),
+  ])
   const svg = await readFile(await saved.path(), 'utf8')
   const width = /width="([\d.]+)mm"/.exec(svg)?.[1]
   expect(width).toBeDefined()
@@ -145,7 +152,18 @@ test('read aloud goes line by line in the order of the phone', async ({ page }) 
     if (await next.isDisabled()) break
     await page.keyboard.press(' ')
   }
-  const order = ['Wool suiting', 'Needle: universal', 'Needle plate', 'LF·07', 'Choose Utility 114', 'What does it show now?', 'Width: 2.8', 'handwheel', 'scrap', 'Right side'] // prettier-ignore
+  const order = [
+    'Wool suiting',
+    'Needle: universal',
+    'Needle plate',
+    'LF·07',
+    'Choose Utility 114',
+    'What does it show now?',
+    'Width: 2.8',
+    'handwheel',
+    'scrap',
+    'Right side',
+  ]
   const places = order.map((words) => said.findIndex((line) => line.includes(words)))
   expect(places).toEqual([...places].sort((a, b) => a - b))
   expect(places).not.toContain(-1)
@@ -183,7 +201,10 @@ test('a tablet held upright, in a dim room', async ({ page }) => {
 const pagesOf = async (page: Page): Promise<[number, number][]> => {
   const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1')
   const boxes = [...pdf.matchAll(/\/MediaBox\s*\[\s*0 0 ([\d.]+) ([\d.]+)/g)]
-  return boxes.map(([, width, height]) => [Math.round((Number(width) / 72) * 25.4), Math.round((Number(height) / 72) * 25.4)]) // prettier-ignore
+  return boxes.map(([, width, height]) => [
+    Math.round((Number(width) / 72) * 25.4),
+    Math.round((Number(height) / 72) * 25.4),
+  ])
 }
 
 test('a card prints on one A5 page, what is laid on a desk on A4', async ({ page }) => {

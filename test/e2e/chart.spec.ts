@@ -143,7 +143,11 @@ test('a feet list and a fit chart are taken in', async ({ page }) => {
   await page.getByRole('button', { name: 'Apply' }).click()
   await expect(page).toHaveURL(/\/shelf\/items(\?|$)/)
   const items = await (await page.request.get('/api/catalogue/items')).json()
-  expect(items.find(({ value }: { value: { code: string } }) => value.code === 'K33').value).toMatchObject({ make: 'ostrel', slot: 6.5, what: 'foot' }) // prettier-ignore
+  expect(items.find(({ value }: { value: { code: string } }) => value.code === 'K33').value).toMatchObject({
+    make: 'ostrel',
+    slot: 6.5,
+    what: 'foot',
+  })
 
   await page.goto('/shelf/fits/chart')
   await page.getByLabel('Make of the models').selectOption('Larkfen')
@@ -157,7 +161,9 @@ test('a feet list and a fit chart are taken in', async ({ page }) => {
   await expect(page).toHaveURL(/\/shelf\/fits(\?|$)/)
   const after = await (await page.request.get('/api/catalogue/fits')).json()
   expect(after.length).toBeGreaterThan(before.length)
-  const ketch = after.filter(({ value }: { value: { model: string; item: string } }) => value.model === 'ketch' && value.item.startsWith('lf-')) // prettier-ignore
+  const ketch = after.filter(
+    ({ value }: { value: { model: string; item: string } }) => value.model === 'ketch' && value.item.startsWith('lf-'),
+  )
   expect(ketch.length).toBeGreaterThan(1)
   expect(ketch.every(({ value }: { value: { fits: boolean } }) => !value.fits)).toBe(true)
 })

@@ -41,7 +41,13 @@ test('a piece goes to another seat once its effect is seen; what one more would 
     await expect(page.getByText('Saved and planned again.')).toBeVisible()
   }
   await expect(piping('Kaja Vettermo').or(piping('Bergliot Haugum')).first()).toBeVisible()
-  const [from, to] = (await piping(seats[0] as string).locator('option:checked').textContent())?.startsWith('lent') ? seats : [...seats].reverse() // prettier-ignore
+  const [from, to] = (
+    await piping(seats[0] as string)
+      .locator('option:checked')
+      .textContent()
+  )?.startsWith('lent')
+    ? seats
+    : [...seats].reverse()
   const row = (name: string) => page.getByRole('row', { name: new RegExp(name) })
   await row(from as string)
     .getByText('U·PIPE')
@@ -71,7 +77,9 @@ test('the run sheet is put in another order by dragging and by keyboard, and bac
   await expect(names.first()).toContainText('Binding by machine')
   await page.getByRole('button', { name: 'Take the best order' }).click()
   await expect(page.getByText('The order in which the room waits least')).toBeVisible()
-  await expect.poll(async () => (await names.allInnerTexts()).map((name) => name.split('\n')[0])).toEqual(before.map((name) => name.split('\n')[0])) // prettier-ignore
+  await expect
+    .poll(async () => (await names.allInnerTexts()).map((name) => name.split('\n')[0]))
+    .toEqual(before.map((name) => name.split('\n')[0]))
   const download = page.waitForEvent('download')
   await page.getByRole('button', { name: /as a calendar file/ }).click()
   expect((await download).suggestedFilename()).toBe('armour-quilted.ics')
@@ -87,12 +95,23 @@ test('a class of twenty-four from a file with bad rows: what is understood is ta
     { length: 24 },
     (_, i) => `Person ${i + 1},${i % 2 ? 'Wren 24' : 'Plover 60'},${i % 3 ? '' : 'LF·16'}`,
   )
-  const file = ['name,machine,owns,shoe size', ...good, ',Wren 24,,', 'Person 26,Wern 42,,', 'Person 27,Wren 24,no such foot,', 'Kaja Vettermo,,,'].join('\n') // prettier-ignore
+  const file = [
+    'name,machine,owns,shoe size',
+    ...good,
+    ',Wren 24,,',
+    'Person 26,Wern 42,,',
+    'Person 27,Wren 24,no such foot,',
+    'Kaja Vettermo,,,',
+  ].join('\n')
   await page.setInputFiles('input[type=file]', { name: 'seats.csv', mimeType: 'text/csv', buffer: Buffer.from(file) })
   await expect(page.getByText('25 new seats are understood.')).toBeVisible()
   await expect(page.getByText('Left out: shoe size.')).toBeVisible()
   const faults = page.getByRole('list', { name: 'Not understood, and not taken' })
-  await expect(faults.getByRole('listitem')).toHaveText([/^Line 26: no name/, /^Line 27: no model is called “Wern 42”/, /^Line 28: no foot or accessory has the code “no such foot”/]) // prettier-ignore
+  await expect(faults.getByRole('listitem')).toHaveText([
+    /^Line 26: no name/,
+    /^Line 27: no model is called “Wern 42”/,
+    /^Line 28: no foot or accessory has the code “no such foot”/,
+  ])
   await page.getByRole('button', { name: 'Take them in' }).click()
   // What was taken in and not saved survives a reload.
   await page.reload()

@@ -19,7 +19,10 @@ test('a customer is found by serial, changed, and their machine and feet go to t
 
 test('a long list of customers is gone through by keys, only what is in sight drawn', async ({ page }) => {
   await page.route('**/api/customers', async (route) => {
-    const customers = Array.from({ length: 3000 }, (_, i) => ({ version: 1, customer: { id: `c-${i}`, name: `Caller ${i}`, machines: [], owns: [] } })) // prettier-ignore
+    const customers = Array.from({ length: 3000 }, (_, i) => ({
+      version: 1,
+      customer: { id: `c-${i}`, name: `Caller ${i}`, machines: [], owns: [] },
+    }))
     await route.fulfill({ json: customers })
   })
   await signIn(page, 'osk', '/shop/customers')
@@ -40,7 +43,17 @@ test('a long list of customers is gone through by keys, only what is in sight dr
 
 test('a list with bad lines: each is named, the rest is taken, once', async ({ page }) => {
   await signIn(page, 'osk', '/shop/customers/file')
-  const lines = ['Name,Email,Machine,Serial,Bought,Owns', ...Array.from({ length: 24 }, (_, i) => `Seat ${i + 1},seat${i + 1}@class.example,${i % 2 ? 'Ketch' : 'Plover 60'},S-${i + 1},2025-0${(i % 9) + 1}-10,`), 'Bad Machine,b@class.example,Plunger,,,', 'Bad Day,d@class.example,Ketch,,2025-02-31,', ',n@class.example,Ketch,,,'] // prettier-ignore
+  const lines = [
+    'Name,Email,Machine,Serial,Bought,Owns',
+    ...Array.from(
+      { length: 24 },
+      (_, i) =>
+        `Seat ${i + 1},seat${i + 1}@class.example,${i % 2 ? 'Ketch' : 'Plover 60'},S-${i + 1},2025-0${(i % 9) + 1}-10,`,
+    ),
+    'Bad Machine,b@class.example,Plunger,,,',
+    'Bad Day,d@class.example,Ketch,,2025-02-31,',
+    ',n@class.example,Ketch,,,',
+  ]
   const list = { name: 'class.csv', mimeType: 'text/csv', buffer: Buffer.from(lines.join('\n')) }
   await page.getByLabel('A list as CSV or XLSX').setInputFiles(list)
   await expect(page.getByText('24 customers with 24 machines are understood.')).toBeVisible()

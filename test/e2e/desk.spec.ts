@@ -174,7 +174,9 @@ test('what the ask line was taught is seen in the shop, and forgotten', async ({
   await expect(page.getByText(/Nothing yet\. Where it asks “Which\?”/)).toBeVisible()
   const { csrf } = await (await page.request.get('/api/session')).json()
   const words = { kind: 'technique', of: 'circles', words: 'whirligig' }
-  expect((await page.request.post('/api/ask/words', { data: words, headers: { 'X-CSRF-Token': csrf } })).ok()).toBe(true) // prettier-ignore
+  expect((await page.request.post('/api/ask/words', { data: words, headers: { 'X-CSRF-Token': csrf } })).ok()).toBe(
+    true,
+  )
   await page.reload()
   await expect(page.getByText('“whirligig” is Circles on a pivot')).toBeVisible()
   await expectAccessible(page)

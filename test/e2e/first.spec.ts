@@ -31,7 +31,16 @@ const CATALOGUE = {
     },
   ],
   items: [
-    { id: 'gannet-standard', make: 'gannet', code: 'G1', name: 'standard foot', what: 'foot', functions: ['standard'], attachment: 'snapOn', slot: 5.5 }, // prettier-ignore
+    {
+      id: 'gannet-standard',
+      make: 'gannet',
+      code: 'G1',
+      name: 'standard foot',
+      what: 'foot',
+      functions: ['standard'],
+      attachment: 'snapOn',
+      slot: 5.5,
+    },
     { id: 'gannet-plate', make: 'gannet', code: 'G2', name: 'needle plate', what: 'plate', slot: 5.5 },
   ],
   fits: [],
@@ -84,7 +93,11 @@ test('a shop with nothing in it: the lead’s account, what each room says, a ca
   await expect(page.getByText(/stitches, threads, fabrics and techniques are in/)).toBeVisible()
   await page
     .getByLabel(/^Take a file in/)
-    .setInputFiles({ name: 'gannet.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(CATALOGUE)) }) // prettier-ignore
+    .setInputFiles({
+      name: 'gannet.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(JSON.stringify(CATALOGUE)),
+    })
   await expect(page.getByText(/gannet\.json is in: 6 added/)).toBeVisible()
 
   await page.keyboard.press('Escape')

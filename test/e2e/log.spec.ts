@@ -24,7 +24,6 @@ test('a sample is logged from the card by keyboard alone, and the card says so',
 test('a value that the machine cannot stand at is refused, the draft outlives a reload, a photo is kept', async ({
   page,
 }) => {
-  // prettier-ignore
   await signIn(page, 'osk', '/log/new?m=plover-60&t=blind-hem&f=chiffon')
   const width = page.getByLabel('Width', { exact: true })
   await width.fill('12')
@@ -41,13 +40,17 @@ test('a value that the machine cannot stand at is refused, the draft outlives a 
   await expect(width).toHaveValue('2.1')
   await expect(page.getByLabel('In words')).toHaveValue('dimples on the right side')
   await page.getByLabel('Fault').selectOption({ index: 1 })
-  const buffer = await sharp({ create: { width: 900, height: 600, channels: 3, background: '#446655' } }).jpeg().toBuffer() // prettier-ignore
+  const buffer = await sharp({ create: { width: 900, height: 600, channels: 3, background: '#446655' } })
+    .jpeg()
+    .toBuffer()
   await page.getByLabel('Photo').setInputFiles({ name: 'hem.jpg', mimeType: 'image/jpeg', buffer })
   await page.getByRole('button', { name: 'Do again' }).click()
   await expect(page.getByText('Logged. The card knows it already.')).toBeVisible()
   await expect(page.getByText('Width 2.4 → 2.1')).toBeVisible()
   await expect(page.getByText('dimples on the right side')).toBeVisible()
-  await expect.poll(() => page.getByAltText('Photo of this sample').evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(320) // prettier-ignore
+  await expect
+    .poll(() => page.getByAltText('Photo of this sample').evaluate((img: HTMLImageElement) => img.naturalWidth))
+    .toBe(320)
 
   await page.getByRole('button', { name: 'Print label' }).first().click()
   await expect(page.getByText('The label printer has it.')).toBeVisible()
@@ -63,7 +66,9 @@ test('a value that the machine cannot stand at is refused, the draft outlives a 
 
 test('a photo that is none does not lose the sample', async ({ page }) => {
   await signIn(page, 'osk', '/log/new?m=plover-60&t=blind-hem&f=chiffon')
-  await page.getByLabel('Photo').setInputFiles({ name: 'hem.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('%PDF-1.7') }) // prettier-ignore
+  await page
+    .getByLabel('Photo')
+    .setInputFiles({ name: 'hem.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('%PDF-1.7') })
   await page.getByRole('button', { name: 'Usable' }).click()
   await expect(page.getByText('Logged, but without its photo. The file is a PDF.')).toBeVisible()
 })

@@ -38,8 +38,19 @@ test('an overlocker is set up: an illegal move, a hazard, a duty, the setup reac
   await place(page, 'power', 'on').click()
   await page.getByRole('button', { name: 'Done that' }).click()
   await page.getByLabel('Chosen stitch').selectOption({ label: 'Settings row F Rolled, three threads' })
-  const trial = (await (await page.request.get(`/api${rolled.replace('?m=', '?model=').replace('&t=', '&technique=').replace('&f=', '&fabric=')}`)).json()) as Trial // prettier-ignore
-  const labels = { length: 'Length', differential: 'Differential feed', 'tension:upperLooper': 'Upper looper tension', 'tension:lowerLooper': 'Lower looper tension', 'tension:rightNeedle': 'Right needle tension', cuttingWidth: 'Cutting width' } // prettier-ignore
+  const trial = (await (
+    await page.request.get(
+      `/api${rolled.replace('?m=', '?model=').replace('&t=', '&technique=').replace('&f=', '&fabric=')}`,
+    )
+  ).json()) as Trial
+  const labels = {
+    length: 'Length',
+    differential: 'Differential feed',
+    'tension:upperLooper': 'Upper looper tension',
+    'tension:lowerLooper': 'Lower looper tension',
+    'tension:rightNeedle': 'Right needle tension',
+    cuttingWidth: 'Cutting width',
+  }
   for (const [parameter, label] of Object.entries(labels)) {
     const value = trial.answer.settings[parameter as keyof typeof labels]?.value
     await page.getByLabel(label, { exact: true }).fill(String(value))

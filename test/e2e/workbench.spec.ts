@@ -61,11 +61,17 @@ test('it starts from the card in hand, prints at 1:1 and hands the opening back'
   await page.getByLabel('Diameter').fill('20')
   await expectAccessible(page)
 
-  const [pdf] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'PDF to print' }).click()]) // prettier-ignore
+  const [pdf] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'PDF to print' }).click(),
+  ])
   for (const picture of picturesOf(readFileSync(await pdf.path()))) {
     expect(Math.abs((measuredBar(picture, 50) ?? 0) - 50)).toBeLessThan(0.2)
   }
-  const [svg] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'SVG', exact: true }).click()]) // prettier-ignore
+  const [svg] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'SVG', exact: true }).click(),
+  ])
   await page.goto(`data:image/svg+xml,${encodeURIComponent(readFileSync(await svg.path(), 'utf8'))}`)
   const bar = page.locator('polyline').filter({ hasNot: page.locator('title') })
   const lengths = await bar.evaluateAll((lines) =>
@@ -85,7 +91,11 @@ test('a motif is read from a text, refused where it is none, and kept for its st
   await signIn(page, 'maren', '/workbench/motif?m=plover-60')
   await page.getByLabel('Stitch', { exact: true }).selectOption({ label: 'Motif 402 Rope' })
   const points = page.getByLabel('Points, x and y in mm')
-  await page.setInputFiles('input[type=file]', { name: 'rope.txt', mimeType: 'text/plain', buffer: Buffer.from('handhold-motif 1\n0 0\n2 1,5x\n') }) // prettier-ignore
+  await page.setInputFiles('input[type=file]', {
+    name: 'rope.txt',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('handhold-motif 1\n0 0\n2 1,5x\n'),
+  })
   await expect(page.getByText('line 3')).toBeVisible()
   await points.fill('handhold-motif 1\n0 0\n2 1.5\n0 3\n')
   const figures = page.getByRole('region', { name: 'Figures' })
@@ -105,7 +115,10 @@ test('every calculator opens, is accessible and does not scroll sideways', async
   expect(names.length).toBeGreaterThanOrEqual(15)
   await page.setViewportSize({ width: 800, height: 1180 })
   for (const name of names) {
-    await page.getByRole('navigation', { name: 'Calculators' }).getByRole('button', { name: name.trim(), exact: true }).click() // prettier-ignore
+    await page
+      .getByRole('navigation', { name: 'Calculators' })
+      .getByRole('button', { name: name.trim(), exact: true })
+      .click()
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(name.trim())
     await expect(page.getByRole('region', { name: 'Figures' }).locator('dt').nth(1)).toBeVisible()
     await expectNoSidewaysScroll(page)

@@ -31,7 +31,9 @@ const withFile = <T>(pdf: Buffer, work: (file: string, folder: string) => T): T 
 export const picturesOf = (pdf: Buffer, dpi = DPI): Picture[] =>
   withFile(pdf, (file, folder) => {
     execFileSync('/usr/bin/pdftoppm', ['-gray', '-r', String(dpi), file, join(folder, 'page')])
-    const pages = readdirSync(folder).filter((name) => name.endsWith('.pgm')).sort() // prettier-ignore
+    const pages = readdirSync(folder)
+      .filter((name) => name.endsWith('.pgm'))
+      .sort()
     return pages.map((name) => readPgm(readFileSync(join(folder, name)), dpi))
   })
 
@@ -91,7 +93,8 @@ export const codesIn = (pdf: Buffer): string[] =>
 const halfOf = ({ width, height, grey, perMm }: Picture, half: number): Picture => {
   const wide = width >> 1
   const part = new Uint8Array(wide * height)
-  for (let y = 0; y < height; y++) part.set(grey.subarray(y * width + half * wide, y * width + half * wide + wide), y * wide) // prettier-ignore
+  for (let y = 0; y < height; y++)
+    part.set(grey.subarray(y * width + half * wide, y * width + half * wide + wide), y * wide)
   return { width: wide, height, grey: part, perMm }
 }
 

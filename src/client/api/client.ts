@@ -46,7 +46,8 @@ type Body = { json: unknown } | { file: Blob } | undefined
 
 /** `work`: the name under which it is asked how far it is. */
 const send = async (method: string, path: string, accept: string, body: Body, work?: string): Promise<Response> => {
-  const type = body === undefined ? undefined : 'json' in body ? 'application/json' : body.file.type || 'application/octet-stream' // prettier-ignore
+  const type =
+    body === undefined ? undefined : 'json' in body ? 'application/json' : body.file.type || 'application/octet-stream'
   const response = await fetch(path, {
     method,
     headers: {
@@ -72,7 +73,9 @@ export const call = async <Result>(method: string, path: string, body?: unknown,
 
 /** A file that is kept, or is made from what is sent. */
 export const file = async (path: string, body?: unknown, work?: string): Promise<Blob> =>
-  (await send(body === undefined ? 'GET' : 'POST', path, '*/*', body === undefined ? undefined : { json: body }, work)).blob() // prettier-ignore
+  (
+    await send(body === undefined ? 'GET' : 'POST', path, '*/*', body === undefined ? undefined : { json: body }, work)
+  ).blob()
 
 export const upload = async (path: string, content: Blob): Promise<void> => {
   await send('PUT', path, 'application/json', { file: content })
@@ -87,7 +90,10 @@ export const get = <Result>(path: string, query: Record<string, string | undefin
 /** What to show a person for anything that was thrown. */
 export const problemText = (error: unknown): string =>
   error instanceof ApiProblem
-    ? [error.message, ...(error.details.issues ?? []).slice(0, 8).map(({ path, message }) => `${path.join(' › ')}: ${message}`)].join('\n') // prettier-ignore
+    ? [
+        error.message,
+        ...(error.details.issues ?? []).slice(0, 8).map(({ path, message }) => `${path.join(' › ')}: ${message}`),
+      ].join('\n')
     : 'Something went wrong on this page. Reload it; nothing was changed.'
 
 /** What somebody else has stored meanwhile. */

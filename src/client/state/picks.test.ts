@@ -30,7 +30,14 @@ const address = () => router.currentRoute.value.fullPath
 describe('picks', () => {
   it('are read from the address, which can be linked', async () => {
     await router.push('/card?m=m1&t=t1&f=f1&owned=a,b,,&way=first&opening=20')
-    expect(picks.picked.value).toMatchObject({ model: 'm1', technique: 't1', fabric: 'f1', method: 'first', opening: '20', owned: ['a', 'b'] }) // prettier-ignore
+    expect(picks.picked.value).toMatchObject({
+      model: 'm1',
+      technique: 't1',
+      fabric: 'f1',
+      method: 'first',
+      opening: '20',
+      owned: ['a', 'b'],
+    })
     expect(picks.query.value).toEqual({ m: 'm1', t: 't1', f: 'f1', way: 'first', owned: 'a,b,,', opening: '20' })
     await router.push('/card')
     expect(picks.picked.value).toMatchObject({ model: undefined, owned: [] })

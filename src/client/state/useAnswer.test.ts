@@ -108,7 +108,12 @@ describe('an answer', () => {
   it('is not asked for again where the question is put anew but is the same', async () => {
     const object = ref({ model: 'one' })
     let times = 0
-    scope.run(() => useAnswer(() => object.value, async () => ++times)) // prettier-ignore
+    scope.run(() =>
+      useAnswer(
+        () => object.value,
+        async () => ++times,
+      ),
+    )
     object.value = { model: 'one' }
     await settle()
     expect(times).toBe(1)

@@ -26,7 +26,25 @@ beforeEach(() => {
         writes.push({ name, over: over?.version })
         waiting.push({
           done: () => done({ version: (over?.version ?? 0) + 1, thing: { id: 'a', name: name.trim() } }),
-          refuse: (status, theirs) => fail(new ApiProblem({ title: 'Not so.', status, ...(theirs ? { clashes: [{ noun: 'things', row: 'a', yours: { name }, theirs: { version: theirs.version, value: theirs.thing } }] } : {}) })), // prettier-ignore
+          refuse: (status, theirs) =>
+            fail(
+              new ApiProblem({
+                title: 'Not so.',
+                status,
+                ...(theirs
+                  ? {
+                      clashes: [
+                        {
+                          noun: 'things',
+                          row: 'a',
+                          yours: { name },
+                          theirs: { version: theirs.version, value: theirs.thing },
+                        },
+                      ],
+                    }
+                  : {}),
+              }),
+            ),
         })
       }),
   })
@@ -48,7 +66,12 @@ describe('a record that is changed', () => {
     expect([kept.saving.value, writes]).toEqual([true, [{ name: ' Finch ', over: 7 }]])
     await answer()
     expect(await saved).toBe(true)
-    expect([kept.draft.value, kept.changed.value, kept.said.value, kept.saving.value]).toEqual([{ name: 'Finch' }, false, 'Saved.', false]) // prettier-ignore
+    expect([kept.draft.value, kept.changed.value, kept.said.value, kept.saving.value]).toEqual([
+      { name: 'Finch' },
+      false,
+      'Saved.',
+      false,
+    ])
   })
 
   it('is written once where nothing has changed since', async () => {
@@ -107,7 +130,12 @@ describe('a record that is changed', () => {
     await settle()
     waiting.shift()?.refuse(status)
     expect(await saved).toBe(false)
-    expect([kept.problem.value, kept.said.value, kept.draft.value, kept.saving.value]).toEqual([words, '', { name: 'Finch' }, false]) // prettier-ignore
+    expect([kept.problem.value, kept.said.value, kept.draft.value, kept.saving.value]).toEqual([
+      words,
+      '',
+      { name: 'Finch' },
+      false,
+    ])
     const again = kept.save()
     await settle()
     expect(kept.problem.value).toBe('')
@@ -128,7 +156,11 @@ describe('where somebody else was first', () => {
 
   it('both are held, with what both began from', async () => {
     await clash()
-    expect(kept.clash.value).toMatchObject({ base: { name: 'Wren' }, yours: { name: 'Finch' }, theirs: { name: 'Plover' } }) // prettier-ignore
+    expect(kept.clash.value).toMatchObject({
+      base: { name: 'Wren' },
+      yours: { name: 'Finch' },
+      theirs: { name: 'Plover' },
+    })
     expect(kept.draft.value).toEqual({ name: 'Finch' })
   })
 

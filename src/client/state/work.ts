@@ -13,12 +13,17 @@ export const useWork = () => {
   let timer: ReturnType<typeof setTimeout> | undefined
 
   const watchOver = (work: string) => {
-    timer = setTimeout(async () => {
-      const told = await get<{ working: boolean; done?: number; of?: number }>(`/api/work/${work}`).catch(() => undefined)
-      if (name.value !== work) return
-      progress.value = told?.working ? (told.done ?? 0) / Math.max(1, told.of ?? 1) : (progress.value ?? 0)
-      watchOver(work)
-    }, progress.value === undefined ? QUIET_MS : ASK_MS) // prettier-ignore
+    timer = setTimeout(
+      async () => {
+        const told = await get<{ working: boolean; done?: number; of?: number }>(`/api/work/${work}`).catch(
+          () => undefined,
+        )
+        if (name.value !== work) return
+        progress.value = told?.working ? (told.done ?? 0) / Math.max(1, told.of ?? 1) : (progress.value ?? 0)
+        watchOver(work)
+      },
+      progress.value === undefined ? QUIET_MS : ASK_MS,
+    )
   }
   const end = () => {
     clearTimeout(timer)

@@ -28,15 +28,21 @@ const WORDS: [Kind, string][] = [
 const chosen = ref<Partial<Record<Kind, string>>>({})
 
 // At once: who waits for the answer goes on with it.
-watch(answered, () => {
-  chosen.value = {}
-  learned.value = ''
-}, { flush: 'sync' }) // prettier-ignore
+watch(
+  answered,
+  () => {
+    chosen.value = {}
+    learned.value = ''
+  },
+  { flush: 'sync' },
+)
 const later = useDebounceFn(ask, 120)
-const lines = computed(() => WORDS.flatMap(([kind, word]) => {
-  const pick = told.value?.picks[kind]
-  return pick ? [{ kind, word, pick, id: chosen.value[kind] ?? pick.id }] : []
-})) // prettier-ignore
+const lines = computed(() =>
+  WORDS.flatMap(([kind, word]) => {
+    const pick = told.value?.picks[kind]
+    return pick ? [{ kind, word, pick, id: chosen.value[kind] ?? pick.id }] : []
+  }),
+)
 const idOf = (kind: Kind) => chosen.value[kind] ?? told.value?.picks[kind]?.id
 const stops = computed(() => told.value?.stops ?? [])
 const unsure = computed(() => lines.value.some(({ pick, kind }) => !pick.sure && !chosen.value[kind]))
@@ -57,11 +63,24 @@ const choose = async (kind: Kind, id: string) => {
 /** A trouble that is only guessed does not turn a question for a technique into a case. */
 const asksForTrouble = computed(() => {
   const { trouble, technique } = told.value?.picks ?? {}
-  return trouble !== undefined && (trouble.sure || chosen.value.trouble !== undefined || !technique || technique.from === 'trouble' || trouble.id.startsWith(`${technique.id}.`))
-}) // prettier-ignore
+  return (
+    trouble !== undefined &&
+    (trouble.sure ||
+      chosen.value.trouble !== undefined ||
+      !technique ||
+      technique.from === 'trouble' ||
+      trouble.id.startsWith(`${technique.id}.`))
+  )
+})
 const target = computed(() => {
   const owned = told.value?.picks.owned ?? []
-  const next = { ...query.value, ...(idOf('model') ? { m: idOf('model'), now: undefined, after: undefined } : {}), ...(idOf('technique') ? { t: idOf('technique'), way: undefined } : {}), ...(idOf('fabric') ? { f: idOf('fabric') } : {}), ...(idOf('customer') ? { owned: owned.join(',') || undefined, customer: idOf('customer') } : {}) } // prettier-ignore
+  const next = {
+    ...query.value,
+    ...(idOf('model') ? { m: idOf('model'), now: undefined, after: undefined } : {}),
+    ...(idOf('technique') ? { t: idOf('technique'), way: undefined } : {}),
+    ...(idOf('fabric') ? { f: idOf('fabric') } : {}),
+    ...(idOf('customer') ? { owned: owned.join(',') || undefined, customer: idOf('customer') } : {}),
+  }
   const trouble = asksForTrouble.value ? idOf('trouble') : undefined
   const stop = stops.value[0]?.id
   return trouble !== undefined || stop !== undefined

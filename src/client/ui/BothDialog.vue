@@ -20,7 +20,11 @@ const open = computed(() => chosen.value.filter((side) => side === undefined).le
 const SIDES: readonly Side[] = ['theirs', 'yours']
 const words = (one: Moved, side: Side) => partWords(one[side], store.names)
 const headOf = ({ path }: Moved) => capital(placeWords(path, props.both.theirs)) || 'All of it'
-const settle = () => emit('settle', heldTogether(props.both.theirs, moved.value, (one) => chosen.value[moved.value.indexOf(one)] ?? 'theirs') as Facts) // prettier-ignore
+const settle = () =>
+  emit(
+    'settle',
+    heldTogether(props.both.theirs, moved.value, (one) => chosen.value[moved.value.indexOf(one)] ?? 'theirs') as Facts,
+  )
 </script>
 
 <template>

@@ -14,11 +14,13 @@ const box = computed(() => {
   return { left: sole.left - ROOM, top, width: sole.right - sole.left + 2 * ROOM, height: bottom - top, bottom }
 })
 const rect = ({ left, right, back, front }: Box) => ({ x: left, y: back, width: right - left, height: front - back })
-const touching = computed(() => (props.fabric?.lines ?? []).filter(({ at }) => at > box.value.left && at < box.value.left + box.value.width)) // prettier-ignore
+const touching = computed(() =>
+  (props.fabric?.lines ?? []).filter(({ at }) => at > box.value.left && at < box.value.left + box.value.width),
+)
 const told = computed(() => {
   const { slot, guide, openToe, pin } = plan.value
   const opening = slot.stated ? `opening from ${slot.left} to ${slot.right} mm` : 'opening not stated'
-  return `${props.code} from above: ${[opening, guide && `guide at ${guide.at} mm`, openToe && 'open toe', pin && 'a pin under the stitch'].filter(Boolean).join(', ')}` // prettier-ignore
+  return `${props.code} from above: ${[opening, guide && `guide at ${guide.at} mm`, openToe && 'open toe', pin && 'a pin under the stitch'].filter(Boolean).join(', ')}`
 })
 </script>
 
@@ -37,9 +39,11 @@ const told = computed(() => {
         :y1="plan.guide.back"
         :y2="plan.guide.front"
       />
-      <!-- prettier-ignore -->
-      <path v-if="plan.guide?.kind === 'adjustable'" class="arrows" :d="`M${plan.guide.at - 2.6} ${plan.guide.front}h5.2`" />
-      <!-- prettier-ignore -->
+      <path
+        v-if="plan.guide?.kind === 'adjustable'"
+        class="arrows"
+        :d="`M${plan.guide.at - 2.6} ${plan.guide.front}h5.2`"
+      />
       <g v-for="line in touching" :key="line.name" class="touch">
         <line :x1="line.at" :x2="line.at" :y1="box.top" :y2="box.bottom" />
       </g>

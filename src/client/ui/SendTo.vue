@@ -13,7 +13,9 @@ const customers = shallowRef<CustomerRow['customer'][]>()
 const who = ref('')
 const { busy, problem, said, act, read } = useActs()
 const load = async () => {
-  customers.value ??= (await get<CustomerRow[]>('/api/customers')).map(({ customer }) => customer).filter(({ email }) => email !== undefined) // prettier-ignore
+  customers.value ??= (await get<CustomerRow[]>('/api/customers'))
+    .map(({ customer }) => customer)
+    .filter(({ email }) => email !== undefined)
 }
 const go = () =>
   act(async () => {

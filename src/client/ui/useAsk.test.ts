@@ -17,12 +17,17 @@ const type = (text: string) => {
 
 beforeEach(() => {
   waiting = []
-  vi.stubGlobal('fetch', (path: string) =>
-    new Promise((done) => {
-      const q = new URLSearchParams(path.split('?')[1]).get('q') ?? ''
-      waiting.push({ q, say: (body, ok = true) => done({ ok, status: ok ? 200 : 503, json: () => Promise.resolve(body) }) }) // prettier-ignore
-    }),
-  ) // prettier-ignore
+  vi.stubGlobal(
+    'fetch',
+    (path: string) =>
+      new Promise((done) => {
+        const q = new URLSearchParams(path.split('?')[1]).get('q') ?? ''
+        waiting.push({
+          q,
+          say: (body, ok = true) => done({ ok, status: ok ? 200 : 503, json: () => Promise.resolve(body) }),
+        })
+      }),
+  )
   line = useAsk()
 })
 afterEach(() => vi.unstubAllGlobals())

@@ -84,7 +84,9 @@ describe('clearance', () => {
 })
 
 const swings = fc.constantFrom<Swing>('centred', 'left', 'right')
-const slots = fc.record({ left: fc.integer({ min: -60, max: -5 }), right: fc.integer({ min: 5, max: 60 }) }).map(({ left, right }) => ({ left: left / 10, right: right / 10 })) // prettier-ignore
+const slots = fc
+  .record({ left: fc.integer({ min: -60, max: -5 }), right: fc.integer({ min: 5, max: 60 }) })
+  .map(({ left, right }) => ({ left: left / 10, right: right / 10 }))
 
 describe('properties of clearance', () => {
   it('the greatest clear width is clear, and a hair more is not', () => {

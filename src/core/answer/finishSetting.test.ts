@@ -5,7 +5,8 @@ import type { Draft } from './settings'
 
 const mm: Scale = { shows: 'mm', from: 0, to: 7, step: 0.1 }
 const tension: Scale = { shows: 'marks', from: 0, to: 9, step: 0.5, normal: 4 }
-const draft = (more: Partial<Draft>): Draft => ({ parameter: 'width', value: 3, default: 3, from: 'default', reasons: [], ...more }) as Draft // prettier-ignore
+const draft = (more: Partial<Draft>): Draft =>
+  ({ parameter: 'width', value: 3, default: 3, from: 'default', reasons: [], ...more }) as Draft
 const finished = (more: Partial<Draft>, scale: Scale | 'absent' | undefined = mm, offsetLimit?: number) =>
   finishSetting(draft(more), { scale, setup: {}, offsetLimit, clear: undefined })
 
@@ -45,7 +46,11 @@ describe('a setting as the card gives it', () => {
 
 describe('one offset for every stitch', () => {
   const byNumbers = (value: number, limit: number | undefined, more: Partial<Draft> = {}) =>
-    finished({ parameter: 'tension', value, default: 4, from: 'target', byNumbers: true, ...more } as Partial<Draft>, { ...tension, kept: false }, limit) // prettier-ignore
+    finished(
+      { parameter: 'tension', value, default: 4, from: 'target', byNumbers: true, ...more } as Partial<Draft>,
+      { ...tension, kept: false },
+      limit,
+    )
 
   it('holds the whole of a small change, which then need not be set again', () => {
     const { reasons, setAgain } = byNumbers(3, 2)

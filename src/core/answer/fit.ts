@@ -46,7 +46,13 @@ const sharedRule = (index: CatalogueIndex) => {
     const { shank, attachment, make, id } = model
     const turners = usableTurners(index, model, supplied)
     const unstated = shank === undefined || attachment === undefined ? id : ''
-    const place = [shank, attachment, index.makes.get(make)?.footPattern, unstated, ...turners.map((turner) => turner.id)].join('\n') // prettier-ignore
+    const place = [
+      shank,
+      attachment,
+      index.makes.get(make)?.footPattern,
+      unstated,
+      ...turners.map((turner) => turner.id),
+    ].join('\n')
     const fits = places.get(place) ?? new Map<Id, Fit>()
     places.set(place, fits)
     return (foot) => {
@@ -66,7 +72,8 @@ export const fitWhereSupplied = (
   item: Item,
   model: Model,
   supplied: ReadonlySet<Id>,
-  byRule = (foot: Item): Fit => fitByRule(foot, model, { makes: index.makes, turners: usableTurners(index, model, supplied) }), // prettier-ignore
+  byRule = (foot: Item): Fit =>
+    fitByRule(foot, model, { makes: index.makes, turners: usableTurners(index, model, supplied) }),
 ): Fit => {
   const lacking = item.needs?.features?.find((feature) => !model.features.includes(feature))
   if (lacking !== undefined) return no('workedOut', [{ code: 'lacksFeature', item: item.id, feature: lacking }])

@@ -41,17 +41,29 @@ describe('the house setting', () => {
     ['is none of what went wrong', [sample('a', 3, { verdict: 'redo' })], undefined],
     ['is the one in the middle', [sample('a', 1), sample('b', 3), sample('c', 3.2)], 'b'],
     ['of two is the one at the lower middle', [sample('a', 4), sample('b', 3)], 'b'],
-    ['is a sample that was really sewn, not a mean', [sample('a', 1, { used: { width: 1, length: 3 } }), sample('b', 3, { used: { width: 3, length: 1 } }), sample('c', 2, { used: { width: 2, length: 2 } })], 'c'],
+    [
+      'is a sample that was really sewn, not a mean',
+      [
+        sample('a', 1, { used: { width: 1, length: 3 } }),
+        sample('b', 3, { used: { width: 3, length: 1 } }),
+        sample('c', 2, { used: { width: 2, length: 2 } }),
+      ],
+      'c',
+    ],
     ['of equally near ones is the latest', [sample('a', 3), sample('b', 3, { on: '2026-06-01T10:00:00Z' })], 'b'],
     ['is the pinned one, however far', [sample('a', 3), sample('b', 3), sample('c', 7, { pinned: true })], 'c'],
-    ['of two pinned ones is the later', [sample('a', 3, { pinned: true, on: '2026-06-01T10:00:00Z' }), sample('b', 7, { pinned: true })], 'a'],
+    [
+      'of two pinned ones is the later',
+      [sample('a', 3, { pinned: true, on: '2026-06-01T10:00:00Z' }), sample('b', 7, { pinned: true })],
+      'a',
+    ],
     ['is none that belongs to another edition', [sample('a', 3, { edition: '1' })], undefined],
     ['is one that states no edition', [sample('a', 3), sample('b', 9, { edition: '1' })], 'a'],
     ['is none that states nothing', [sample('a', 3, { used: {} })], undefined],
     ['is none of another fabric', [sample('a', 3, { fabric: 'other' })], undefined],
   ])('%s', (_, samples, expected) => {
     expect(houseFor(samples).house?.sample.id).toBe(expected)
-  }) // prettier-ignore
+  })
 
   it('is of the foot that is asked about, or of none', () => {
     const samples = [sample('with', 3, { foot: 'open' }), sample('without', 4)]
@@ -86,6 +98,8 @@ describe('the house setting', () => {
 
   it('weighs by how much a number is on a scale', () => {
     expect(numberOf({ shows: 'mm', from: 0, to: 5, number: 0.5 })).toBe(0.5)
-    expect([undefined, 'absent' as const, { shows: 'mm' as const, from: 0, to: 5 }].map(numberOf)).toEqual([0.1, 0.1, 0.1]) // prettier-ignore
+    expect([undefined, 'absent' as const, { shows: 'mm' as const, from: 0, to: 5 }].map(numberOf)).toEqual([
+      0.1, 0.1, 0.1,
+    ])
   })
 })

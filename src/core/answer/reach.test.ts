@@ -10,18 +10,39 @@ describe('what a scale reaches', () => {
   it.each<[string, Scale | undefined, unknown]>([
     ['nothing stated: anything', undefined, { kind: 'free', from: -Infinity, to: Infinity }],
     ['no step: turns freely', { shows: 'mm', from: 0, to: 5 }, { kind: 'free', from: 0, to: 5 }],
-    ['step 0: turns freely, though it has marks', { shows: 'marks', from: 0, to: 4, step: 0, marks: [{ mark: '1', value: 1 }] }, { kind: 'free', from: 0, to: 4 }],
-    ['marks without a step: only the marks, rising', { shows: 'marks', from: -3, to: 3, marks: [{ mark: 'right', value: 3 }, { mark: 'left', value: -3 }] }, [-3, 3]],
+    [
+      'step 0: turns freely, though it has marks',
+      { shows: 'marks', from: 0, to: 4, step: 0, marks: [{ mark: '1', value: 1 }] },
+      { kind: 'free', from: 0, to: 4 },
+    ],
+    [
+      'marks without a step: only the marks, rising',
+      {
+        shows: 'marks',
+        from: -3,
+        to: 3,
+        marks: [
+          { mark: 'right', value: 3 },
+          { mark: 'left', value: -3 },
+        ],
+      },
+      [-3, 3],
+    ],
     ['a step: every place with both ends', stepped(-1, 1, 0.5), [-1, -0.5, 0, 0.5, 1]],
     ['a step that does not end where the scale ends', stepped(0, 1, 0.4), [0, 0.4, 0.8]],
     ['a step finer than anybody turns', stepped(0, 1000, 0.01), { kind: 'free', from: 0, to: 1000 }],
-    ['stitches to the inch, from the shortest stitch', { shows: 'spi', from: 2.54, to: 25.4, step: 3 }, [2.54, 3.628571, 6.35, 25.4]],
+    [
+      'stitches to the inch, from the shortest stitch',
+      { shows: 'spi', from: 2.54, to: 25.4, step: 3 },
+      [2.54, 3.628571, 6.35, 25.4],
+    ],
     ['stitches to the inch that never begin', { shows: 'spi', from: 0, to: 0, step: 1 }, [0]],
   ])('%s', (_, scale, expected) => {
     const found = values(reachOf(scale))
-    if (Array.isArray(expected)) expect((found as number[]).map((value) => Math.round(value * 1e6) / 1e6)).toEqual(expected)
+    if (Array.isArray(expected))
+      expect((found as number[]).map((value) => Math.round(value * 1e6) / 1e6)).toEqual(expected)
     else expect(found).toEqual(expected)
-  }) // prettier-ignore
+  })
 
   it('stitches to the inch that start at 0 go up from the longest stitch, to the finest', () => {
     const found = values(reachOf({ shows: 'spi', from: 0, to: 25.4 / 4, step: 1 })) as number[]
@@ -39,10 +60,16 @@ describe('what a scale reaches', () => {
       from: 1,
       to: 4,
       faces: [
-        { when: { needle: 'out' }, marks: [{ mark: 'a', value: 4 }, { mark: 'b', value: 2 }] },
+        {
+          when: { needle: 'out' },
+          marks: [
+            { mark: 'a', value: 4 },
+            { mark: 'b', value: 2 },
+          ],
+        },
         { when: { needle: 'in' }, marks: [{ mark: 'c', value: 1 }] },
       ],
-    } // prettier-ignore
+    }
     const reach = reachOf(dial)
     expect(values(reach)).toEqual([1, 2, 4])
     expect(values(agreeing(reach, { needle: 'out' }))).toEqual([2, 4])
@@ -79,19 +106,26 @@ describe('the nearest place', () => {
   it('is never farther than any other place, and lies between the asked ends where one does', () => {
     const grid = fc.tuple(fc.integer({ min: -40, max: 40 }), fc.integer({ min: 0, max: 60 }), fc.constantFrom(1, 2, 5))
     fc.assert(
-      fc.property(grid, fc.double({ min: -9, max: 9, noNaN: true }), fc.boolean(), ([from, more, step], value, higher) => {
-        const all = reachOf(stepped(from / 10, (from + more) / 10, step / 10))
-        const places = values(all) as number[]
-        const found = nearest(all, value, { ties: higher ? 'higher' : 'lower' })?.value as number
-        expect(places).toContain(found)
-        expect(Math.abs(found - value)).toBeLessThanOrEqual(Math.min(...places.map((place) => Math.abs(place - value))) + 1e-6)
-        const within = { from: from / 10, to: (from + more / 2) / 10 }
-        const inside = nearest(all, value, { ties: 'lower', within })?.value as number
-        expect(inside).toBeGreaterThanOrEqual(within.from - 1e-9)
-        expect(inside).toBeLessThanOrEqual(within.to + 1e-6)
-      }),
+      fc.property(
+        grid,
+        fc.double({ min: -9, max: 9, noNaN: true }),
+        fc.boolean(),
+        ([from, more, step], value, higher) => {
+          const all = reachOf(stepped(from / 10, (from + more) / 10, step / 10))
+          const places = values(all) as number[]
+          const found = nearest(all, value, { ties: higher ? 'higher' : 'lower' })?.value as number
+          expect(places).toContain(found)
+          expect(Math.abs(found - value)).toBeLessThanOrEqual(
+            Math.min(...places.map((place) => Math.abs(place - value))) + 1e-6,
+          )
+          const within = { from: from / 10, to: (from + more / 2) / 10 }
+          const inside = nearest(all, value, { ties: 'lower', within })?.value as number
+          expect(inside).toBeGreaterThanOrEqual(within.from - 1e-9)
+          expect(inside).toBeLessThanOrEqual(within.to + 1e-6)
+        },
+      ),
     )
-  }) // prettier-ignore
+  })
 })
 
 describe('places between two values', () => {

@@ -288,7 +288,9 @@ export const sisterScene = (seed: number): Bundle => {
   const donor = scene(seed + 1).bundle
   const random = numbers(seed + 2)
   const sister = <T extends object>(of: T, from: T | undefined, keep: readonly string[] = []): T => {
-    const keys = [...new Set([...Object.keys(of), ...Object.keys(from ?? {})])].filter((key) => !['id', ...keep].includes(key)) // prettier-ignore
+    const keys = [...new Set([...Object.keys(of), ...Object.keys(from ?? {})])].filter(
+      (key) => !['id', ...keep].includes(key),
+    )
     const key = keys[Math.floor(random() * keys.length * 1.3)]
     if (key === undefined) return of
     const { [key as keyof T]: _, ...rest } = of
@@ -301,7 +303,10 @@ export const sisterScene = (seed: number): Bundle => {
     ...['x', 'y'].map((suffix): Model => ({
       ...sister(model, donor.models[m], ['name', 'stitches']),
       id: model.id + suffix,
-      stitches: model.stitches.map((stitch, i) => ({ ...sister(stitch, donor.models[m]?.stitches[i], ['select']), id: stitch.id + suffix })), // prettier-ignore
+      stitches: model.stitches.map((stitch, i) => ({
+        ...sister(stitch, donor.models[m]?.stitches[i], ['select']),
+        id: stitch.id + suffix,
+      })),
     })),
   ])
   const feet = bundle.items
@@ -309,9 +314,10 @@ export const sisterScene = (seed: number): Bundle => {
     .map((foot, i): Item => ({ ...sister(foot, donor.items[i], ['what', 'name']), id: `${foot.id}x` }))
   const fits = bundle.fits.flatMap((fit) => [
     fit,
-    ...['x', 'y'].flatMap(
-      (suffix) =>
-      fit.model === undefined || random() < 0.3 ? [] : [{ ...fit, id: fit.id + suffix, model: fit.model + suffix, fits: random() < 0.3 ? !fit.fits : fit.fits }], // prettier-ignore
+    ...['x', 'y'].flatMap((suffix) =>
+      fit.model === undefined || random() < 0.3
+        ? []
+        : [{ ...fit, id: fit.id + suffix, model: fit.model + suffix, fits: random() < 0.3 ? !fit.fits : fit.fits }],
     ),
   ])
   const techniques = bundle.techniques.flatMap((technique) => [
@@ -325,7 +331,10 @@ export const sisterScene = (seed: number): Bundle => {
         stages: method.stages.map((stage, i) => {
           const given = donor.techniques[0]?.methods[m]?.stages[i]
           const made = sister(stage, given, ['kinds', 'steps', 'inspect', 'faults', 'name'])
-          return { ...made, targets: made.targets.map((target) => (random() < 0.1 ? { ...target, when: { model: ['m1x'] } } : target)) } // prettier-ignore
+          return {
+            ...made,
+            targets: made.targets.map((target) => (random() < 0.1 ? { ...target, when: { model: ['m1x'] } } : target)),
+          }
         }),
       })),
     },

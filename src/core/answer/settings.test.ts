@@ -47,26 +47,95 @@ const card = ({ model = P, defaults = {}, ranges, targets = [], must, samples = 
     ),
   )
 
-const to = (parameter: 'width' | 'length' | 'tension', target: Stage['targets'][number]['to'], when?: Stage['targets'][number]['when']) => ({ parameter, to: target, because: 'so', ...(when ? { when } : {}) }) // prettier-ignore
+const to = (
+  parameter: 'width' | 'length' | 'tension',
+  target: Stage['targets'][number]['to'],
+  when?: Stage['targets'][number]['when'],
+) => ({ parameter, to: target, because: 'so', ...(when ? { when } : {}) })
 
 describe('where a value comes from', () => {
   it.each<[string, Scene, 'width' | 'length' | 'tension', Record<string, unknown>]>([
     ['a target', { targets: [to('width', { abs: 3 })] }, 'width', { value: 3, from: 'target', changed: true }],
-    ['times the default', { defaults: { length: 1.5 }, targets: [to('length', { times: 1.5 })] }, 'length', { value: 2.3 }],
+    [
+      'times the default',
+      { defaults: { length: 1.5 }, targets: [to('length', { times: 1.5 })] },
+      'length',
+      { value: 2.3 },
+    ],
     ['plus the default', { defaults: { width: 2 }, targets: [to('width', { plus: 0.5 })] }, 'width', { value: 2.5 }],
-    ['both ends of a range', { defaults: { width: { from: 2, to: 3 } }, targets: [to('width', { times: 2 })] }, 'width', { value: { from: 4, to: 6 }, shown: '4.0–6.0' }],
-    ['numbers from normal where the book says auto', { defaults: { tension: 'auto' }, targets: [to('tension', { numbers: 2 })] }, 'tension', { value: 6, from: 'target' }],
-    ['numbers from normal where the book is silent', { targets: [to('tension', { numbers: -1 })] }, 'tension', { value: 3 }],
-    ['a range keeps a default inside it', { defaults: { width: 3.5 }, targets: [to('width', { from: 3, to: 4, prefer: 3.2 })] }, 'width', { value: 3.5, from: 'default', changed: false, setAgain: 'no' }],
-    ['a range else prefers', { defaults: { width: 5 }, targets: [to('width', { from: 3, to: 4, prefer: 3.2 })] }, 'width', { value: 3.2, from: 'target' }],
-    ['the more specific target', { targets: [to('width', { abs: 3 }), to('width', { abs: 2 }, { structure: ['woven'] })] }, 'width', { value: 2 }],
-    ['the first of equally specific ones', { targets: [to('width', { abs: 3 }, { weight: ['medium'] }), to('width', { abs: 2 }, { structure: ['woven'] })] }, 'width', { value: 3 }],
-    ['a target that does not hold is not asked', { defaults: { width: 4 }, targets: [to('width', { abs: 3 }, { structure: ['knit'] })] }, 'width', { value: 4, from: 'default' }],
-    ['the default as the book gives it', { defaults: { width: 3.33 } }, 'width', { value: 3.33, from: 'default', changed: false }],
-    ['nothing where times meets auto', { defaults: { length: 'auto' }, targets: [to('length', { times: 2 })] }, 'length', { value: 'unstated', from: 'unstated', shown: '–', default: 'auto' }],
-    ['nothing where the book is silent', { targets: [to('length', 'default')] }, 'length', { value: 'unstated', from: 'unstated', changed: false }],
-    ['the least width raises a default', { defaults: { width: 1 }, must: { minWidth: 2.25 } }, 'width', { value: 2.3, from: 'target', changed: true }],
-  ])('%s', (_, scene, parameter, expected) => expect(card(scene).settings[parameter]).toMatchObject(expected)) // prettier-ignore
+    [
+      'both ends of a range',
+      { defaults: { width: { from: 2, to: 3 } }, targets: [to('width', { times: 2 })] },
+      'width',
+      { value: { from: 4, to: 6 }, shown: '4.0–6.0' },
+    ],
+    [
+      'numbers from normal where the book says auto',
+      { defaults: { tension: 'auto' }, targets: [to('tension', { numbers: 2 })] },
+      'tension',
+      { value: 6, from: 'target' },
+    ],
+    [
+      'numbers from normal where the book is silent',
+      { targets: [to('tension', { numbers: -1 })] },
+      'tension',
+      { value: 3 },
+    ],
+    [
+      'a range keeps a default inside it',
+      { defaults: { width: 3.5 }, targets: [to('width', { from: 3, to: 4, prefer: 3.2 })] },
+      'width',
+      { value: 3.5, from: 'default', changed: false, setAgain: 'no' },
+    ],
+    [
+      'a range else prefers',
+      { defaults: { width: 5 }, targets: [to('width', { from: 3, to: 4, prefer: 3.2 })] },
+      'width',
+      { value: 3.2, from: 'target' },
+    ],
+    [
+      'the more specific target',
+      { targets: [to('width', { abs: 3 }), to('width', { abs: 2 }, { structure: ['woven'] })] },
+      'width',
+      { value: 2 },
+    ],
+    [
+      'the first of equally specific ones',
+      { targets: [to('width', { abs: 3 }, { weight: ['medium'] }), to('width', { abs: 2 }, { structure: ['woven'] })] },
+      'width',
+      { value: 3 },
+    ],
+    [
+      'a target that does not hold is not asked',
+      { defaults: { width: 4 }, targets: [to('width', { abs: 3 }, { structure: ['knit'] })] },
+      'width',
+      { value: 4, from: 'default' },
+    ],
+    [
+      'the default as the book gives it',
+      { defaults: { width: 3.33 } },
+      'width',
+      { value: 3.33, from: 'default', changed: false },
+    ],
+    [
+      'nothing where times meets auto',
+      { defaults: { length: 'auto' }, targets: [to('length', { times: 2 })] },
+      'length',
+      { value: 'unstated', from: 'unstated', shown: '–', default: 'auto' },
+    ],
+    [
+      'nothing where the book is silent',
+      { targets: [to('length', 'default')] },
+      'length',
+      { value: 'unstated', from: 'unstated', changed: false },
+    ],
+    [
+      'the least width raises a default',
+      { defaults: { width: 1 }, must: { minWidth: 2.25 } },
+      'width',
+      { value: 2.3, from: 'target', changed: true },
+    ],
+  ])('%s', (_, scene, parameter, expected) => expect(card(scene).settings[parameter]).toMatchObject(expected))
 
   it.each<[string, Scene, 'width' | 'length', number, string]>([
     [

@@ -43,6 +43,8 @@ describe('a value as the model shows it', () => {
 
   it('names controls in words', () => {
     expect(inWords('feedDogsDown')).toBe('feed dogs down')
-    expect(positionsInWords({ feedDogs: 'down', upperKnife: 'retracted' })).toBe('feed dogs down, upper knife retracted') // prettier-ignore
+    expect(positionsInWords({ feedDogs: 'down', upperKnife: 'retracted' })).toBe(
+      'feed dogs down, upper knife retracted',
+    )
   })
 })

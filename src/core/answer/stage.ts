@@ -241,7 +241,9 @@ export const compareVariants = (a: Variant, b: Variant): number =>
 export const withoutDominated = (variants: readonly Variant[]): readonly Variant[] =>
   variants.length < 2
     ? variants
-    : variants.filter((variant, i) => !variants.slice(0, i).some((earlier) => earlier.need.every((id) => variant.need.includes(id)))) // prettier-ignore
+    : variants.filter(
+        (variant, i) => !variants.slice(0, i).some((earlier) => earlier.need.every((id) => variant.need.includes(id))),
+      )
 
 /** Drafts of one question, remembered by what they depend on: stitch, stage, house sample and setup. */
 export const rememberedDrafts = (): StageContext['draftsOf'] => {

@@ -3,7 +3,11 @@ import type { When } from '../catalogue/types'
 import { fabric, P } from './answers.testkit'
 import { holds, mostSpecific, specificity } from './when'
 
-const at = { model: { ...P, features: ['dualFeed', 'feedDogsDown'] }, fabric: { ...fabric, behaviours: ['frays'] }, layers: 2 } // prettier-ignore
+const at = {
+  model: { ...P, features: ['dualFeed', 'feedDogsDown'] },
+  fabric: { ...fabric, behaviours: ['frays'] },
+  layers: 2,
+}
 
 describe('a condition', () => {
   it.each<[string, When | undefined, boolean]>([
@@ -31,7 +35,9 @@ describe('a condition', () => {
   })
 
   it('is the more specific the more it names', () => {
-    expect([undefined, {}, { make: ['maker'] }, { make: ['maker'], minLayers: 1 }].map(specificity)).toEqual([0, 0, 1, 2]) // prettier-ignore
+    expect([undefined, {}, { make: ['maker'] }, { make: ['maker'], minLayers: 1 }].map(specificity)).toEqual([
+      0, 0, 1, 2,
+    ])
   })
 
   it('that names most is taken of those that hold, the first of equals', () => {

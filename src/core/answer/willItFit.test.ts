@@ -11,7 +11,15 @@ const report = (item: Item, model: Model = P, fits: FitStatement[] = []) => {
   const index = indexCatalogue(bundleOf({ models: [model], items: [item], techniques: [], fits }))
   return willItFit({ index, fitOf: fitLookup(index) }, item, model)
 }
-const said = (id: string, fits: boolean, more: Partial<FitStatement> = {}): FitStatement => ({ id, item: 'it', model: 'p', fits, evidence: 'book', where: 'p. 3', ...more }) // prettier-ignore
+const said = (id: string, fits: boolean, more: Partial<FitStatement> = {}): FitStatement => ({
+  id,
+  item: 'it',
+  model: 'p',
+  fits,
+  evidence: 'book',
+  where: 'p. 3',
+  ...more,
+})
 const it_ = (more: Partial<Item> = {}) => foot({ id: 'it', ...more })
 
 describe('will it fit', () => {
@@ -32,11 +40,17 @@ describe('will it fit', () => {
       ['two', 'contested'],
     ])
     expect(report(it_(), grouped, [said('one', true), said('two', false)]).fit).toMatchObject({ fits: 'no' })
-    expect(report(it_(), { ...grouped, supplied: ['plate-zigzag', 'it'] })).toMatchObject({ supplied: true, statements: [{ about: 'supplied', standing: 'decides' }] }) // prettier-ignore
+    expect(report(it_(), { ...grouped, supplied: ['plate-zigzag', 'it'] })).toMatchObject({
+      supplied: true,
+      statements: [{ about: 'supplied', standing: 'decides' }],
+    })
   })
 
   it('says what would settle an unknown', () => {
-    expect(report(it_({ attachment: undefined })).fit).toMatchObject({ fits: 'unknown', missing: [{ of: 'item', id: 'it', key: 'attachment' }] }) // prettier-ignore
+    expect(report(it_({ attachment: undefined })).fit).toMatchObject({
+      fits: 'unknown',
+      missing: [{ of: 'item', id: 'it', key: 'attachment' }],
+    })
     expect(report({ ...plates.wide, id: 'it' }).fit.missing).toEqual([{ of: 'item', id: 'it', key: 'fitStatement' }])
   })
 
@@ -44,7 +58,9 @@ describe('will it fit', () => {
     const wide = foot({ id: 'wide', family: 'hem', forGroups: ['wide'] })
     const narrow = foot({ id: 'narrow', family: 'hem', forGroups: ['narrow'] })
     const model = { ...P, groups: ['wide'] }
-    const index = indexCatalogue(bundleOf({ models: [model], items: [wide, narrow, foot({ id: 'other' })], techniques: [] })) // prettier-ignore
+    const index = indexCatalogue(
+      bundleOf({ models: [model], items: [wide, narrow, foot({ id: 'other' })], techniques: [] }),
+    )
     const answering = { index, fitOf: fitLookup(index) }
     expect(willItFit(answering, narrow, model)).toMatchObject({ fit: { fits: 'no' }, instead: ['wide'] })
     expect(willItFit(answering, wide, model)).toMatchObject({ fit: { fits: 'yes' }, instead: [] })
@@ -59,8 +75,23 @@ describe('will it fit', () => {
     expect(limits({ slot: 9, maxWidth: 5 })).toMatchObject([{ limit: 'width', upTo: 5, by: 'foot' }])
     expect(limits({ slot: 9 })).toEqual([])
     expect(limits({ slot: 9 }, { ...P, supplied: ['plate-straight'] })).toMatchObject([{ upTo: 0.4, by: 'plate' }])
-    const codes = limits({ slot: 9, minWidth: 4, motions: ['forward'], denies: ['straight'], maxSpeed: 600, needs: { without: ['dualFeed'], plates: ['x'], items: ['y'] } }) // prettier-ignore
-    expect(codes.map(({ limit }) => limit)).toEqual(['pin', 'motions', 'functions', 'speed', 'needsItems', 'needsPlate', 'needsOff']) // prettier-ignore
+    const codes = limits({
+      slot: 9,
+      minWidth: 4,
+      motions: ['forward'],
+      denies: ['straight'],
+      maxSpeed: 600,
+      needs: { without: ['dualFeed'], plates: ['x'], items: ['y'] },
+    })
+    expect(codes.map(({ limit }) => limit)).toEqual([
+      'pin',
+      'motions',
+      'functions',
+      'speed',
+      'needsItems',
+      'needsPlate',
+      'needsOff',
+    ])
     const blocked = { ...P, features: ['dualFeed'] }
     expect(limits({ slot: 9, dualFeedCutOut: false }, blocked)).toEqual([{ limit: 'inTheWay', feature: 'dualFeed' }])
     expect(limits({ slot: 9 }, blocked)).toEqual([])
@@ -73,10 +104,17 @@ describe('will it fit', () => {
         fc.double({ min: 1.3, max: 8, noNaN: true }),
         fc.double({ min: 0, max: 2, noNaN: true }),
         (wide, aside) => {
-          // prettier-ignore
           const item = it_({ slot: { left: aside - wide / 2, right: aside + wide / 2 } })
-          const limit = report(item).limits.find((one): one is Extract<FitLimit, { limit: 'width' }> => one.limit === 'width') // prettier-ignore
-          const fences = fencesAround({ model: P, foot: item, plates: [plates.zigzag], needleSize: 80, twinSpacing: undefined }) // prettier-ignore
+          const limit = report(item).limits.find(
+            (one): one is Extract<FitLimit, { limit: 'width' }> => one.limit === 'width',
+          )
+          const fences = fencesAround({
+            model: P,
+            foot: item,
+            plates: [plates.zigzag],
+            needleSize: 80,
+            twinSpacing: undefined,
+          })
           const clear = (width: number) => {
             const { from, to } = swingSpan('centred', 0, width)
             return fences.every(({ span }) => from >= span.from - 1e-6 && to <= span.to + 1e-6)

@@ -83,11 +83,15 @@ const limitsOf = (index: CatalogueIndex, item: Item, model: Model): FitLimit[] =
     item.minWidth === undefined ? undefined : { limit: 'pin', minWidth: item.minWidth },
     item.motions && { limit: 'motions', allows: item.motions },
     item.denies && { limit: 'functions', denies: item.denies },
-    item.maxSpeed !== undefined && (model.maxSpeed === undefined || item.maxSpeed < model.maxSpeed) ? { limit: 'speed', upTo: item.maxSpeed } : undefined, // prettier-ignore
+    item.maxSpeed !== undefined && (model.maxSpeed === undefined || item.maxSpeed < model.maxSpeed)
+      ? { limit: 'speed', upTo: item.maxSpeed }
+      : undefined,
     item.needs?.items && { limit: 'needsItems', items: item.needs.items },
     item.needs?.plates && { limit: 'needsPlate', plates: item.needs.plates },
     item.needs?.without && { limit: 'needsOff', features: item.needs.without },
-    item.what === 'foot' && model.features.includes('dualFeed') && item.dualFeedCutOut === false ? { limit: 'inTheWay', feature: 'dualFeed' } : undefined, // prettier-ignore
+    item.what === 'foot' && model.features.includes('dualFeed') && item.dualFeedCutOut === false
+      ? { limit: 'inTheWay', feature: 'dualFeed' }
+      : undefined,
   ]
   return limits.filter((limit) => limit !== undefined)
 }
@@ -105,7 +109,10 @@ const widthLimit = (index: CatalogueIndex, foot: Item, model: Model): FitLimit |
     needleSize: USUAL_NEEDLE,
     twinSpacing: undefined,
   })
-  const widths: { upTo: Mm; by: 'foot' | 'plate' | 'travel' }[] = fences.map(({ kind, span }) => ({ upTo: Math.max(0, tidy(2 * Math.min(-span.from, span.to))), by: kind })) // prettier-ignore
+  const widths: { upTo: Mm; by: 'foot' | 'plate' | 'travel' }[] = fences.map(({ kind, span }) => ({
+    upTo: Math.max(0, tidy(2 * Math.min(-span.from, span.to))),
+    by: kind,
+  }))
   if (foot.maxWidth !== undefined) widths.push({ upTo: foot.maxWidth, by: 'foot' })
   const [tightest] = widths.sort((a, b) => a.upTo - b.upTo)
   if (!tightest || (model.maxWidth !== undefined && tightest.upTo >= model.maxWidth)) return undefined

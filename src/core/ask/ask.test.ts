@@ -67,7 +67,26 @@ describe('one line of free text', () => {
   })
 
   it('takes one of a kind at most, and only words that were said, whatever the line', () => {
-    const words = fc.array(fc.constantFrom('plover', '60', '80', 'ketch', 'blind', 'rolled', 'hem', 'edge', 'wool', 'voile', 'ada', 'skips', 'stitches', 'x', '!'), { maxLength: 8 }) // prettier-ignore
+    const words = fc.array(
+      fc.constantFrom(
+        'plover',
+        '60',
+        '80',
+        'ketch',
+        'blind',
+        'rolled',
+        'hem',
+        'edge',
+        'wool',
+        'voile',
+        'ada',
+        'skips',
+        'stitches',
+        'x',
+        '!',
+      ),
+      { maxLength: 8 },
+    )
     fc.assert(
       fc.property(words, (line) => {
         const { taken, left } = understand(index, line.join(' '))
@@ -98,7 +117,11 @@ describe('words at which no setting is told', () => {
 describe('picks', () => {
   const names = { model: (id: string) => `model ${id}`, technique: (id: string) => `technique ${id}` }
   const picked = (line: string, machines: string[]) =>
-    picksFrom(understand(index, line), [{ id: 'c1', machines: machines.map((model) => ({ model })), owns: ['foot'] }], names) // prettier-ignore
+    picksFrom(
+      understand(index, line),
+      [{ id: 'c1', machines: machines.map((model) => ({ model })), owns: ['foot'] }],
+      names,
+    )
 
   it('take the machine and the feet of a customer', () => {
     expect(picked('Ada Quill blind hem', ['ketch'])).toMatchObject({
@@ -108,13 +131,20 @@ describe('picks', () => {
   })
 
   it('are not sure of one machine of several, and leave a named one alone', () => {
-    expect(picked('Ada Quill', ['ketch', 'm60', 'm60']).model).toMatchObject({ id: 'ketch', sure: false, others: [{ id: 'm60', name: 'model m60' }] }) // prettier-ignore
+    expect(picked('Ada Quill', ['ketch', 'm60', 'm60']).model).toMatchObject({
+      id: 'ketch',
+      sure: false,
+      others: [{ id: 'm60', name: 'model m60' }],
+    })
     expect(picked('Ada Quill plover 80', ['ketch']).model).toMatchObject({ id: 'm80' })
     expect(picked('Ada Quill', []).model).toBeUndefined()
   })
 
   it('take the technique of a fault', () => {
-    const fault: Parameters<typeof picksFrom>[0] = { taken: [{ kind: 'trouble', id: 'hem.ridge', name: 'Ridge', words: ['ridge'], sure: true, others: [] }], left: [] } // prettier-ignore
+    const fault: Parameters<typeof picksFrom>[0] = {
+      taken: [{ kind: 'trouble', id: 'hem.ridge', name: 'Ridge', words: ['ridge'], sure: true, others: [] }],
+      left: [],
+    }
     expect(picksFrom(fault, [], names).technique).toMatchObject({ id: 'hem', from: 'trouble', sure: true })
   })
 })

@@ -70,7 +70,11 @@ export const indexAskables = (askables: readonly Askable[]): AskIndex => {
       if (stems.length > 0) phrases.push({ id: phrases.length, of, text: stems.join(' '), stems })
     }
   })
-  const search = new MiniSearch<Phrase>({ fields: ['text'], tokenize: (text) => text.split(' '), processTerm: (term) => term }) // prettier-ignore
+  const search = new MiniSearch<Phrase>({
+    fields: ['text'],
+    tokenize: (text) => text.split(' '),
+    processTerm: (term) => term,
+  })
   search.addAll(phrases)
   return {
     askables,
@@ -90,7 +94,7 @@ const tellingOf = (askables: readonly Askable[], phrases: readonly Phrase[], kin
     for (const word of stems) said.set(word, (said.get(word) ?? new Set()).add(of))
   }
   return new Map([...said].map(([word, those]) => [word, Math.log(1 + all.size / those.size)]))
-} // prettier-ignore
+}
 
 const FUZZY = 0.25
 const PREFIX = 0.82
@@ -114,7 +118,12 @@ const OTHER_KIND = 0.5
 export const understand = (index: AskIndex, line: string): Understood => {
   const words = tellingWords(line)
   const scored = scoreAll(index, words.map(stem))
-  const byKind = KINDS.map((kind) => scored.filter(({ of }) => index.askables[of]?.kind === kind).sort(better).slice(0, WEIGHED)) // prettier-ignore
+  const byKind = KINDS.map((kind) =>
+    scored
+      .filter(({ of }) => index.askables[of]?.kind === kind)
+      .sort(better)
+      .slice(0, WEIGHED),
+  )
   const chosen = choose(byKind)
   const taken = chosen.flatMap((one) => (one ? [take(index, words, one, scored, chosen)] : []))
   const used = new Set(chosen.flatMap((one) => (one ? [...one.words.keys()] : [])))
@@ -125,7 +134,11 @@ export const understand = (index: AskIndex, line: string): Understood => {
 const scoreAll = ({ askables, phrases, search, telling }: AskIndex, stems: readonly string[]): Scored[] => {
   const near = new Map<number, Map<string, Map<number, number>>>()
   stems.forEach((word, i) => {
-    const found = search.search(word, { prefix: word.length >= 3, fuzzy: word.length >= 4 && !/\d/.test(word) ? FUZZY : false, combineWith: 'OR' }) // prettier-ignore
+    const found = search.search(word, {
+      prefix: word.length >= 3,
+      fuzzy: word.length >= 4 && !/\d/.test(word) ? FUZZY : false,
+      combineWith: 'OR',
+    })
     for (const { id, terms } of found) {
       const phrase = near.get(id as number) ?? new Map<string, Map<number, number>>()
       near.set(id as number, phrase)
@@ -199,7 +212,13 @@ const worthOf = (chosen: readonly Scored[]): number | undefined => {
   return value
 }
 
-const take = (index: AskIndex, words: readonly string[], one: Scored, scored: readonly Scored[], chosen: readonly (Scored | undefined)[]): Taken => {
+const take = (
+  index: AskIndex,
+  words: readonly string[],
+  one: Scored,
+  scored: readonly Scored[],
+  chosen: readonly (Scored | undefined)[],
+): Taken => {
   const kindOf = ({ of }: Scored) => index.askables[of]?.kind
   const { kind, id, name } = index.askables[one.of] as Askable
   const elsewhere = new Set(chosen.flatMap((other) => (other && other !== one ? [...other.words.keys()] : [])))
@@ -207,12 +226,30 @@ const take = (index: AskIndex, words: readonly string[], one: Scored, scored: re
   const free = (other: Scored) => [...other.words.keys()].some((place) => !elsewhere.has(place))
   const close = rivals.some((other) => other.value >= RUNNER_UP * one.value && free(other))
   // The same words may have been meant for something of another kind, which was not taken.
-  const otherwise = scored.some((other) => kindOf(other) !== kind && !chosen.includes(other) && other.value >= OTHER_KIND * one.value && [...one.words.keys()].every((place) => other.words.has(place)))
+  const otherwise = scored.some(
+    (other) =>
+      kindOf(other) !== kind &&
+      !chosen.includes(other) &&
+      other.value >= OTHER_KIND * one.value &&
+      [...one.words.keys()].every((place) => other.words.has(place)),
+  )
   const own = [...one.words.keys()].every((place) => !elsewhere.has(place))
-  const sure = !close && !otherwise && own && one.covered >= SURE_COVERED[kind] && [...one.words.values()].every((like) => like >= SURE_WORD)
+  const sure =
+    !close &&
+    !otherwise &&
+    own &&
+    one.covered >= SURE_COVERED[kind] &&
+    [...one.words.values()].every((like) => like >= SURE_WORD)
   const others = rivals.filter((other) => other.value >= 0.4 * one.value).slice(0, 6)
-  return { kind, id, name, words: [...one.words.keys()].sort((a, b) => a - b).map((place) => words[place] as string), sure, others: others.map(({ of }) => ({ id: index.askables[of]?.id ?? '', name: index.askables[of]?.name ?? '' })) }
-} // prettier-ignore
+  return {
+    kind,
+    id,
+    name,
+    words: [...one.words.keys()].sort((a, b) => a - b).map((place) => words[place] as string),
+    sure,
+    others: others.map(({ of }) => ({ id: index.askables[of]?.id ?? '', name: index.askables[of]?.name ?? '' })),
+  }
+}
 
 /** Whether all telling words of a phrase are in a line: what must not be missed is heard wherever it stands. */
 export const says = (line: string, phrase: string): boolean => {

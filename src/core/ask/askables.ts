@@ -19,18 +19,34 @@ export const askablesOf = (
   customers: readonly { id: Id; name: string }[],
   learned: readonly Learned[],
 ): Askable[] => {
-  const also = (kind: AskKind, id: Id, words: readonly string[]): string[] => [...words, ...learned.filter((one) => one.kind === kind && one.of === id).map((one) => one.words)] // prettier-ignore
-  const made = (kind: AskKind, id: Id, name: string, words: readonly string[] = []): Askable => ({ kind, id, name, also: also(kind, id, words) }) // prettier-ignore
+  const also = (kind: AskKind, id: Id, words: readonly string[]): string[] => [
+    ...words,
+    ...learned.filter((one) => one.kind === kind && one.of === id).map((one) => one.words),
+  ]
+  const made = (kind: AskKind, id: Id, name: string, words: readonly string[] = []): Askable => ({
+    kind,
+    id,
+    name,
+    also: also(kind, id, words),
+  })
   const faults = new Map<Id, Askable>()
   for (const technique of index.techniques.values())
     for (const method of technique.methods)
       for (const stage of method.stages)
         for (const fault of stage.faults) {
           const id = faultId(technique.id, fault.id)
-          if (!faults.has(id)) faults.set(id, made('trouble', id, `${fault.name} (${technique.name.toLowerCase()})`, [`${technique.name} ${fault.name}`])) // prettier-ignore
+          if (!faults.has(id))
+            faults.set(
+              id,
+              made('trouble', id, `${fault.name} (${technique.name.toLowerCase()})`, [
+                `${technique.name} ${fault.name}`,
+              ]),
+            )
         }
   return [
-    ...[...index.models.values()].map(({ id, name, make, aliases = [] }) => made('model', id, name, [`${index.makes.get(make)?.name ?? make} ${name}`, ...aliases])), // prettier-ignore
+    ...[...index.models.values()].map(({ id, name, make, aliases = [] }) =>
+      made('model', id, name, [`${index.makes.get(make)?.name ?? make} ${name}`, ...aliases]),
+    ),
     ...customers.map(({ id, name }) => made('customer', id, name)),
     ...[...index.techniques.values()].map(({ id, name, aliases = [] }) => made('technique', id, name, aliases)),
     ...TROUBLES.map(({ id, name, words }) => made('trouble', id, name, words)),

@@ -24,7 +24,11 @@ export interface Owner {
 }
 
 /** `modelName`, `techniqueName`: of what follows from something else. */
-export const picksFrom = ({ taken, left }: Understood, owners: readonly Owner[], names: { model: (id: Id) => string; technique: (id: Id) => string }): AskedPicks => {
+export const picksFrom = (
+  { taken, left }: Understood,
+  owners: readonly Owner[],
+  names: { model: (id: Id) => string; technique: (id: Id) => string },
+): AskedPicks => {
   const picks: AskedPicks = { owned: [], left }
   for (const { kind, ...one } of taken) picks[kind] = one
   const owner = owners.find(({ id }) => id === picks.customer?.id)
@@ -33,9 +37,24 @@ export const picksFrom = ({ taken, left }: Understood, owners: readonly Owner[],
   if (!picks.model && machines[0] !== undefined) {
     // Of several machines nobody knows which they sit at.
     const others = machines.slice(1).map((id) => ({ id, name: names.model(id) }))
-    picks.model = { id: machines[0], name: names.model(machines[0]), sure: (picks.customer?.sure ?? false) && others.length === 0, others, from: 'customer' }
+    picks.model = {
+      id: machines[0],
+      name: names.model(machines[0]),
+      sure: (picks.customer?.sure ?? false) && others.length === 0,
+      others,
+      from: 'customer',
+    }
   }
-  const technique = picks.trouble?.id.includes('.') ? picks.trouble.id.slice(0, picks.trouble.id.indexOf('.')) : undefined
-  if (!picks.technique && technique !== undefined) picks.technique = { id: technique, name: names.technique(technique), sure: picks.trouble?.sure ?? false, others: [], from: 'trouble' }
+  const technique = picks.trouble?.id.includes('.')
+    ? picks.trouble.id.slice(0, picks.trouble.id.indexOf('.'))
+    : undefined
+  if (!picks.technique && technique !== undefined)
+    picks.technique = {
+      id: technique,
+      name: names.technique(technique),
+      sure: picks.trouble?.sure ?? false,
+      others: [],
+      from: 'trouble',
+    }
   return picks
-} // prettier-ignore
+}

@@ -1,7 +1,11 @@
 /** Text as words that can be compared: small letters without accents, figures apart from letters, endings off. */
 
 /** Words that say nothing of machine, technique or fabric. */
-const EMPTY = new Set('a an the on in at of for with without and or to from by my her his their our your i we you it is are was be do does how can could would want wants need needs like please help what which when why sew sewing sews machine machines keeps keep always get gets got have has had this that there not no new old some stitch stitches'.split(' ')) // prettier-ignore
+const EMPTY = new Set(
+  'a an the on in at of for with without and or to from by my her his their our your i we you it is are was be do does how can could would want wants need needs like please help what which when why sew sewing sews machine machines keeps keep always get gets got have has had this that there not no new old some stitch stitches'.split(
+    ' ',
+  ),
+)
 
 export const wordsOf = (text: string): string[] =>
   text
@@ -13,7 +17,7 @@ export const wordsOf = (text: string): string[] =>
     .replaceAll(/(\d)\s*\/\s*(\d)/g, '$1of$2')
     .replaceAll(/(?<=\p{L})(?=\d)|(?<=\d)(?=\p{L})/gu, (_, at: number, whole: string) =>
       /of/.test(whole.slice(Math.max(0, at - 2), at + 2)) ? '' : ' ',
-    ) // prettier-ignore
+    )
     .split(/[^\p{L}\d]+/u)
     .filter((word) => word !== '')
 
@@ -27,7 +31,10 @@ export const tellingWords = (text: string): string[] => {
 /** A rough stem: "skips", "skipping", "skipped" and "skip" are one word. */
 export const stem = (word: string): string => {
   if (word.length < 4 || /\d/.test(word)) return word
-  const cut = word.replace(/(ies)$/, 'y').replace(/(sses)$/, 'ss').replace(/(?<=[^s])s$/, '') // prettier-ignore
+  const cut = word
+    .replace(/(ies)$/, 'y')
+    .replace(/(sses)$/, 'ss')
+    .replace(/(?<=[^s])s$/, '')
   const bare = cut.length > 5 ? cut.replace(/(ing|ed)$/, '') : cut
   return bare.length > 3 ? bare.replace(/([bdgklmnprt])\1$/, '$1').replace(/e$/, '') : bare
 }

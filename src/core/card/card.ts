@@ -246,10 +246,14 @@ const houseSample = (
   { model: id, stage, stitch, foot, settings }: StageAnswer,
   tolerance: ShopTolerance,
 ): CardStage['house'] => {
-  const [reason] = Object.values(settings).flatMap((setting) => setting?.reasons.filter(({ code }) => code === 'houseSetting') ?? []) // prettier-ignore
+  const [reason] = Object.values(settings).flatMap(
+    (setting) => setting?.reasons.filter(({ code }) => code === 'houseSetting') ?? [],
+  )
   const model = index.models.get(id)
   if (reason?.code !== 'houseSetting' || !model) return undefined
-  const cells = (index.techniques.get(technique)?.methods ?? []).map((method) => index.samples.get(sampleKey({ model: id, technique, method: method.id, stage, fabric, stitch })) ?? []) // prettier-ignore
+  const cells = (index.techniques.get(technique)?.methods ?? []).map(
+    (method) => index.samples.get(sampleKey({ model: id, technique, method: method.id, stage, fabric, stitch })) ?? [],
+  )
   const cell = cells.find((sewn) => sewn.some((one) => one.id === reason.sample)) ?? []
   const spread = spreadOf(standing(cell, model, stitch, foot), model, tolerance)
   return { sample: reason.sample, disputed: spread.filter(({ disputed }) => disputed) }

@@ -18,7 +18,10 @@ export const changeoversOf = (
     const model = found(index.models.get(given.model))
     const stage = found(stages.find(({ id }) => id === given.stage))
     const stands = left.get(model.id)
-    const changeover = changeoverOf(index, given, stage, model, { oneWay, ...(stands ? { stands } : { now: model.id === asked ? now : undefined }) }) // prettier-ignore
+    const changeover = changeoverOf(index, given, stage, model, {
+      oneWay,
+      ...(stands ? { stands } : { now: model.id === asked ? now : undefined }),
+    })
     if (changeover.plan.outcome === 'plan') left.set(model.id, afterSewing(changeover.plan.end))
     return changeover
   })

@@ -5,25 +5,41 @@ import type { StitchSpec } from '../stitch/types'
 import { fabricUnder } from './fabricParts'
 import { footPlan, type FootShape } from './footPlan'
 
-const told = (id: string, family: string, more: Partial<StitchSpec> = {}) => ({ function: { id, family }, swing: 'centred' as const, width: 4, needlePosition: 0, ...more }) // prettier-ignore
+const told = (id: string, family: string, more: Partial<StitchSpec> = {}) => ({
+  function: { id, family },
+  swing: 'centred' as const,
+  width: 4,
+  needlePosition: 0,
+  ...more,
+})
 
 describe('the fabric under a stitch', () => {
   it('puts the fold at the foot’s guide, else where the bite takes it', () => {
     const hem = told('blindHem.woven', 'blindHem', { swing: 'left', width: 2.8 })
     expect(fabricUnder(hem, { guide: { kind: 'left', offset: -2 } }, 0.8)).toEqual({
-      parts: [{ name: 'garmentFoldedBack', to: -2 }, { name: 'hemAllowance', from: -2 }],
+      parts: [
+        { name: 'garmentFoldedBack', to: -2 },
+        { name: 'hemAllowance', from: -2 },
+      ],
       lines: [{ name: 'fold', at: -2 }],
-    }) // prettier-ignore
+    })
     expect(fabricUnder(hem, undefined, 0.5).lines).toEqual([{ name: 'fold', at: -2.3 }])
     expect(fabricUnder(hem, { guide: { kind: 'none', offset: -9 } }, 0.5).lines).toEqual([{ name: 'fold', at: -2.3 }])
   })
   it('ends the fabric where the stitch wraps its edge', () => {
     expect(fabricUnder(told('overcast.light', 'overcast'), undefined, 0).lines).toEqual([{ name: 'edge', at: 2 }])
-    expect(fabricUnder(told('overcast.light', 'overcast'), { guide: { kind: 'right', offset: 3 } }, 0).lines).toEqual([{ name: 'edge', at: 3 }]) // prettier-ignore
-    expect(fabricUnder(told('overlock4', 'overlock', { swing: 'none' }), undefined, 0).parts.at(-1)).toEqual({ name: 'noFabric', from: 0 }) // prettier-ignore
+    expect(fabricUnder(told('overcast.light', 'overcast'), { guide: { kind: 'right', offset: 3 } }, 0).lines).toEqual([
+      { name: 'edge', at: 3 },
+    ])
+    expect(fabricUnder(told('overlock4', 'overlock', { swing: 'none' }), undefined, 0).parts.at(-1)).toEqual({
+      name: 'noFabric',
+      from: 0,
+    })
   })
   it('names a blade as a blade, and nothing where nothing is stated', () => {
-    expect(fabricUnder(told('straight', 'straight'), { guide: { kind: 'centre', offset: 0 } }, 0).lines).toEqual([{ name: 'blade', at: 0 }]) // prettier-ignore
+    expect(fabricUnder(told('straight', 'straight'), { guide: { kind: 'centre', offset: 0 } }, 0).lines).toEqual([
+      { name: 'blade', at: 0 },
+    ])
     expect(fabricUnder(told('straight', 'straight'), {}, 0)).toEqual({ parts: [], lines: [] })
   })
 })
@@ -31,7 +47,13 @@ describe('the fabric under a stitch', () => {
 describe('a foot drawn from its data', () => {
   const shapes = fc.record({
     slot: fc.option(fc.double({ min: 0.5, max: 12, noNaN: true }), { nil: undefined }),
-    guide: fc.option(fc.record({ kind: fc.constantFrom('left', 'right', 'centre', 'adjustable' as const), offset: fc.double({ min: -12, max: 12, noNaN: true }) }), { nil: undefined }), // prettier-ignore
+    guide: fc.option(
+      fc.record({
+        kind: fc.constantFrom('left', 'right', 'centre', 'adjustable' as const),
+        offset: fc.double({ min: -12, max: 12, noNaN: true }),
+      }),
+      { nil: undefined },
+    ),
     minWidth: fc.option(fc.constant(4), { nil: undefined }),
     functions: fc.constantFrom(['openToe'], ['buttonhole.sensor'], ['standard'], undefined),
     maxButton: fc.option(fc.constant(25), { nil: undefined }),

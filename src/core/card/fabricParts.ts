@@ -25,15 +25,33 @@ export const fabricUnder = (told: Told, foot: Pick<Item, 'guide'> | undefined, b
   const guide = foot?.guide?.kind === 'none' ? undefined : foot?.guide?.offset
   if (family === 'blindHem') {
     const fold = guide ?? tidy(from + bite)
-    return { parts: [{ name: 'garmentFoldedBack', to: fold }, { name: 'hemAllowance', from: fold }], lines: [{ name: 'fold', at: fold }] } // prettier-ignore
+    return {
+      parts: [
+        { name: 'garmentFoldedBack', to: fold },
+        { name: 'hemAllowance', from: fold },
+      ],
+      lines: [{ name: 'fold', at: fold }],
+    }
   }
   if (family === 'overcast' || family === 'overlock') {
     const edge = family === 'overlock' ? 0 : (guide ?? to)
-    return { parts: [{ name: 'fabric', to: edge }, { name: 'noFabric', from: edge }], lines: [{ name: 'edge', at: edge }] } // prettier-ignore
+    return {
+      parts: [
+        { name: 'fabric', to: edge },
+        { name: 'noFabric', from: edge },
+      ],
+      lines: [{ name: 'edge', at: edge }],
+    }
   }
   if (id === 'blanket') {
     const line = told.needlePosition
-    return { parts: [{ name: 'background', to: line }, { name: 'applique', from: line }], lines: [{ name: 'applique', at: line }] } // prettier-ignore
+    return {
+      parts: [
+        { name: 'background', to: line },
+        { name: 'applique', from: line },
+      ],
+      lines: [{ name: 'applique', at: line }],
+    }
   }
   if (guide === undefined) return { parts: [], lines: [] }
   return { parts: [], lines: [{ name: foot?.guide?.kind === 'centre' ? 'blade' : 'guide', at: guide }] }

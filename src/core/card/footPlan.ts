@@ -54,11 +54,16 @@ export const footPlan = ({ slot, guide, minWidth, functions = [], maxButton }: F
   const at = guide?.offset
   const kind = guide?.kind ?? 'none'
   return {
-    sole: at === undefined ? sole : { ...sole, left: Math.min(sole.left, at - 1.5), right: Math.max(sole.right, at + 1.5) }, // prettier-ignore
+    sole:
+      at === undefined ? sole : { ...sole, left: Math.min(sole.left, at - 1.5), right: Math.max(sole.right, at + 1.5) },
     slot: { left, right, ...slotBox, stated: slot !== undefined },
     openToe,
     ...(minWidth === undefined ? {} : { pin: { left: -PIN / 2, right: PIN / 2, back: -9, front: 2.5 } }),
-    ...(at === undefined || kind === 'none' ? {} : { guide: { at, kind, back: kind === 'centre' ? 3 : -4, front: front + 3 } }), // prettier-ignore
-    ...(frame && maxButton !== undefined ? { button: { left: -maxButton / 2, right: maxButton / 2, back: back + 3, front: back + 3 + maxButton } } : {}), // prettier-ignore
+    ...(at === undefined || kind === 'none'
+      ? {}
+      : { guide: { at, kind, back: kind === 'centre' ? 3 : -4, front: front + 3 } }),
+    ...(frame && maxButton !== undefined
+      ? { button: { left: -maxButton / 2, right: maxButton / 2, back: back + 3, front: back + 3 + maxButton } }
+      : {}),
   }
 }

@@ -112,9 +112,25 @@ const handModel = (index: CatalogueIndex, model: Model): HandModel => {
   const plate = model.supplied.map((id) => index.items.get(id)).find((item) => item?.what === 'plate')
   const motifs = model.stitches
     .filter((stitch) => stitch.function === 'decorative' || stitch.points)
-    .map((stitch) => ({ id: stitch.id, name: [stitch.select, stitch.nativeName].filter(Boolean).join(' '), points: stitch.points })) // prettier-ignore
+    .map((stitch) => ({
+      id: stitch.id,
+      name: [stitch.select, stitch.nativeName].filter(Boolean).join(' '),
+      points: stitch.points,
+    }))
   const { id, name, kind, maxWidth, twinMax, maxSpeed, bobbin } = model
-  return { id, name, kind, maxWidth, twinMax, maxSpeed, bobbin, travel: needleTravel(model), scales, motifs, plateSlot: plate?.slot } // prettier-ignore
+  return {
+    id,
+    name,
+    kind,
+    maxWidth,
+    twinMax,
+    maxSpeed,
+    bobbin,
+    travel: needleTravel(model),
+    scales,
+    motifs,
+    plateSlot: plate?.slot,
+  }
 }
 
 const handStage = (
@@ -132,7 +148,10 @@ const handStage = (
     const value = setting.value === 'absent' ? setting.default : setting.value
     if (typeof value === 'number') settings[parameter] = value
   }
-  const name = [...index.techniques.values()].flatMap(({ methods }) => methods).flatMap(({ stages }) => stages).find(({ id }) => id === answer.stage)?.name // prettier-ignore
+  const name = [...index.techniques.values()]
+    .flatMap(({ methods }) => methods)
+    .flatMap(({ stages }) => stages)
+    .find(({ id }) => id === answer.stage)?.name
   return {
     stage: answer.stage,
     name: name ?? answer.stage,
@@ -153,7 +172,17 @@ const handStage = (
   }
 }
 
-const handFoot = ({ id, code, name, slot, guide, minWidth, functions, maxButton, overrun }: Item): HandFoot => ({ id, code, name, slot, guide, minWidth, functions, maxButton, overrun }) // prettier-ignore
+const handFoot = ({ id, code, name, slot, guide, minWidth, functions, maxButton, overrun }: Item): HandFoot => ({
+  id,
+  code,
+  name,
+  slot,
+  guide,
+  minWidth,
+  functions,
+  maxButton,
+  overrun,
+})
 
 const guidesOn = (index: CatalogueIndex, fitOf: FitLookup, model: Model): HandFoot[] =>
   [...index.items.values()]
@@ -164,7 +193,7 @@ const guidesOn = (index: CatalogueIndex, fitOf: FitLookup, model: Model): HandFo
         guide.kind !== 'none' &&
         minWidth === undefined &&
         !denies?.includes('straight'),
-    ) // prettier-ignore
+    )
     .filter((item) => fitOf(item, model).fits === 'yes')
     .map(handFoot)
     .sort((a, b) => Number(b.guide?.kind === 'centre') - Number(a.guide?.kind === 'centre'))

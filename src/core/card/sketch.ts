@@ -71,7 +71,8 @@ export const sketchOf = (index: CatalogueIndex, answer: StageAnswer, sewnOn?: Fa
   const slotOf = (id: string | undefined) => (id === undefined ? undefined : index.items.get(id)?.slot)
   // Of an overlock stitch zero is the edge, of foot and plate the needle: they are not drawn beside it.
   const [foot, plate] = told.family === 'overlock' ? [] : [slotOf(answer.foot), slotOf(answer.plate)]
-  const differs = given && (given.width !== set.width || given.length !== set.length || given.needlePosition !== set.needlePosition) // prettier-ignore
+  const differs =
+    given && (given.width !== set.width || given.length !== set.length || given.needlePosition !== set.needlePosition)
   const item = answer.foot === undefined ? undefined : index.items.get(answer.foot)
   const bite = biteFor(sewnOn ?? { weight: 'medium', behaviours: [] })
   return {

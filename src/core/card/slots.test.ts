@@ -18,9 +18,19 @@ describe('a step', () => {
   })
 
   it('speaks of the very stitch, foot and needle of its card, and of “the foot” where there is none', () => {
-    const zigzag = stitch({ id: 'z', function: 'zigzag', select: '9', nativeName: 'Zigzag wide', defaults: { width: 4, length: 2 } }) // prettier-ignore
+    const zigzag = stitch({
+      id: 'z',
+      function: 'zigzag',
+      select: '9',
+      nativeName: 'Zigzag wide',
+      defaults: { width: 4, length: 2 },
+    })
     const hem = technique([stage({ stitches: [{ function: 'zigzag' }], feet: [{ function: 'hem' }] })])
-    const bundle = bundleOf({ models: [{ ...P, stitches: [zigzag], supplied: [...P.supplied, 'h'] }], items: [foot({ id: 'h', code: 'H', name: 'Hem foot', functions: ['hem'], slot: 8 })], techniques: [hem] }) // prettier-ignore
+    const bundle = bundleOf({
+      models: [{ ...P, stitches: [zigzag], supplied: [...P.supplied, 'h'] }],
+      items: [foot({ id: 'h', code: 'H', name: 'Hem foot', functions: ['hem'], slot: 8 })],
+      techniques: [hem],
+    })
     const values = slotValues({ index: indexCatalogue(bundle), answer: only(ask(bundle)) })
     expect(values).toMatchObject({
       'stitch.select': '9',
@@ -31,15 +41,21 @@ describe('a step', () => {
       thread: 'the thread',
       width: '4.0',
     })
-    const bare = bundleOf({ models: [{ ...P, stitches: [zigzag] }], techniques: [technique([stage({ stitches: [{ function: 'zigzag' }], feet: 'none' })])] }) // prettier-ignore
+    const bare = bundleOf({
+      models: [{ ...P, stitches: [zigzag] }],
+      techniques: [technique([stage({ stitches: [{ function: 'zigzag' }], feet: 'none' })])],
+    })
     expect(slotValues({ index: indexCatalogue(bare), answer: only(ask(bare)) })['foot.code']).toBe('the foot')
   })
 })
 
 describe('what is drawn of a stitch', () => {
   const told = (id: string) => functions.find((one) => one.id === id) as StitchFunction
-  const spec = (id: string, values: Partial<Record<Parameter, number>>, more: Parameters<typeof stitch>[0] | object = {}) =>
-    specFrom(told(id), stitch({ function: id, ...more }), (parameter) => values[parameter]) // prettier-ignore
+  const spec = (
+    id: string,
+    values: Partial<Record<Parameter, number>>,
+    more: Parameters<typeof stitch>[0] | object = {},
+  ) => specFrom(told(id), stitch({ function: id, ...more }), (parameter) => values[parameter])
 
   it.each<[string, string, Partial<Record<Parameter, number>>]>([
     ['a zigzag of unknown width', 'zigzag', { length: 2 }],

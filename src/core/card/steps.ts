@@ -106,7 +106,14 @@ const fitAndSet = (changeover: Changeover, model: Model, unknown: boolean): { fi
   return { fit: part(0, at), set: part(at, plan.steps.length) }
 }
 
-const SET_LAST: ReadonlySet<string> = new Set(['stitch', 'handwheel', 'feedDogs', 'dualFeed', 'buttonholeLever', 'buttonholeStep']) // prettier-ignore
+const SET_LAST: ReadonlySet<string> = new Set([
+  'stitch',
+  'handwheel',
+  'feedDogs',
+  'dualFeed',
+  'buttonholeLever',
+  'buttonholeStep',
+])
 
 const cardMove = (step: PlanStep, controls: Controls['controls'], model: Model): CardMove => {
   const { control, from, to, hazards, duties } = step

@@ -9,7 +9,15 @@ const pack = (id: string, contains: string[]): Item => ({ id, code: id, name: id
 const withItems = (...items: Item[]): Bundle => bundleOf({ models: [P], items, techniques: [technique([stage({})])] })
 
 describe('packs', () => {
-  const index = indexCatalogue(withItems(pack('box', ['set', 'a']), pack('set', ['b', 'c']), foot({ id: 'a' }), foot({ id: 'b' }), foot({ id: 'c' }))) // prettier-ignore
+  const index = indexCatalogue(
+    withItems(
+      pack('box', ['set', 'a']),
+      pack('set', ['b', 'c']),
+      foot({ id: 'a' }),
+      foot({ id: 'b' }),
+      foot({ id: 'c' }),
+    ),
+  )
 
   it('are opened to any depth', () => {
     expect([...withContents(['box'], index.items)].sort()).toEqual(['a', 'b', 'box', 'c', 'set'])
@@ -33,10 +41,17 @@ describe('packs', () => {
     fc.assert(
       fc.property(holds, (pairs) => {
         const ids = Array.from({ length: 8 }, (_, i) => `i${i}`)
-        const items = ids.map((id, i) => pack(id, pairs.flatMap(([of, held]) => (of === i && held !== i ? [`i${held}`] : [])))) // prettier-ignore
+        const items = ids.map((id, i) =>
+          pack(
+            id,
+            pairs.flatMap(([of, held]) => (of === i && held !== i ? [`i${held}`] : [])),
+          ),
+        )
         const found = indexCatalogue(withItems(...items))
         for (const id of ids) {
-          const holding = ids.filter((other) => withContents(items.find((item) => item.id === other)?.contains ?? [], found.items).has(id)) // prettier-ignore
+          const holding = ids.filter((other) =>
+            withContents(items.find((item) => item.id === other)?.contains ?? [], found.items).has(id),
+          )
           expect(new Set(found.packsOf.get(id) ?? [])).toEqual(new Set(holding))
         }
       }),
@@ -50,8 +65,19 @@ describe('the catalogue arranged for questions', () => {
   const model = (more: Partial<Model>): Model => ({ ...P, ...more })
 
   it('gives a model’s stitches by function, with their place', () => {
-    const index = indexCatalogue({ ...withItems(), models: [model({ stitches: [zigzag, other, { ...zigzag, id: 'c' }] })] }) // prettier-ignore
-    expect(index.stitches.get('p')?.get('zigzag')?.map(({ stitch: { id }, place }) => [id, place])).toEqual([['a', 0], ['c', 2]]) // prettier-ignore
+    const index = indexCatalogue({
+      ...withItems(),
+      models: [model({ stitches: [zigzag, other, { ...zigzag, id: 'c' }] })],
+    })
+    expect(
+      index.stitches
+        .get('p')
+        ?.get('zigzag')
+        ?.map(({ stitch: { id }, place }) => [id, place]),
+    ).toEqual([
+      ['a', 0],
+      ['c', 2],
+    ])
     expect(index.stitches.get('p')?.has('straight')).toBe(false)
   })
 
@@ -65,13 +91,22 @@ describe('the catalogue arranged for questions', () => {
   })
 
   it('finds feet by make and code; one without a make by none', () => {
-    const index = indexCatalogue(withItems(foot({ id: 'x', code: 'K4' }), foot({ id: 'y', code: 'K4', make: 'other' }), { id: 'z', code: 'K4', name: 'z', what: 'foot' })) // prettier-ignore
+    const index = indexCatalogue(
+      withItems(foot({ id: 'x', code: 'K4' }), foot({ id: 'y', code: 'K4', make: 'other' }), {
+        id: 'z',
+        code: 'K4',
+        name: 'z',
+        what: 'foot',
+      }),
+    )
     expect(index.feetByCode.get('maker/K4')?.map(({ id }) => id)).toEqual(['x'])
     expect(index.feetByCode.get('other/K4')?.map(({ id }) => id)).toEqual(['y'])
   })
 
   it('lists a foot once for each of its jobs, and nothing else as a foot', () => {
-    const index = indexCatalogue(withItems(foot({ id: 'x', functions: ['hem', 'edge', 'hem'] }), { ...pack('p', []), functions: ['hem'] })) // prettier-ignore
+    const index = indexCatalogue(
+      withItems(foot({ id: 'x', functions: ['hem', 'edge', 'hem'] }), { ...pack('p', []), functions: ['hem'] }),
+    )
     expect(index.feetByFunction.get('hem')?.map(({ id }) => id)).toEqual(['x'])
     expect(index.feetByFunction.get('edge')?.map(({ id }) => id)).toEqual(['x'])
     expect(index.accessoriesByFunction.get('hem')?.map(({ id }) => id)).toEqual(['p'])
@@ -79,7 +114,11 @@ describe('the catalogue arranged for questions', () => {
 
   it('tells a cover over the plate from a plate', () => {
     const plate: Item = { id: 'plate', code: '', name: '', what: 'plate', slot: 7 }
-    expect([plate, { ...plate, brings: ['feedDogsCovered'] }, { ...plate, brings: [] }].map(isPlateCover)).toEqual([false, true, false]) // prettier-ignore
+    expect([plate, { ...plate, brings: ['feedDogsCovered'] }, { ...plate, brings: [] }].map(isPlateCover)).toEqual([
+      false,
+      true,
+      false,
+    ])
   })
 
   it('leaves the bundle as it was', () => {

@@ -37,7 +37,9 @@ const without = (from: Bundle, row: RowName): Bundle => {
 describe('a removal', () => {
   const rows: RowName[] = [
     ...lists.flatMap((noun) => (bundle[noun] as { id: string }[]).map(({ id }) => ({ noun, id }))),
-    ...bundle.models.flatMap(({ id: model, stitches }) => stitches.map(({ id }) => ({ noun: 'stitches' as const, id, model }))), // prettier-ignore
+    ...bundle.models.flatMap(({ id: model, stitches }) =>
+      stitches.map(({ id }) => ({ noun: 'stitches' as const, id, model })),
+    ),
   ]
 
   it('leaves the demo whole whatever is removed, or says what holds it', () => {
@@ -63,7 +65,9 @@ describe('a removal', () => {
     const plan = planRemoval(bundle, { noun: 'items', id })
     expect(plan.along.every(({ noun }) => noun === 'fits')).toBe(true)
     expect(plan.changed.find(({ row }) => row.id === model?.id)?.value).not.toHaveProperty('stitches')
-    expect(referencesOf(without(bundle, { noun: 'items', id })).filter(({ to }) => to.id === id && to.noun === 'items')).toEqual(plan.held.map(() => expect.anything())) // prettier-ignore
+    expect(
+      referencesOf(without(bundle, { noun: 'items', id })).filter(({ to }) => to.id === id && to.noun === 'items'),
+    ).toEqual(plan.held.map(() => expect.anything()))
   })
 })
 

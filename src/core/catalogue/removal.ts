@@ -18,7 +18,11 @@ export const planRemoval = (bundle: Bundle, row: RowName): Removal => {
   const toIt = referencesOf(bundle).filter(({ to }) => same(to, row))
   const own: RowName[] =
     row.noun === 'models'
-      ? (bundle.models.find(({ id }) => id === row.id)?.stitches ?? []).map(({ id }) => ({ noun: 'stitches', id, model: row.id })) // prettier-ignore
+      ? (bundle.models.find(({ id }) => id === row.id)?.stitches ?? []).map(({ id }) => ({
+          noun: 'stitches',
+          id,
+          model: row.id,
+        }))
       : []
   const along = distinct(toIt.filter(({ whenGone }) => whenGone === 'along').map(({ from }) => from))
   const without = distinct(toIt.filter(({ whenGone }) => whenGone === 'takenOut').map(({ from }) => from))

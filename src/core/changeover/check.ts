@@ -54,7 +54,12 @@ const contradictions = ({ rules }: Controls): ControlIssue[] => {
   const needs = rules.filter((rule): rule is NeedsRule => 'needs' in rule)
   return needs.flatMap((one, i) =>
     needs.slice(i + 1).flatMap((other): ControlIssue[] => {
-      if (one.for.control !== other.for.control || !meet(one.for.to, other.for.to) || !meet(one.for.from, other.for.from)) return [] // prettier-ignore
+      if (
+        one.for.control !== other.for.control ||
+        !meet(one.for.to, other.for.to) ||
+        !meet(one.for.from, other.for.from)
+      )
+        return []
       return Object.entries(one.needs).flatMap(([control, allowed]): ControlIssue[] => {
         const also = other.needs[control]
         return also && !also.some((position) => allowed.includes(position))
@@ -73,6 +78,8 @@ const unreachable = (machine: Controls): ControlIssue[] =>
     positions.flatMap((position): ControlIssue[] => {
       if (position === ANY) return []
       const plan = planChangeover({ controls: machine, from: machine.normal, goal: { [control]: position } })
-      return plan.outcome === 'blocked' ? [{ issue: 'unreachable', control, position, rules: plan.rules.map(({ id }) => id) }] : [] // prettier-ignore
+      return plan.outcome === 'blocked'
+        ? [{ issue: 'unreachable', control, position, rules: plan.rules.map(({ id }) => id) }]
+        : []
     }),
   )

@@ -57,7 +57,9 @@ export const compile = (input: {
   const { from, goal, defaults } = input
   const known = input.controls.controls
   const needs = input.controls.rules.filter((rule): rule is NeedsRule => 'needs' in rule && rule.for.control in known)
-  const resets = input.controls.rules.filter((rule): rule is ResetsRule => 'resets' in rule && rule.after.control in known) // prettier-ignore
+  const resets = input.controls.rules.filter(
+    (rule): rule is ResetsRule => 'resets' in rule && rule.after.control in known,
+  )
   const given = (rule: ResetsRule): [string, string][] =>
     Object.entries(rule.resets === 'stitchDefaults' ? defaults : rule.resets).filter(([id]) => id in known)
 
@@ -83,7 +85,15 @@ export const compile = (input: {
   const reset = new Map(controls.map((id) => [id, new Set<string>()]))
   for (const rule of resets) for (const [id, to] of given(rule)) reset.get(id)?.add(to)
   // Where a move may not have moved, what it resets may stand as before: it is not known.
-  const words = controls.map((id, i) => [...new Set([...(reachable[i] as string[]), standsAt(from, id), ...(goal[id] === undefined ? [] : [goal[id]]), ...(reset.get(id) as Set<string>), UNKNOWN])]) // prettier-ignore
+  const words = controls.map((id, i) => [
+    ...new Set([
+      ...(reachable[i] as string[]),
+      standsAt(from, id),
+      ...(goal[id] === undefined ? [] : [goal[id]]),
+      ...(reset.get(id) as Set<string>),
+      UNKNOWN,
+    ]),
+  ])
   const wordNumber = words.map((list) => new Map(list.map((word, i) => [word, i])))
   const place = (control: number, word: string): number => wordNumber[control]?.get(word) ?? -1
 

@@ -26,7 +26,9 @@ export const stageGoal = (
 ): StageGoal => {
   const foot = answer.foot === undefined ? undefined : index.items.get(answer.foot)
   const accessories = answer.accessories.flatMap((id) => index.items.get(id) ?? [])
-  const normal = Object.entries(normalSewing(model, index.items, controls)).filter(([id]) => !NOT_FROM_NORMAL.has(id) && !(id in model.scales)) // prettier-ignore
+  const normal = Object.entries(normalSewing(model, index.items, controls)).filter(
+    ([id]) => !NOT_FROM_NORMAL.has(id) && !(id in model.scales),
+  )
   const wanted: Positions = {
     ...Object.fromEntries(normal),
     ...feedAids(stage, answer),
@@ -44,7 +46,11 @@ export const stageGoal = (
     power: 'on',
   }
   const goal = Object.fromEntries(Object.entries(wanted).filter(([id]) => id in controls.controls))
-  return { goal, defaults: defaultsOf(answer, model), rules: [...accessories, ...(foot ? [foot] : [])].flatMap((item) => rulesFor(item, answer)) } // prettier-ignore
+  return {
+    goal,
+    defaults: defaultsOf(answer, model),
+    rules: [...accessories, ...(foot ? [foot] : [])].flatMap((item) => rulesFor(item, answer)),
+  }
 }
 
 /** "Microtex 70", "Twin 75, 4 mm apart". */
@@ -116,14 +122,26 @@ const rulesFor = (item: Item, { accessories }: StageAnswer): ControlRule[] => {
   const needs = { ...(item.circular ? { bobbin: 'full' } : {}), ...item.setup }
   return [
     ...(Object.keys(needs).length > 0
-      ? [{
-          id: `setup-${item.id}`,
-          needs: Object.fromEntries(Object.entries(needs).map(([id, at]) => [id, [at]])),
-          for: { control, to },
-          because: item.circular ? 'it covers the bobbin' : 'it lies over it',
-        }]
+      ? [
+          {
+            id: `setup-${item.id}`,
+            needs: Object.fromEntries(Object.entries(needs).map(([id, at]) => [id, [at]])),
+            for: { control, to },
+            because: item.circular ? 'it covers the bobbin' : 'it lies over it',
+          },
+        ]
       : []),
-    ...(item.functions?.includes('walking') ? [{ id: `fork-${item.id}`, duty: 'Its fork goes over the needle clamp', after: { control, to } }] : []),
-    ...(item.circular ? [{ id: `pin-${item.id}`, hazard: 'The pin is sharp: its cap stays on until the fabric is on it.', on: { control, to } }] : []),
+    ...(item.functions?.includes('walking')
+      ? [{ id: `fork-${item.id}`, duty: 'Its fork goes over the needle clamp', after: { control, to } }]
+      : []),
+    ...(item.circular
+      ? [
+          {
+            id: `pin-${item.id}`,
+            hazard: 'The pin is sharp: its cap stays on until the fabric is on it.',
+            on: { control, to },
+          },
+        ]
+      : []),
   ]
-} // prettier-ignore
+}

@@ -36,7 +36,13 @@ const machine: fc.Arbitrary<Controls> = fc.array(rule, { maxLength: 5 }).map((ru
 }))
 const stands: fc.Arbitrary<Positions> = fc
   .array(fc.option(word, { freq: 3 }), { minLength: NAMES.length, maxLength: NAMES.length })
-  .map((words) => Object.fromEntries(words.flatMap((at, i) => (at === null ? [] : [[NAMES[i] as string, i < OPEN ? at : (LISTED[WORDS.indexOf(at) % 2] as string)]])))) // prettier-ignore
+  .map((words) =>
+    Object.fromEntries(
+      words.flatMap((at, i) =>
+        at === null ? [] : [[NAMES[i] as string, i < OPEN ? at : (LISTED[WORDS.indexOf(at) % 2] as string)]],
+      ),
+    ),
+  )
 const question: fc.Arbitrary<SearchInput> = fc.record({
   controls: machine,
   from: stands,
@@ -74,7 +80,10 @@ describe('remembered moves', () => {
     let searched = 0
     const remembered = rememberedSearch((input) => (searched++, searchAll(input)), 10)
     const controls: Controls = {
-      controls: { foot: { positions: [ANY], habit: 1, seconds: 5 }, lever: { positions: ['up', 'down'], habit: 2, seconds: 1 } }, // prettier-ignore
+      controls: {
+        foot: { positions: [ANY], habit: 1, seconds: 5 },
+        lever: { positions: ['up', 'down'], habit: 2, seconds: 1 },
+      },
       normal: {},
       rules: [{ id: 'r', needs: { lever: ['down'] }, for: { control: 'foot', to: 'walking' }, because: 'so' }],
     }

@@ -10,7 +10,15 @@ type Items = ReadonlyMap<Id, Item>
 export const USUAL: Record<Kind, Usual> = { ...household, ...overlockers } as Record<Kind, Usual>
 
 const VALUE_SECONDS = 4
-const VALUE_HABIT: Record<string, number> = { width: 80, length: 81, needlePosition: 82, cuttingWidth: 83, tension: 84, pressure: 85, differential: 86 } // prettier-ignore
+const VALUE_HABIT: Record<string, number> = {
+  width: 80,
+  length: 81,
+  needlePosition: 82,
+  cuttingWidth: 83,
+  tension: 84,
+  pressure: 85,
+  differential: 86,
+}
 
 /**
  * Every control the model has, with where it sits; what its kind has by a feature only where the model has that.
@@ -21,14 +29,19 @@ export const controlsOf = (model: Model, items: Items, usual: Usual = USUAL[mode
   const listed = Object.entries(usual.controls).filter(([id]) => hasIt(model, usual, id))
   const values = Object.entries(model.scales)
     .filter(([, scale]) => scale !== 'absent')
-    .map(([parameter]): [string, Controls['controls'][string]] => [parameter, open(VALUE_HABIT[parameter.split(':')[0] as string] ?? 87, VALUE_SECONDS)]) // prettier-ignore
+    .map(([parameter]): [string, Controls['controls'][string]] => [
+      parameter,
+      open(VALUE_HABIT[parameter.split(':')[0] as string] ?? 87, VALUE_SECONDS),
+    ])
   const merged = new Map([...listed, ...values])
   for (const [id, told] of Object.entries(own?.controls ?? {})) {
     const before = merged.get(id)
     merged.set(id, { ...before, ...told, ...(before?.say || told.say ? { say: { ...before?.say, ...told.say } } : {}) })
   }
   const controls = Object.fromEntries([...merged].filter(([, { positions }]) => !positions.includes(ABSENT)))
-  const normal = Object.fromEntries(Object.entries({ ...usual.normal, ...fittedPlate(model, items), ...own?.normal }).filter(([id]) => id in controls)) // prettier-ignore
+  const normal = Object.fromEntries(
+    Object.entries({ ...usual.normal, ...fittedPlate(model, items), ...own?.normal }).filter(([id]) => id in controls),
+  )
   return { controls, normal, rules: rulesOf(usual.rules, own?.rules ?? [], controls) }
 }
 
@@ -47,13 +60,16 @@ const rulesOf = (usual: ControlRule[], own: ControlRule[], controls: Controls['c
   const rules = new Map([...usual, ...own].map((rule) => [rule.id, rule]))
   return [...rules.values()].flatMap((rule): ControlRule[] => {
     if ('needs' in rule) {
-      const needs = ofModel.has(rule) ? rule.needs : Object.fromEntries(Object.entries(rule.needs).filter(([id]) => id in controls)) // prettier-ignore
+      const needs = ofModel.has(rule)
+        ? rule.needs
+        : Object.fromEntries(Object.entries(rule.needs).filter(([id]) => id in controls))
       if (Object.keys(needs).length === 0) return []
       return rule.for.control in controls || ofModel.has(rule) ? [{ ...rule, needs }] : []
     }
     const { control } = 'hazard' in rule ? rule.on : rule.after
     if (ofModel.has(rule)) return [rule]
-    if ('resets' in rule && rule.resets !== 'stitchDefaults' && !Object.keys(rule.resets).some((id) => id in controls)) return [] // prettier-ignore
+    if ('resets' in rule && rule.resets !== 'stitchDefaults' && !Object.keys(rule.resets).some((id) => id in controls))
+      return []
     return control in controls ? [rule] : []
   })
 }

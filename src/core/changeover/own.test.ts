@@ -12,7 +12,11 @@ const { controls: _, ...bare } = eddy
 const usual = controlsOf(bare, itemsById)
 const edited = (change: (parts: ControlParts) => ControlParts) => {
   const own = ownOf(usual, change(partsOf(usual)))
-  return { own, issues: controlIssues(controlsOf({ ...bare, ...(own ? { controls: own } : {}) }, itemsById)), all: controlsOf({ ...bare, ...(own ? { controls: own } : {}) }, itemsById) } // prettier-ignore
+  return {
+    own,
+    issues: controlIssues(controlsOf({ ...bare, ...(own ? { controls: own } : {}) }, itemsById)),
+    all: controlsOf({ ...bare, ...(own ? { controls: own } : {}) }, itemsById),
+  }
 }
 
 describe('what a model says of its controls', () => {
@@ -30,9 +34,11 @@ describe('what a model says of its controls', () => {
 
   it('keeps only the difference: a place, a control taken away, a rule dropped', () => {
     const { own, all } = edited(({ controls, rules }) => ({
-      controls: controls.filter(({ id }) => id !== 'hemSelector').map((part) => (part.id === 'upperKnife' ? { ...part, where: 'right of the foot' } : part)),
+      controls: controls
+        .filter(({ id }) => id !== 'hemSelector')
+        .map((part) => (part.id === 'upperKnife' ? { ...part, where: 'right of the foot' } : part)),
       rules: rules.filter(({ id }) => id !== 'stitch-finger-lower-knife-retracted'),
-    })) // prettier-ignore
+    }))
     expect(Object.keys(own?.controls ?? {}).sort()).toEqual(['hemSelector', 'upperKnife'])
     expect(own?.rules.map(({ id }) => id)).toEqual(['stitch-finger-lower-knife-retracted'])
     expect(all.controls['hemSelector']).toBeUndefined()
@@ -40,19 +46,55 @@ describe('what a model says of its controls', () => {
   })
 
   it.each([
-    ['names a position that cannot be reached, and the rule', { id: 'never', says: 'needs' as const, control: 'hemSelector', stand: { power: 'off', upperKnife: 'engaged', lowerKnife: 'retracted', stitchFinger: 'on', hemSelector: 'rolled' }, text: 'so' }, { issue: 'unreachable', control: 'hemSelector', position: 'rolled' }],
-    ['names two rules that contradict', { id: 'other', says: 'needs' as const, control: 'lowerKnife', stand: { upperKnife: 'engaged' }, text: 'so' }, { issue: 'contradict', rules: ['lower-knife-upper-knife-disengaged', 'other'], control: 'upperKnife' }],
-    ['names a control nobody knows', { id: 'other', says: 'needs' as const, control: 'lowerKnife', stand: { kneeLever: 'in' }, text: 'so' }, { issue: 'unknownControl', where: 'other', control: 'kneeLever' }],
-    ['names a place nobody knows', { id: 'other', says: 'duty' as const, control: 'lowerKnife', to: 'sideways', text: 'so' }, { issue: 'unknownPosition', where: 'other', control: 'lowerKnife', position: 'sideways' }],
+    [
+      'names a position that cannot be reached, and the rule',
+      {
+        id: 'never',
+        says: 'needs' as const,
+        control: 'hemSelector',
+        stand: {
+          power: 'off',
+          upperKnife: 'engaged',
+          lowerKnife: 'retracted',
+          stitchFinger: 'on',
+          hemSelector: 'rolled',
+        },
+        text: 'so',
+      },
+      { issue: 'unreachable', control: 'hemSelector', position: 'rolled' },
+    ],
+    [
+      'names two rules that contradict',
+      { id: 'other', says: 'needs' as const, control: 'lowerKnife', stand: { upperKnife: 'engaged' }, text: 'so' },
+      { issue: 'contradict', rules: ['lower-knife-upper-knife-disengaged', 'other'], control: 'upperKnife' },
+    ],
+    [
+      'names a control nobody knows',
+      { id: 'other', says: 'needs' as const, control: 'lowerKnife', stand: { kneeLever: 'in' }, text: 'so' },
+      { issue: 'unknownControl', where: 'other', control: 'kneeLever' },
+    ],
+    [
+      'names a place nobody knows',
+      { id: 'other', says: 'duty' as const, control: 'lowerKnife', to: 'sideways', text: 'so' },
+      { issue: 'unknownPosition', where: 'other', control: 'lowerKnife', position: 'sideways' },
+    ],
   ])('%s', (_, rule, issue) => {
     const { issues } = edited(({ controls, rules }) => ({ controls, rules: [...rules, rule] }))
     expect(issues[0]).toMatchObject(issue)
-  }) // prettier-ignore
+  })
 
   it('is given to a sister without taking where her own things sit', () => {
     const self = models.find(({ id }) => id === 'eddy-self')
     const rule = { id: 'new', duty: 'Listen for the click', after: { control: 'upperKnife' } }
-    const own = { ...eddy.controls, controls: { ...eddy.controls?.controls, upperKnife: { positions: ['engaged', 'disengaged', 'half'], seconds: 9, habit: 30, where: 'elsewhere' } }, normal: { length: '3' }, rules: [rule] } // prettier-ignore
+    const own = {
+      ...eddy.controls,
+      controls: {
+        ...eddy.controls?.controls,
+        upperKnife: { positions: ['engaged', 'disengaged', 'half'], seconds: 9, habit: 30, where: 'elsewhere' },
+      },
+      normal: { length: '3' },
+      rules: [rule],
+    }
     const shared = sharedWith(own, self?.controls)
     expect(shared.controls['upperKnife']).toMatchObject({
       seconds: 9,

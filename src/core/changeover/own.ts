@@ -102,7 +102,12 @@ export const ownOf = (usual: Controls, edited: ControlParts): Controls | undefin
 }
 
 /** Needs nothing: the usual rule with this id does not hold on the model. */
-const withoutRule = ({ id, control }: RulePart): ControlRule => ({ id, needs: {}, for: { control }, because: 'not so on this model' }) // prettier-ignore
+const withoutRule = ({ id, control }: RulePart): ControlRule => ({
+  id,
+  needs: {},
+  for: { control },
+  because: 'not so on this model',
+})
 
 /**
  * A sister's own controls with what this model says of how its kind works: rules, places, how long a move takes and when

@@ -32,10 +32,21 @@ const machine: fc.Arbitrary<Controls> = fc
     const taken: ControlRule[] = resets.flatMap(([a, b, x, y], i) => {
       const [control, other] = [at(names, a), at(names, b)]
       if (control === other) return []
-      return [{ id: `resets-${i}`, resets: { [other]: at(placesOf(other), x) }, after: { control, to: at(placesOf(control), y) } }] // prettier-ignore
+      return [
+        {
+          id: `resets-${i}`,
+          resets: { [other]: at(placesOf(other), x) },
+          after: { control, to: at(placesOf(control), y) },
+        },
+      ]
     })
     return {
-      controls: Object.fromEntries(names.map((name, i) => [name, { positions: placesOf(name), seconds: seconds[i] as number, habit: habits[i] as number }])), // prettier-ignore
+      controls: Object.fromEntries(
+        names.map((name, i) => [
+          name,
+          { positions: placesOf(name), seconds: seconds[i] as number, habit: habits[i] as number },
+        ]),
+      ),
       normal: Object.fromEntries(names.map((name) => [name, 'one'])),
       rules: [...rules, ...taken],
     }
@@ -79,10 +90,14 @@ describe('a plan', () => {
         if (plan.outcome !== 'plan' || plan.steps.length === 0 || plan.steps.length > 7) return
         const all = everySequence(controls, from, goal, plan.seconds)
         if (!all) return
-        const order = Object.entries(controls.controls).sort(([, a], [, b]) => a.habit - b.habit).flatMap(([id, { positions }]) => positions.map((to) => `${id} ${to}`)) // prettier-ignore
+        const order = Object.entries(controls.controls)
+          .sort(([, a], [, b]) => a.habit - b.habit)
+          .flatMap(([id, { positions }]) => positions.map((to) => `${id} ${to}`))
         const later = (one: string[], other: string[]): number => {
           for (let back = 1; back <= Math.max(one.length, other.length); back++) {
-            const [a, b] = [one.at(-back), other.at(-back)].map((move) => (move === undefined ? -1 : order.indexOf(move))) as [number, number] // prettier-ignore
+            const [a, b] = [one.at(-back), other.at(-back)].map((move) =>
+              move === undefined ? -1 : order.indexOf(move),
+            ) as [number, number]
             if (a !== b) return b - a
           }
           return 0

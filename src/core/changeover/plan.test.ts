@@ -17,20 +17,59 @@ const overlocker: Controls = {
     power: control(['off', 'on'], 60),
     length: control(['*'], 80),
   },
-  normal: { power: 'on', leftNeedle: 'in', rightNeedle: 'in', stitchFinger: 'on', upperKnife: 'engaged', lowerKnife: 'forward', selector: 'standard', length: '2.5' },
+  normal: {
+    power: 'on',
+    leftNeedle: 'in',
+    rightNeedle: 'in',
+    stitchFinger: 'on',
+    upperKnife: 'engaged',
+    lowerKnife: 'forward',
+    selector: 'standard',
+    length: '2.5',
+  },
   rules: [
-    ...['leftNeedle', 'rightNeedle', 'stitchFinger', 'upperKnife', 'lowerKnife'].map((id) => ({ id: `off-${id}`, needs: { power: ['off'] }, for: { control: id }, because: 'needles, finger and knives move with the power off' })),
-    { id: 'needles-up', needs: { needles: ['up'] }, for: { control: 'leftNeedle' }, because: 'the left needle moves only with the needles up' },
-    { id: 'finger', needs: { lowerKnife: ['retracted'] }, for: { control: 'stitchFinger' }, because: 'the lower knife is in the way' },
-    { id: 'knife', needs: { upperKnife: ['disengaged'] }, for: { control: 'lowerKnife' }, because: 'the upper knife is in the way' },
+    ...['leftNeedle', 'rightNeedle', 'stitchFinger', 'upperKnife', 'lowerKnife'].map((id) => ({
+      id: `off-${id}`,
+      needs: { power: ['off'] },
+      for: { control: id },
+      because: 'needles, finger and knives move with the power off',
+    })),
+    {
+      id: 'needles-up',
+      needs: { needles: ['up'] },
+      for: { control: 'leftNeedle' },
+      because: 'the left needle moves only with the needles up',
+    },
+    {
+      id: 'finger',
+      needs: { lowerKnife: ['retracted'] },
+      for: { control: 'stitchFinger' },
+      because: 'the lower knife is in the way',
+    },
+    {
+      id: 'knife',
+      needs: { upperKnife: ['disengaged'] },
+      for: { control: 'lowerKnife' },
+      because: 'the upper knife is in the way',
+    },
     { id: 'clamp', duty: 'tighten its clamp', after: { control: 'leftNeedle', to: 'out' } },
     { id: 'turn', duty: 'turn the handwheel one full stitch', after: { control: 'power', to: 'on' } },
   ],
-} // prettier-ignore
-const rolled = { leftNeedle: 'out', stitchFinger: 'off', selector: 'rolled', upperKnife: 'engaged', lowerKnife: 'forward', power: 'on', length: '1.2' } // prettier-ignore
+}
+const rolled = {
+  leftNeedle: 'out',
+  stitchFinger: 'off',
+  selector: 'rolled',
+  upperKnife: 'engaged',
+  lowerKnife: 'forward',
+  power: 'on',
+  length: '1.2',
+}
 
 const words = (plan: Plan): string[] =>
-  plan.outcome === 'plan' ? plan.steps.flatMap(({ control: id, to, duties }) => [`${id} ${to}`, ...duties]) : [plan.outcome] // prettier-ignore
+  plan.outcome === 'plan'
+    ? plan.steps.flatMap(({ control: id, to, duties }) => [`${id} ${to}`, ...duties])
+    : [plan.outcome]
 
 describe('the worked case', () => {
   const plan = planChangeover({ controls: overlocker, from: overlocker.normal, goal: rolled })
@@ -76,15 +115,31 @@ describe('what is not known, and what cannot be', () => {
     controls: { hook: control(['open', 'shut'], 10), bolt: control(['in', 'out'], 20) },
     normal: { hook: 'open', bolt: 'in' },
     rules: [
-      { id: 'hook', needs: { bolt: ['in'] }, for: { control: 'hook', from: 'shut' }, because: 'the bolt holds the hook' },
-      { id: 'bolt', needs: { hook: ['open'] }, for: { control: 'bolt', from: 'out' }, because: 'the hook holds the bolt' },
+      {
+        id: 'hook',
+        needs: { bolt: ['in'] },
+        for: { control: 'hook', from: 'shut' },
+        because: 'the bolt holds the hook',
+      },
+      {
+        id: 'bolt',
+        needs: { hook: ['open'] },
+        for: { control: 'bolt', from: 'out' },
+        because: 'the hook holds the bolt',
+      },
     ],
-  } // prettier-ignore
+  }
 
   it('says "make sure" where nobody said how it stands', () => {
     const from = { ...overlocker.normal, upperKnife: '?', lowerKnife: '?' }
     const plan = planChangeover({ controls: overlocker, from, goal: rolled })
-    expect(words(plan).slice(4, 9)).toEqual(['upperKnife disengaged', 'lowerKnife retracted', 'stitchFinger off', 'lowerKnife forward', 'upperKnife engaged']) // prettier-ignore
+    expect(words(plan).slice(4, 9)).toEqual([
+      'upperKnife disengaged',
+      'lowerKnife retracted',
+      'stitchFinger off',
+      'lowerKnife forward',
+      'upperKnife engaged',
+    ])
     expect(plan.outcome === 'plan' && plan.steps[3]?.from).toBe('?')
   })
 
@@ -115,15 +170,26 @@ describe('what is not known, and what cannot be', () => {
 
   it('chooses the stitch again after switching off, and its values after it', () => {
     const forgets: Controls = {
-      controls: { power: control(['off', 'on'], 60), foot: control(['*'], 50), stitch: control(['*'], 70), width: control(['*'], 80), length: control(['*'], 81) },
+      controls: {
+        power: control(['off', 'on'], 60),
+        foot: control(['*'], 50),
+        stitch: control(['*'], 70),
+        width: control(['*'], 80),
+        length: control(['*'], 81),
+      },
       normal: { power: 'on', foot: 'plain' },
       rules: [
-        { id: 'off', needs: { power: ['off'] }, for: { control: 'foot' }, because: 'the foot is changed with the power off' },
+        {
+          id: 'off',
+          needs: { power: ['off'] },
+          for: { control: 'foot' },
+          because: 'the foot is changed with the power off',
+        },
         { id: 'on', needs: { power: ['on'] }, for: { control: 'stitch' }, because: 'its panel is dark' },
         { id: 'forgets', resets: { stitch: 'as switched on', width: '?' }, after: { control: 'power', to: 'off' } },
         { id: 'gives', resets: 'stitchDefaults', after: { control: 'stitch' } },
       ],
-    } // prettier-ignore
+    }
     const from = { power: 'on', foot: 'plain', stitch: 'zigzag', width: '2', length: '1' }
     const goal = { power: 'on', foot: 'wide', stitch: 'zigzag', width: '2', length: '1.5' }
     const plan = planChangeover({ controls: forgets, from, goal, defaults: { width: '5', length: '1.5' } })

@@ -158,14 +158,22 @@ const everyPlace = ({ controls }: Controls, looked: readonly string[]): Position
 const blocked = (input: Required<PlanInput>): Plan => {
   const wanted = Object.entries(input.goal)
   const alone = wanted.find(([control, to]) => searchKin({ ...input, goal: { [control]: to } }) === undefined)
-  const [control, to] = alone ?? wanted.find((_, i) => searchKin({ ...input, goal: Object.fromEntries(wanted.slice(0, i + 1)) }) === undefined) ?? (wanted[0] as [string, string]) // prettier-ignore
+  const [control, to] =
+    alone ??
+    wanted.find((_, i) => searchKin({ ...input, goal: Object.fromEntries(wanted.slice(0, i + 1)) }) === undefined) ??
+    (wanted[0] as [string, string])
   const goal = alone ? { [control]: to } : input.goal
   const binding = input.controls.rules.filter((rule) => 'needs' in rule || 'resets' in rule)
-  const without = (dropped: ControlRule): Controls => ({ ...input.controls, rules: input.controls.rules.filter((rule) => rule !== dropped) }) // prettier-ignore
+  const without = (dropped: ControlRule): Controls => ({
+    ...input.controls,
+    rules: input.controls.rules.filter((rule) => rule !== dropped),
+  })
   const freeing = binding.filter((rule) => searchKin({ ...input, goal, controls: without(rule) }) !== undefined)
   const rules = freeing.length > 0 ? freeing : binding.filter((rule) => speaksOf(rule, control))
   return { outcome: 'blocked', control, to, rules: rules.length > 0 ? rules : binding }
 }
 
 const speaksOf = (rule: ControlRule, control: string): boolean =>
-  'needs' in rule ? rule.for.control === control : 'resets' in rule && rule.resets !== 'stitchDefaults' && control in rule.resets // prettier-ignore
+  'needs' in rule
+    ? rule.for.control === control
+    : 'resets' in rule && rule.resets !== 'stitchDefaults' && control in rule.resets

@@ -5,12 +5,14 @@
 import type { Controls, Positions } from '../catalogue/types'
 
 type State = Record<string, string>
-const textOf = (states: readonly State[]): string => [...new Set(states.map((state) => JSON.stringify(Object.entries(state).sort())))].sort().join('|') // prettier-ignore
+const textOf = (states: readonly State[]): string =>
+  [...new Set(states.map((state) => JSON.stringify(Object.entries(state).sort())))].sort().join('|')
 
 export const mayMove = ({ rules }: Controls, state: State, control: string, to: string): boolean => {
   for (const rule of rules) {
     if (!('needs' in rule)) continue
-    const speaksOfIt = rule.for.control === control && (rule.for.to ?? to) === to && (rule.for.from ?? state[control]) === state[control] // prettier-ignore
+    const speaksOfIt =
+      rule.for.control === control && (rule.for.to ?? to) === to && (rule.for.from ?? state[control]) === state[control]
     if (!speaksOfIt) continue
     for (const [other, allowed] of Object.entries(rule.needs))
       if (!allowed.includes(state[other] as string)) return false
@@ -31,9 +33,12 @@ export const movedTo = ({ rules }: Controls, state: State, control: string, to: 
 /** Every full state in which what is known holds. */
 export const everyState = ({ controls }: Controls, known: Positions): State[] =>
   Object.entries(controls).reduce<State[]>(
-    (states, [id, { positions }]) => states.flatMap((state) => (known[id] === undefined || known[id] === '?' ? positions : [known[id]]).map((at) => ({ ...state, [id]: at }))),
+    (states, [id, { positions }]) =>
+      states.flatMap((state) =>
+        (known[id] === undefined || known[id] === '?' ? positions : [known[id]]).map((at) => ({ ...state, [id]: at })),
+      ),
     [{}],
-  ) // prettier-ignore
+  )
 
 /** Least seconds from all these states at once to the goal, breadth first by cost; undefined where there is no way. */
 export const leastSeconds = (machine: Controls, from: Positions, goal: Positions): number | undefined => {

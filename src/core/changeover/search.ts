@@ -41,7 +41,10 @@ const leastEffort = (compiled: Compiled): Seen[] => {
     bounds.set(state, known)
     return known
   }
-  const open = new TinyQueue<{ total: number; state: Seen; round: number }>([], (a, b) => a.total - b.total || b.state.spent - a.state.spent) // prettier-ignore
+  const open = new TinyQueue<{ total: number; state: Seen; round: number }>(
+    [],
+    (a, b) => a.total - b.total || b.state.spent - a.state.spent,
+  )
   open.push({ total: boundOf(first), state: first, round: 0 })
   const ends: Seen[] = []
   let effort = Infinity
@@ -88,7 +91,9 @@ const byHabit = (compiled: Compiled, ends: readonly Seen[]): Taken[] => {
   for (;;) {
     const steps = [...states].flatMap(({ by }) => by)
     if (steps.length === 0) break
-    const last = steps.reduce((latest, step) => ((order.get(step.move) as number) > (order.get(latest.move) as number) ? step : latest)).move // prettier-ignore
+    const last = steps.reduce((latest, step) =>
+      (order.get(step.move) as number) > (order.get(latest.move) as number) ? step : latest,
+    ).move
     backwards.push(last)
     states = new Set(steps.filter(({ move }) => move === last).map(({ from }) => from))
   }

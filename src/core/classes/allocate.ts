@@ -21,7 +21,10 @@ export interface Programme {
 }
 
 /** Maximises the terms over 0/1 values of all names; undefined where no values meet the rows. */
-export type Solver = (programme: Programme, maximise: Record<string, number>) => Promise<{ value: number; on: Set<string> } | undefined> // prettier-ignore
+export type Solver = (
+  programme: Programme,
+  maximise: Record<string, number>,
+) => Promise<{ value: number; on: Set<string> } | undefined>
 
 export interface SeatPlan {
   ready: boolean
@@ -59,7 +62,12 @@ export const allocate = async (
   const on = solution?.on ?? new Set<string>()
   const seats = Array.from({ length: input.seats }, (_, seat) => seatPlan(input, on, seat))
   const sum = (count: (plan: SeatPlan) => number) => seats.reduce((all, plan) => all + count(plan), 0)
-  return { seats, ready: sum(({ ready }) => (ready ? 1 : 0)), bought: sum(({ buys }) => buys.length), lent: sum(({ loans, machine }) => loans.length + (machine === undefined ? 0 : 1)) } // prettier-ignore
+  return {
+    seats,
+    ready: sum(({ ready }) => (ready ? 1 : 0)),
+    bought: sum(({ buys }) => buys.length),
+    lent: sum(({ loans, machine }) => loans.length + (machine === undefined ? 0 : 1)),
+  }
 }
 
 const ready = (seat: number) => `r${seat}`
@@ -98,20 +106,43 @@ const programmeOf = (input: AllocationInput): Programme & Named => {
       rows.push({ terms: { [loan(s, i)]: 1, [buy(s, i)]: 1 }, is: '<=', value: 1 })
     })
     models.forEach((_, m) => names.push(lent(s, m)))
-    if (models.length > 0) rows.push({ terms: Object.fromEntries(models.map((_, m) => [lent(s, m), 1])), is: '<=', value: 1 }) // prettier-ignore
+    if (models.length > 0)
+      rows.push({ terms: Object.fromEntries(models.map((_, m) => [lent(s, m), 1])), is: '<=', value: 1 })
     for (let t = 0; t < techniques; t++) {
       const options = optionsOf(s, t)
       options.forEach(({ need, machine }, o) => {
         names.push(way(s, t, o))
-        for (const id of need) rows.push({ terms: { [way(s, t, o)]: 1, [loan(s, items.indexOf(id))]: -1, [buy(s, items.indexOf(id))]: -1 }, is: '<=', value: 0 }) // prettier-ignore
-        if (machine !== undefined) rows.push({ terms: { [way(s, t, o)]: 1, [lent(s, models.indexOf(machine))]: -1 }, is: '<=', value: 0 }) // prettier-ignore
+        for (const id of need)
+          rows.push({
+            terms: { [way(s, t, o)]: 1, [loan(s, items.indexOf(id))]: -1, [buy(s, items.indexOf(id))]: -1 },
+            is: '<=',
+            value: 0,
+          })
+        if (machine !== undefined)
+          rows.push({ terms: { [way(s, t, o)]: 1, [lent(s, models.indexOf(machine))]: -1 }, is: '<=', value: 0 })
       })
       // Ready only with one way for each technique; no way is counted that is not needed.
-      rows.push({ terms: { [ready(s)]: 1, ...Object.fromEntries(options.map((_, o) => [way(s, t, o), -1])) }, is: '=', value: 0 }) // prettier-ignore
+      rows.push({
+        terms: { [ready(s)]: 1, ...Object.fromEntries(options.map((_, o) => [way(s, t, o), -1])) },
+        is: '=',
+        value: 0,
+      })
     }
   }
-  items.forEach((id, i) => rows.push({ terms: Object.fromEntries(Array.from({ length: seats }, (_, s) => [loan(s, i), 1])), is: '<=', value: pieces(({ item }) => item === id) })) // prettier-ignore
-  models.forEach((id, m) => rows.push({ terms: Object.fromEntries(Array.from({ length: seats }, (_, s) => [lent(s, m), 1])), is: '<=', value: pieces(({ model }) => model === id) })) // prettier-ignore
+  items.forEach((id, i) =>
+    rows.push({
+      terms: Object.fromEntries(Array.from({ length: seats }, (_, s) => [loan(s, i), 1])),
+      is: '<=',
+      value: pieces(({ item }) => item === id),
+    }),
+  )
+  models.forEach((id, m) =>
+    rows.push({
+      terms: Object.fromEntries(Array.from({ length: seats }, (_, s) => [lent(s, m), 1])),
+      is: '<=',
+      value: pieces(({ model }) => model === id),
+    }),
+  )
   for (const { seat, item, how } of pins) {
     const i = items.indexOf(item)
     rows.push({ terms: { [loan(seat, i)]: 1 }, is: '=', value: how === 'loan' ? 1 : 0 })
@@ -135,7 +166,12 @@ const aimsOf = (
   return [
     Object.fromEntries(each.map((s) => [ready(s), 1])),
     Object.fromEntries(each.flatMap((s) => items.map((_, i) => [buy(s, i), -1]))),
-    Object.fromEntries(each.flatMap((s) => [...items.map((_, i) => [loan(s, i), -1] as const), ...models.map((_, m) => [lent(s, m), -1] as const)])), // prettier-ignore
+    Object.fromEntries(
+      each.flatMap((s) => [
+        ...items.map((_, i) => [loan(s, i), -1] as const),
+        ...models.map((_, m) => [lent(s, m), -1] as const),
+      ]),
+    ),
     ranks,
   ]
 }
@@ -148,6 +184,8 @@ const seatPlan = (input: AllocationInput, on: ReadonlySet<string>, seat: number)
     machine: models.find((_, m) => on.has(lent(seat, m))),
     loans: items.filter((_, i) => on.has(loan(seat, i))),
     buys: items.filter((_, i) => on.has(buy(seat, i))),
-    ways: Array.from({ length: input.techniques }, (_, t) => isReady ? input.optionsOf(seat, t).find((_, o) => on.has(way(seat, t, o))) : undefined), // prettier-ignore
+    ways: Array.from({ length: input.techniques }, (_, t) =>
+      isReady ? input.optionsOf(seat, t).find((_, o) => on.has(way(seat, t, o))) : undefined,
+    ),
   }
 }

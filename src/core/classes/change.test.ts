@@ -6,15 +6,54 @@ import { changeBetween } from './change'
 import { planClass, type ClassPlan, type PlannedSeat } from './plan'
 import { suppliesOf } from './supplies'
 
-const seat = (name: string, more: Partial<PlannedSeat> = {}): PlannedSeat => ({ name, ready: true, loans: [], buys: [], cells: [], short: [], ...more }) // prettier-ignore
-const plan = (...seats: PlannedSeat[]): ClassPlan => ({ seats, ready: seats.filter(({ ready }) => ready).length, bought: seats.reduce((sum, { buys }) => sum + buys.length, 0), lent: seats.reduce((sum, { loans, machine }) => sum + loans.length + (machine ? 1 : 0), 0), solved: true }) // prettier-ignore
+const seat = (name: string, more: Partial<PlannedSeat> = {}): PlannedSeat => ({
+  name,
+  ready: true,
+  loans: [],
+  buys: [],
+  cells: [],
+  short: [],
+  ...more,
+})
+const plan = (...seats: PlannedSeat[]): ClassPlan => ({
+  seats,
+  ready: seats.filter(({ ready }) => ready).length,
+  bought: seats.reduce((sum, { buys }) => sum + buys.length, 0),
+  lent: seats.reduce((sum, { loans, machine }) => sum + loans.length + (machine ? 1 : 0), 0),
+  solved: true,
+})
 
 describe('what a change does', () => {
   it.each([
-    ['nothing', [{ loans: ['foot'] }], [{ loans: ['foot'] }], { ready: 0, bought: 0, lent: 0, gained: [], lost: [], given: [], taken: [] }], // prettier-ignore
-    ['a loan becomes a purchase', [{ loans: ['foot'] }], [{ buys: ['foot'] }], { bought: 1, lent: -1, given: [{ seat: 0, item: 'foot', how: 'buy' }], taken: [{ seat: 0, item: 'foot', how: 'loan' }] }], // prettier-ignore
-    ['one ready for another', [{ ready: true }, { ready: false }], [{ ready: false }, { ready: true }], { ready: 0, gained: [1], lost: [0] }], // prettier-ignore
-    ['a machine is lent', [{ ready: false }], [{ machine: 'm' }], { ready: 1, lent: 1, gained: [0], given: [{ seat: 0, item: 'm', how: 'loan' }] }], // prettier-ignore
+    [
+      'nothing',
+      [{ loans: ['foot'] }],
+      [{ loans: ['foot'] }],
+      { ready: 0, bought: 0, lent: 0, gained: [], lost: [], given: [], taken: [] },
+    ],
+    [
+      'a loan becomes a purchase',
+      [{ loans: ['foot'] }],
+      [{ buys: ['foot'] }],
+      {
+        bought: 1,
+        lent: -1,
+        given: [{ seat: 0, item: 'foot', how: 'buy' }],
+        taken: [{ seat: 0, item: 'foot', how: 'loan' }],
+      },
+    ],
+    [
+      'one ready for another',
+      [{ ready: true }, { ready: false }],
+      [{ ready: false }, { ready: true }],
+      { ready: 0, gained: [1], lost: [0] },
+    ],
+    [
+      'a machine is lent',
+      [{ ready: false }],
+      [{ machine: 'm' }],
+      { ready: 1, lent: 1, gained: [0], given: [{ seat: 0, item: 'm', how: 'loan' }] },
+    ],
   ] as const)('is told: %s', (_, before, after, told) => {
     const of = (all: readonly object[]) => plan(...all.map((one, i) => seat(`S${i}`, one)))
     expect(changeBetween(of(before), of(after))).toMatchObject(told)
@@ -22,9 +61,33 @@ describe('what a change does', () => {
 })
 
 describe('long planning', () => {
-  const index = indexCatalogue({ format: 'handhold-catalogue', version: 1, makes: [], functions: [], threads: [], models: [], items: [], fits: [], fabrics: [], techniques: [], samples: [] }) // prettier-ignore
+  const index = indexCatalogue({
+    format: 'handhold-catalogue',
+    version: 1,
+    makes: [],
+    functions: [],
+    threads: [],
+    models: [],
+    items: [],
+    fits: [],
+    fabrics: [],
+    techniques: [],
+    samples: [],
+  })
   const nothing: Solver = () => Promise.resolve({ value: 0, on: new Set() })
-  const asked = { id: 'c', title: 'C', starts: '2026-12-01T10:00:00', minutes: 60, techniques: [], seats: [{ name: 'A', owns: [] }, { name: 'B', owns: [] }], loans: [], pins: [] } // prettier-ignore
+  const asked = {
+    id: 'c',
+    title: 'C',
+    starts: '2026-12-01T10:00:00',
+    minutes: 60,
+    techniques: [],
+    seats: [
+      { name: 'A', owns: [] },
+      { name: 'B', owns: [] },
+    ],
+    loans: [],
+    pins: [],
+  }
 
   it('says how far it is, never backwards, and never beyond its end', async () => {
     const told: number[] = []

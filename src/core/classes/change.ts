@@ -23,8 +23,12 @@ export const changeBetween = (before: ClassPlan, after: ClassPlan): PlanChange =
       ...[...loans, ...(machine === undefined ? [] : [machine])].map((item) => ({ seat, item, how: 'loan' as const })),
       ...buys.map((item) => ({ seat, item, how: 'buy' as const })),
     ])
-  const without = (all: PlanChange['given'], gone: PlanChange['given']) => all.filter((one) => !gone.some((other) => other.seat === one.seat && other.item === one.item && other.how === one.how)) // prettier-ignore
-  const turned = (from: ClassPlan, to: ClassPlan) => to.seats.flatMap(({ ready }, seat) => (ready && !from.seats[seat]?.ready ? [seat] : [])) // prettier-ignore
+  const without = (all: PlanChange['given'], gone: PlanChange['given']) =>
+    all.filter(
+      (one) => !gone.some((other) => other.seat === one.seat && other.item === one.item && other.how === one.how),
+    )
+  const turned = (from: ClassPlan, to: ClassPlan) =>
+    to.seats.flatMap(({ ready }, seat) => (ready && !from.seats[seat]?.ready ? [seat] : []))
   return {
     ready: after.ready - before.ready,
     bought: after.bought - before.bought,
@@ -46,21 +50,42 @@ export interface ClassPurchase {
 }
 
 /** What one more piece of each thing that seats need would change, the most useful first; without those that change nothing. */
-export const worthOfOneMore = async ({ asked, plan, optionsOf }: PlannedClass, solve: Solver, pace: Pace = () => undefined): Promise<ClassPurchase[]> => {
+export const worthOfOneMore = async (
+  { asked, plan, optionsOf }: PlannedClass,
+  solve: Solver,
+  pace: Pace = () => undefined,
+): Promise<ClassPurchase[]> => {
   const { seats, techniques, loans, pins } = asked
   const [items, models] = [new Set<Id>(), new Set<Id>()]
-  seats.forEach((_, s) => techniques.forEach((__, t) => optionsOf(s, t).forEach(({ need, machine }) => {
-    need.forEach((id) => items.add(id))
-    if (machine !== undefined) models.add(machine)
-  })))
+  seats.forEach((_, s) =>
+    techniques.forEach((__, t) =>
+      optionsOf(s, t).forEach(({ need, machine }) => {
+        need.forEach((id) => items.add(id))
+        if (machine !== undefined) models.add(machine)
+      }),
+    ),
+  )
   const candidates = [...[...items].sort().map((item) => ({ item })), ...[...models].sort().map((model) => ({ model }))]
   const worth: ClassPurchase[] = []
   for (const [done, more] of candidates.entries()) {
     await pace(done, candidates.length)
-    const found = await allocate({ seats: seats.length, techniques: techniques.length, optionsOf, loans: [...loans, { ...more, pieces: 1 }], pins }, solve, { aims: 2 })
+    const found = await allocate(
+      {
+        seats: seats.length,
+        techniques: techniques.length,
+        optionsOf,
+        loans: [...loans, { ...more, pieces: 1 }],
+        pins,
+      },
+      solve,
+      { aims: 2 },
+    )
     if (!found) continue
     const [ready, spared] = [found.ready - plan.ready, plan.bought - found.bought]
     if (ready > 0 || (ready === 0 && spared > 0)) worth.push({ ...more, ready, spared })
   }
-  return worth.sort((a, b) => b.ready - a.ready || b.spared - a.spared || (a.item ?? a.model ?? '').localeCompare(b.item ?? b.model ?? ''))
-} // prettier-ignore
+  return worth.sort(
+    (a, b) =>
+      b.ready - a.ready || b.spared - a.spared || (a.item ?? a.model ?? '').localeCompare(b.item ?? b.model ?? ''),
+  )
+}

@@ -38,8 +38,14 @@ export const sideBySide = ({ asked, plan, sewing }: PlannedClass): SideBySide =>
   const models = [...new Set(used.flatMap((ids) => [...ids]))].sort()
   const machines = models.map((model) => ({ model, seats: used.flatMap((ids, s) => (ids.has(model) ? [s] : [])) }))
   const rows = orderTaught(asked, plan).flatMap((t): SideRow[] => {
-    const found = machines.map(({ model, seats }) => seats.flatMap((s) => (sewing.model(s, t)?.id === model ? (sewing.at(s, t) ?? []) : [])))
-    const keys = [...new Set(found.flat().flatMap(({ method, answer }) => answer.stages.map(({ stage }) => `${method.id} ${stage}`)))]
+    const found = machines.map(({ model, seats }) =>
+      seats.flatMap((s) => (sewing.model(s, t)?.id === model ? (sewing.at(s, t) ?? []) : [])),
+    )
+    const keys = [
+      ...new Set(
+        found.flat().flatMap(({ method, answer }) => answer.stages.map(({ stage }) => `${method.id} ${stage}`)),
+      ),
+    ]
     return keys.map((key): SideRow => {
       const [method, stage] = key.split(' ') as [Id, Id]
       const cells = found.map((sewn) => {
@@ -50,7 +56,7 @@ export const sideBySide = ({ asked, plan, sewing }: PlannedClass): SideBySide =>
     })
   })
   return { machines, rows }
-} // prettier-ignore
+}
 
 const cellOf = ({ select, foot, chain, plate, needle, settings }: StageAnswer): SideCell => ({
   select,
@@ -58,14 +64,17 @@ const cellOf = ({ select, foot, chain, plate, needle, settings }: StageAnswer): 
   chain,
   plate,
   needle: `${needle.point} ${needle.size}`,
-  changes: (Object.entries(settings) as [Parameter, Setting][]).flatMap(([parameter, { changed, shown }]) => (changed ? [{ parameter, shown }] : [])), // prettier-ignore
+  changes: (Object.entries(settings) as [Parameter, Setting][]).flatMap(([parameter, { changed, shown }]) =>
+    changed ? [{ parameter, shown }] : [],
+  ),
 })
 
 const PARTS: SidePart[] = ['select', 'foot', 'plate', 'needle', 'changes']
 
 /** Against what most machines have; where no two agree, all differ. */
 const differing = (cells: readonly (SideCell | undefined)[]): SidePart[][] => {
-  const said = (cell: SideCell, part: SidePart) => JSON.stringify(part === 'foot' ? [cell.foot, cell.chain] : (cell[part] ?? null)) // prettier-ignore
+  const said = (cell: SideCell, part: SidePart) =>
+    JSON.stringify(part === 'foot' ? [cell.foot, cell.chain] : (cell[part] ?? null))
   const known = cells.flatMap((cell) => cell ?? [])
   const usual = (part: SidePart): string | undefined => {
     const count = new Map<string, number>()
@@ -92,12 +101,25 @@ export const bringLists = ({ asked, plan, sewing, index }: PlannedClass): BringL
   asked.seats.map((seat, s): BringList => {
     const own = seat.model === undefined ? undefined : index.models.get(seat.model)
     const model = own ?? index.models.get(plan.seats[s]?.machine ?? '')
-    const used = new Set(asked.techniques.flatMap((_, t) => (sewing.at(s, t)?.answer.stages ?? []).flatMap(({ foot, chain, plate, accessories }) => [foot, ...chain, plate, ...accessories].flatMap((id) => id ?? [])))) // prettier-ignore
+    const used = new Set(
+      asked.techniques.flatMap((_, t) =>
+        (sewing.at(s, t)?.answer.stages ?? []).flatMap(({ foot, chain, plate, accessories }) =>
+          [foot, ...chain, plate, ...accessories].flatMap((id) => id ?? []),
+        ),
+      ),
+    )
     const lent = own === undefined && model !== undefined
     const supplied = lent ? new Set<Id>() : withContents(model?.supplied ?? [], index.items)
     const owned = withContents(seat.owns, index.items)
     const ids = [...used].sort()
-    return { seat: s, model: model?.id, lent, supplied: ids.filter((id) => supplied.has(id)), owned: ids.filter((id) => !supplied.has(id) && owned.has(id)), bobbin: model?.bobbin?.class } // prettier-ignore
+    return {
+      seat: s,
+      model: model?.id,
+      lent,
+      supplied: ids.filter((id) => supplied.has(id)),
+      owned: ids.filter((id) => !supplied.has(id) && owned.has(id)),
+      bobbin: model?.bobbin?.class,
+    }
   })
 
 /** One thing that is lent to a seat. */

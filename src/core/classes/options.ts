@@ -17,8 +17,17 @@ export interface SeatOptions {
 const METHOD_RANK = 100
 const ALTERNATIVE_RANK = 10
 
-export const seatOptions = (answering: Answering, { technique, fabric, method: wanted }: ClassTechnique, seat: Seat, loans: readonly LoanStock[]): SeatOptions => {
-  const lendable = [...new Set(loans.flatMap(({ model, pieces }) => (model !== undefined && pieces > 0 && model !== seat.model ? [model] : [])))]
+export const seatOptions = (
+  answering: Answering,
+  { technique, fabric, method: wanted }: ClassTechnique,
+  seat: Seat,
+  loans: readonly LoanStock[],
+): SeatOptions => {
+  const lendable = [
+    ...new Set(
+      loans.flatMap(({ model, pieces }) => (model !== undefined && pieces > 0 && model !== seat.model ? [model] : [])),
+    ),
+  ]
   const machines: (Id | undefined)[] = seat.model === undefined ? lendable : [undefined, ...lendable]
   const found: Option[] = []
   const reasons: Reason[] = []
@@ -28,29 +37,45 @@ export const seatOptions = (answering: Answering, { technique, fabric, method: w
     const question = { technique, model, fabric, owned: seat.owns }
     const answer = explain(answering, question)
     first ??= answer
-    if (answer.verdict === 'notOnThisModel' && (lent === undefined || seat.model === undefined)) reasons.push(...answer.reasons)
+    if (answer.verdict === 'notOnThisModel' && (lent === undefined || seat.model === undefined))
+      reasons.push(...answer.reasons)
     const methods = answering.index.techniques.get(technique)?.methods ?? []
     const ranked = [...methods].sort((a, b) => Number(b.id === wanted) - Number(a.id === wanted))
     ranked.forEach((method, rank) => {
       const applies = answer.method === method.id || answer.methods.some((other) => other.method === method.id)
       if (!applies) return
-      const own = answer.method === method.id && answer.methods.length === 0 ? answer : explain(answering, { ...question, method: method.id })
+      const own =
+        answer.method === method.id && answer.methods.length === 0
+          ? answer
+          : explain(answering, { ...question, method: method.id })
       if (own.verdict === 'notOnThisModel') return
       const worse = own.verdict === 'otherRoute' ? 1 : 0
-      const option = (need: Id[], within: number): Option => ({ ...(lent === undefined ? {} : { machine: lent }), method: method.id, need: [...need].sort(), rank: rank * METHOD_RANK + within })
+      const option = (need: Id[], within: number): Option => ({
+        ...(lent === undefined ? {} : { machine: lent }),
+        method: method.id,
+        need: [...need].sort(),
+        rank: rank * METHOD_RANK + within,
+      })
       found.push(option(own.toGet, worse))
       const [only, ...others] = own.stages
-      if (only && others.length === 0) for (const other of only.alternatives) if (other.model === model) found.push(option(other.toGet, ALTERNATIVE_RANK))
+      if (only && others.length === 0)
+        for (const other of only.alternatives)
+          if (other.model === model) found.push(option(other.toGet, ALTERNATIVE_RANK))
     })
   }
   return { options: undominated(found), answer: first, reasons }
-} // prettier-ignore
+}
 
 /** Leaves out a way that needs all that another needs, and is no better ranked. */
 const undominated = (options: readonly Option[]): Option[] => {
   const kept: Option[] = []
   for (const option of [...options].sort((a, b) => a.need.length - b.need.length || a.rank - b.rank)) {
-    const worse = kept.some((other) => other.machine === option.machine && other.rank <= option.rank && other.need.every((id) => option.need.includes(id))) // prettier-ignore
+    const worse = kept.some(
+      (other) =>
+        other.machine === option.machine &&
+        other.rank <= option.rank &&
+        other.need.every((id) => option.need.includes(id)),
+    )
     if (!worse) kept.push(option)
   }
   return kept

@@ -60,7 +60,10 @@ export const teachingOrder = ({ techniques, after, seconds, seats }: OrderInput)
       }
     }
   }
-  return (best.get(full) ?? []).reduce<Best | undefined>((least, one) => (one && (!least || before(one, least)) ? one : least), undefined) // prettier-ignore
+  return (best.get(full) ?? []).reduce<Best | undefined>(
+    (least, one) => (one && (!least || before(one, least)) ? one : least),
+    undefined,
+  )
 }
 
 /** Waits first, then work, then as listed. */

@@ -49,29 +49,59 @@ export interface PlannedClass {
   optionsOf: OptionsOf
 }
 
-export const planClass = async (answering: Answering, asked: SewingClass, solve: Solver, pace: Pace = () => undefined): Promise<PlannedClass> => {
+export const planClass = async (
+  answering: Answering,
+  asked: SewingClass,
+  solve: Solver,
+  pace: Pace = () => undefined,
+): Promise<PlannedClass> => {
   const { techniques, seats, loans, pins } = asked
   const steps = paceOf(seats.length, pace)
   const table = await readiness(answering, asked, steps.readying)
   const optionsOf: OptionsOf = (s, t) => table[s]?.[t]?.options ?? []
-  const found = await allocate({ seats: seats.length, techniques: techniques.length, optionsOf, loans, pins }, solve, { pace: steps.sharing })
+  const found = await allocate({ seats: seats.length, techniques: techniques.length, optionsOf, loans, pins }, solve, {
+    pace: steps.sharing,
+  })
   const planned = seats.map((_, s) => plannedSeat(asked, table[s] ?? [], found, s))
-  const sewing = sewingOf(answering, asked, planned.map((seat) => ({ ...seat, ways: seat.cells.map(({ way }) => way && { method: way.method, ...(way.machine === undefined ? {} : { machine: way.machine }) }) })))
-  const plan: ClassPlan = { seats: planned, ready: found?.ready ?? 0, bought: found?.bought ?? 0, lent: found?.lent ?? 0, solved: found !== undefined }
+  const sewing = sewingOf(
+    answering,
+    asked,
+    planned.map((seat) => ({
+      ...seat,
+      ways: seat.cells.map(
+        ({ way }) => way && { method: way.method, ...(way.machine === undefined ? {} : { machine: way.machine }) },
+      ),
+    })),
+  )
+  const plan: ClassPlan = {
+    seats: planned,
+    ready: found?.ready ?? 0,
+    bought: found?.bought ?? 0,
+    lent: found?.lent ?? 0,
+    solved: found !== undefined,
+  }
   if (techniques.length > 0 && techniques.length <= MOST_TECHNIQUES) {
     for (let s = 0; s < seats.length; s++) {
       await steps.ordering(s)
       for (let next = 0; next < techniques.length; next++)
-        for (let from = -1; from < techniques.length; from++) if (from !== next) sewing.seconds(s, from < 0 ? undefined : from, next)
+        for (let from = -1; from < techniques.length; from++)
+          if (from !== next) sewing.seconds(s, from < 0 ? undefined : from, next)
     }
-    plan.order = teachingOrder({ techniques: techniques.length, after: mustPrecede(asked), seconds: sewing.seconds, seats: seats.length })
+    plan.order = teachingOrder({
+      techniques: techniques.length,
+      after: mustPrecede(asked),
+      seconds: sewing.seconds,
+      seats: seats.length,
+    })
   }
   return { asked, index: answering.index, plan, sewing, optionsOf }
-} // prettier-ignore
+}
 
 /** For each technique, the places of those that must come before it. */
 export const mustPrecede = ({ techniques }: SewingClass): number[][] =>
-  techniques.map(({ after = [] }) => after.map((id) => techniques.findIndex(({ technique }) => technique === id)).filter((at) => at >= 0)) // prettier-ignore
+  techniques.map(({ after = [] }) =>
+    after.map((id) => techniques.findIndex(({ technique }) => technique === id)).filter((at) => at >= 0),
+  )
 
 /** Cards first, then sharing out, then changeovers: as parts of one way. */
 const paceOf = (seats: number, pace: Pace) => {
@@ -84,7 +114,11 @@ const paceOf = (seats: number, pace: Pace) => {
   }
 }
 
-const readiness = async (answering: Answering, { techniques, seats, loans }: SewingClass, pace: (seat: number) => void | Promise<void>): Promise<SeatOptions[][]> => {
+const readiness = async (
+  answering: Answering,
+  { techniques, seats, loans }: SewingClass,
+  pace: (seat: number) => void | Promise<void>,
+): Promise<SeatOptions[][]> => {
   const alike = new Map<string, SeatOptions>()
   const table: SeatOptions[][] = []
   for (const [s, seat] of seats.entries()) {
@@ -100,9 +134,14 @@ const readiness = async (answering: Answering, { techniques, seats, loans }: Sew
     )
   }
   return table
-} // prettier-ignore
+}
 
-const plannedSeat = ({ seats, techniques }: SewingClass, options: readonly SeatOptions[], found: Allocation | undefined, s: number): PlannedSeat => {
+const plannedSeat = (
+  { seats, techniques }: SewingClass,
+  options: readonly SeatOptions[],
+  found: Allocation | undefined,
+  s: number,
+): PlannedSeat => {
   const plan = found?.seats[s]
   return {
     name: seats[s]?.name ?? '',
@@ -124,7 +163,7 @@ const plannedSeat = ({ seats, techniques }: SewingClass, options: readonly SeatO
       }
     }),
   }
-} // prettier-ignore
+}
 
 /** What the fewest-needing ways of the techniques would take. */
 const shortOf = (cells: readonly SeatOptions[]): Id[] =>

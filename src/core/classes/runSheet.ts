@@ -76,7 +76,10 @@ export const runSheet = ({ asked, plan, sewing }: PlannedClass): RunSheet => {
       show: SHOW + SHOW_STAGE * Math.max(0, ...sewn.map(({ answer }) => answer.stages.length - 1)),
       change: Math.ceil(most / 60),
       sew: Math.ceil(longest),
-      inspect: Math.max(1, ...sewn.map(({ method }) => method.stages.reduce((sum, { inspect }) => sum + inspect.length * INSPECT, 0))),
+      inspect: Math.max(
+        1,
+        ...sewn.map(({ method }) => method.stages.reduce((sum, { inspect }) => sum + inspect.length * INSPECT, 0)),
+      ),
       slack,
       ...(most > 0 ? { slowest: { seat: seconds.indexOf(most), seconds: most } } : {}),
       ...(longest > 0 ? { longest: minutes.indexOf(longest) } : {}),
@@ -93,10 +96,12 @@ export const runSheet = ({ asked, plan, sewing }: PlannedClass): RunSheet => {
     own: asked.order !== undefined && asked.order.length > 0,
     waits,
     leastWaits: plan.order?.waits,
-    violations: mustPrecede(asked).flatMap((firsts, technique) => firsts.filter((first) => order.indexOf(first) > order.indexOf(technique)).map((first) => ({ technique, first }))),
+    violations: mustPrecede(asked).flatMap((firsts, technique) =>
+      firsts.filter((first) => order.indexOf(first) > order.indexOf(technique)).map((first) => ({ technique, first })),
+    ),
     demonstrate: demonstrationMachine({ asked, sewing }),
   }
-} // prettier-ignore
+}
 
 /** The educator's order, what it does not name at its end; else the best one, else as listed. */
 export const orderTaught = ({ techniques, order = [] }: PlannedClass['asked'], plan: ClassPlan): number[] => {
@@ -106,21 +111,37 @@ export const orderTaught = ({ techniques, order = [] }: PlannedClass['asked'], p
 }
 
 /** Path / feed / speed × the practice factor where the path is told, else the practice times of the stages; minutes. */
-const sewingTime = (sewn: Sewn | undefined, maxSpeed: number | undefined, seam: Mm | undefined): { minutes: number; from: 'seam' | 'practice' } | undefined => {
+const sewingTime = (
+  sewn: Sewn | undefined,
+  maxSpeed: number | undefined,
+  seam: Mm | undefined,
+): { minutes: number; from: 'seam' | 'practice' } | undefined => {
   if (!sewn) return undefined
   const parts = sewn.answer.stages.map((stage) => {
     const length = stage.settings.length?.value
     if (seam !== undefined && typeof length === 'number' && length > 0)
-      return { minutes: (seam / length / Math.min(stage.maxSpeed ?? CAREFUL, maxSpeed ?? CAREFUL, CAREFUL)) * PRACTICE_FACTOR, from: 'seam' as const }
+      return {
+        minutes: (seam / length / Math.min(stage.maxSpeed ?? CAREFUL, maxSpeed ?? CAREFUL, CAREFUL)) * PRACTICE_FACTOR,
+        from: 'seam' as const,
+      }
     const told = sewn.method.stages.find(({ id }) => id === stage.stage)?.minutes
     return told === undefined ? undefined : { minutes: told, from: 'practice' as const }
   })
   const known = parts.flatMap((part) => part ?? [])
   if (known.length === 0) return undefined
-  return { minutes: known.reduce((sum, { minutes }) => sum + minutes, 0), from: known.some(({ from }) => from === 'seam') ? 'seam' : 'practice' }
-} // prettier-ignore
+  return {
+    minutes: known.reduce((sum, { minutes }) => sum + minutes, 0),
+    from: known.some(({ from }) => from === 'seam') ? 'seam' : 'practice',
+  }
+}
 
-const helpAt = ({ seats }: ClassPlan, sewing: ClassSewing, t: number, seconds: readonly number[], from: number | undefined): RunStage['help'] => {
+const helpAt = (
+  { seats }: ClassPlan,
+  sewing: ClassSewing,
+  t: number,
+  seconds: readonly number[],
+  from: number | undefined,
+): RunStage['help'] => {
   const methods = seats.flatMap((_, s) => sewing.at(s, t)?.method.id ?? [])
   const usual = mostFrequent(methods)
   const sorted = [...seconds].sort((a, b) => a - b)
@@ -134,10 +155,15 @@ const helpAt = ({ seats }: ClassPlan, sewing: ClassSewing, t: number, seconds: r
     if (sewn && sewn.method.id !== usual) why.push('otherWay')
     if ((seconds[seat] ?? 0) > middle * SLOW && (seconds[seat] ?? 0) - middle >= 30) why.push('slowChange')
     if (plan?.outcome === 'look' || plan?.outcome === 'blocked') why.push('byHand')
-    if (machine !== undefined && sewing.model(seat, t)?.id === machine && (from === undefined || sewing.model(seat, from)?.id !== machine)) why.push('lentMachine')
+    if (
+      machine !== undefined &&
+      sewing.model(seat, t)?.id === machine &&
+      (from === undefined || sewing.model(seat, from)?.id !== machine)
+    )
+      why.push('lentMachine')
     return why.length > 0 ? [{ seat, why }] : []
   })
-} // prettier-ignore
+}
 
 const mostFrequent = (words: readonly Id[]): Id | undefined => {
   const count = new Map<Id, number>()
@@ -152,15 +178,30 @@ const mostFrequent = (words: readonly Id[]): Id | undefined => {
 const demonstrationMachine = ({ asked, sewing }: Pick<PlannedClass, 'asked' | 'sewing'>): RunSheet['demonstrate'] => {
   const moved = (s: number, t: number): string | undefined => {
     const sewn = sewing.at(s, t)
-    const controls = sewn?.changeovers.flatMap(({ plan }) => (plan.outcome === 'plan' ? plan.steps.map(({ control }) => control) : ['?']))
+    const controls = sewn?.changeovers.flatMap(({ plan }) =>
+      plan.outcome === 'plan' ? plan.steps.map(({ control }) => control) : ['?'],
+    )
     return sewn && [sewn.method.id, ...new Set(controls)].sort().join(' ')
   }
   const models = asked.seats.map((_, s) => sewing.model(s, 0)?.id)
   const shops = new Set(asked.loans.flatMap(({ model, pieces }) => (model !== undefined && pieces > 0 ? [model] : [])))
   const candidates = [...new Set(models.flatMap((id) => id ?? []))].map((model) => {
     const own = models.indexOf(model)
-    const same = asked.seats.map((_, s) => asked.techniques.filter((__, t) => moved(own, t) !== undefined && moved(s, t) === moved(own, t)).length)
-    return { model, shop: shops.has(model), seats: same.flatMap((count, s) => (count === asked.techniques.length ? [s] : [])), cells: same.reduce((sum, count) => sum + count, 0) }
+    const same = asked.seats.map(
+      (_, s) => asked.techniques.filter((__, t) => moved(own, t) !== undefined && moved(s, t) === moved(own, t)).length,
+    )
+    return {
+      model,
+      shop: shops.has(model),
+      seats: same.flatMap((count, s) => (count === asked.techniques.length ? [s] : [])),
+      cells: same.reduce((sum, count) => sum + count, 0),
+    }
   })
-  return candidates.sort((a, b) => b.cells - a.cells || b.seats.length - a.seats.length || Number(b.shop) - Number(a.shop) || a.model.localeCompare(b.model))[0]
-} // prettier-ignore
+  return candidates.sort(
+    (a, b) =>
+      b.cells - a.cells ||
+      b.seats.length - a.seats.length ||
+      Number(b.shop) - Number(a.shop) ||
+      a.model.localeCompare(b.model),
+  )[0]
+}

@@ -34,29 +34,48 @@ export type SeatGiven = Pick<SeatPlan, 'machine' | 'loans' | 'buys'> & {
 }
 
 /** Everything is worked out when it is asked for, and once for seats that are alike. */
-export const sewingOf = (answering: Answering, { techniques, seats }: SewingClass, given: readonly SeatGiven[]): ClassSewing => {
+export const sewingOf = (
+  answering: Answering,
+  { techniques, seats }: SewingClass,
+  given: readonly SeatGiven[],
+): ClassSewing => {
   const { index } = answering
   const model = (s: number, t: number): Model | undefined => {
     const { machine, ways = [] } = given[s] ?? {}
     return index.models.get(ways[t]?.machine ?? seats[s]?.model ?? machine ?? '')
   }
   /** Seats with the same machine and the same things to hand are handled alike. */
-  const likes = seats.map(({ owns }, s) => JSON.stringify([techniques.map((_, t) => model(s, t)?.id), owns, given[s]?.loans, given[s]?.buys]))
+  const likes = seats.map(({ owns }, s) =>
+    JSON.stringify([techniques.map((_, t) => model(s, t)?.id), owns, given[s]?.loans, given[s]?.buys]),
+  )
   const likeOf = likes.map((like) => likes.indexOf(like))
-  const methodOf = (s: number, t: number | undefined): Id => (t === undefined ? '-' : (given[s]?.ways[t]?.method ?? '?'))
+  const methodOf = (s: number, t: number | undefined): Id =>
+    t === undefined ? '-' : (given[s]?.ways[t]?.method ?? '?')
 
   const sew = (s: number, t: number): Sewn | undefined => {
     const [seat, taught, on] = [seats[s], techniques[t], model(s, t)]
     if (!seat || !taught || !on) return undefined
     const owned = [...seat.owns, ...(given[s]?.loans ?? []), ...(given[s]?.buys ?? [])]
     const way = given[s]?.ways[t]?.method
-    const question: Question = { technique: taught.technique, fabric: taught.fabric, model: on.id, owned, ...(way ? { method: way } : {}) }
+    const question: Question = {
+      technique: taught.technique,
+      fabric: taught.fabric,
+      model: on.id,
+      owned,
+      ...(way ? { method: way } : {}),
+    }
     const answer = explain(answering, question)
     const method = index.techniques.get(taught.technique)?.methods.find(({ id }) => id === answer.method)
     if (!method || answer.stages.length === 0) return undefined
     const changeovers = changeoversOf(index, answer, method.stages, on.id, undefined, true)
     const last = changeovers.at(-1)
-    return { question, answer, method, changeovers, leaves: last?.plan.outcome === 'plan' ? afterSewing(last.plan.end) : undefined }
+    return {
+      question,
+      answer,
+      method,
+      changeovers,
+      leaves: last?.plan.outcome === 'plan' ? afterSewing(last.plan.end) : undefined,
+    }
   }
   const change = (s: number, from: number | undefined, next: number): Changeover | undefined => {
     const to = at(s, next)
@@ -70,7 +89,8 @@ export const sewingOf = (answering: Answering, { techniques, seats }: SewingClas
   }
   const at = once((s: number, t: number) => `${likeOf[s] ?? s} ${t} ${methodOf(s, t)}`, sew)
   const changeover = once(
-    (s: number, from: number | undefined, next: number) => `${likeOf[s] ?? s} ${from} ${next} ${methodOf(s, from)} ${methodOf(s, next)}`,
+    (s: number, from: number | undefined, next: number) =>
+      `${likeOf[s] ?? s} ${from} ${next} ${methodOf(s, from)} ${methodOf(s, next)}`,
     change,
   )
   const seconds = (s: number, from: number | undefined, next: number): number => {
@@ -78,7 +98,7 @@ export const sewingOf = (answering: Answering, { techniques, seats }: SewingClas
     return plan?.outcome === 'plan' ? Math.round(plan.seconds) : 0
   }
   return { at, model, changeover, seconds }
-} // prettier-ignore
+}
 
 const once = <Asked extends unknown[], Told>(keyOf: (...asked: Asked) => string, work: (...asked: Asked) => Told) => {
   const known = new Map<string, Told>()

@@ -69,7 +69,9 @@ export const suppliesOf = (planned: PlannedClass, stock: readonly Supply[]): Sup
     groups.set(key, [...(groups.get(key) ?? []), need])
   }
   const lines = [...groups.values()].map((group) => lineOf(group, spares, stock))
-  return [...fabricLines(planned, spares, stock), ...lines].sort((a, b) => ORDER.indexOf(a.what) - ORDER.indexOf(b.what)) // prettier-ignore
+  return [...fabricLines(planned, spares, stock), ...lines].sort(
+    (a, b) => ORDER.indexOf(a.what) - ORDER.indexOf(b.what),
+  )
 }
 
 const seatNeeds = (planned: PlannedClass, seat: number, t: number): Asked[] => {
@@ -87,14 +89,48 @@ const seatNeeds = (planned: PlannedClass, seat: number, t: number): Asked[] => {
     const bobbin = at.model.bobbin && threads.find(({ place }) => place === 'bobbin')
     const held = bobbin && bobbinHolds(at.model.bobbin?.capacity ?? 0, bobbin.thread).value
     const needs: Asked[] = [
-      { what: 'needle', of: [stage.needle.system, stage.needle.point, stage.needle.size].filter(Boolean).join(' '), unit: 'needle', seat, amount: 1, once: true },
-      ...threads.map(({ thread, amount }): Asked => ({ what: 'thread', of: thread.id, colour, unit: 'm', seat, amount })),
-      ...(bobbin && at.model.bobbin ? [{ what: 'bobbin' as const, of: at.model.bobbin.class, colour, unit: 'bobbin', seat, amount: bobbin.amount === undefined || held === undefined ? undefined : bobbin.amount / held }] : []),
-      ...(told?.materials ?? []).filter(({ when }) => holds(when, at)).map(({ what, per, amount, unit }): Asked => ({ what: 'material', of: what, unit, seat, amount: times(amount, per === 'piece' ? (taught.piece?.pieces ?? 1) : per === 'metre' ? metres : 1), once: per === 'seat' })),
+      {
+        what: 'needle',
+        of: [stage.needle.system, stage.needle.point, stage.needle.size].filter(Boolean).join(' '),
+        unit: 'needle',
+        seat,
+        amount: 1,
+        once: true,
+      },
+      ...threads.map(({ thread, amount }): Asked => ({
+        what: 'thread',
+        of: thread.id,
+        colour,
+        unit: 'm',
+        seat,
+        amount,
+      })),
+      ...(bobbin && at.model.bobbin
+        ? [
+            {
+              what: 'bobbin' as const,
+              of: at.model.bobbin.class,
+              colour,
+              unit: 'bobbin',
+              seat,
+              amount: bobbin.amount === undefined || held === undefined ? undefined : bobbin.amount / held,
+            },
+          ]
+        : []),
+      ...(told?.materials ?? [])
+        .filter(({ when }) => holds(when, at))
+        .map(({ what, per, amount, unit }): Asked => ({
+          what: 'material',
+          of: what,
+          unit,
+          seat,
+          amount: times(amount, per === 'piece' ? (taught.piece?.pieces ?? 1) : per === 'metre' ? metres : 1),
+          once: per === 'seat',
+        })),
     ]
     return needs
   })
-} // prettier-ignore
+}
 
 const times = (amount: number, count: number | undefined) => (count === undefined ? undefined : amount * count)
 
@@ -106,7 +142,12 @@ interface Used {
 }
 
 /** What a stage takes of each thread. A lockstitch draws as much from beneath as from above. */
-const threadsOf = ({ index }: PlannedClass, stage: StageAnswer, metres: number | undefined, thickness: number): Used[] => {
+const threadsOf = (
+  { index }: PlannedClass,
+  stage: StageAnswer,
+  metres: number | undefined,
+  thickness: number,
+): Used[] => {
   const used = stage.threads.flatMap(({ place, thread: id }) => {
     const thread = index.threads.get(id)
     return thread ? [{ place, thread }] : []
@@ -116,22 +157,30 @@ const threadsOf = ({ index }: PlannedClass, stage: StageAnswer, metres: number |
   if (ratio) {
     const shared = metres === undefined ? undefined : threadByRatio(metres, ratio.ratio, ratio.needles)
     const loopers = used.filter(({ place }) => place !== 'needle').length
-    return used.map(({ place, thread }) => ({ place, thread, amount: place === 'needle' ? shared?.needles.value : shared && shared.loopers.value / loopers }))
+    return used.map(({ place, thread }) => ({
+      place,
+      thread,
+      amount: place === 'needle' ? shared?.needles.value : shared && shared.loopers.value / loopers,
+    }))
   }
   const [length, width] = [stage.settings.length?.value, told?.swing === 'none' ? 0 : stage.settings.width?.value]
   const known = typeof length === 'number' && length > 0 && typeof width === 'number'
-  const amount = metres === undefined || !known ? undefined : metres * perMetre(length, Math.abs(width), thickness).value
+  const amount =
+    metres === undefined || !known ? undefined : metres * perMetre(length, Math.abs(width), thickness).value
   const needle = used.find(({ place }) => place === 'needle')
-  const beneath: typeof used = needle && !used.some(({ place }) => place === 'bobbin') ? [{ ...needle, place: 'bobbin' }] : []
+  const beneath: typeof used =
+    needle && !used.some(({ place }) => place === 'bobbin') ? [{ ...needle, place: 'bobbin' }] : []
   return [...used, ...beneath].map((one) => ({ ...one, amount }))
-} // prettier-ignore
+}
 
 const lineOf = (group: readonly Asked[], spares: number, stock: readonly Supply[]): SupplyNeed => {
   const [{ what, of, colour, unit }] = group as [Asked]
   const places = [...new Set(group.map(({ seat }) => seat))]
   const unknown = places.filter((place) => group.some(({ seat, amount }) => seat === place && amount === undefined))
   const seats = places.flatMap((seat) => {
-    const known = group.filter((one) => one.seat === seat).flatMap(({ amount, once }) => (amount === undefined ? [] : [{ amount, once }]))
+    const known = group
+      .filter((one) => one.seat === seat)
+      .flatMap(({ amount, once }) => (amount === undefined ? [] : [{ amount, once }]))
     // A bobbin is wound for each thread, however little of it is used.
     if (known.length === 0 && what !== 'bobbin') return []
     const sum = known.reduce((all, { amount, once }) => (once ? Math.max(all, amount) : all + amount), 0)
@@ -142,7 +191,7 @@ const lineOf = (group: readonly Asked[], spares: number, stock: readonly Supply[
   const most = Math.max(...seats.map(({ amount }) => amount))
   const amount = seats.reduce((sum, one) => sum + one.amount, 0) + spares * most
   return { ...line, amount: tidy(amount), ...packsFor(what, of, amount, stock) }
-} // prettier-ignore
+}
 
 const packsFor = (
   what: SupplyKind,
@@ -154,7 +203,15 @@ const packsFor = (
   if (!sold) return {}
   const need = Math.ceil(amount / sold.pack - 1e-9)
   const buy = Math.max(0, need - sold.shelf)
-  return { packs: { of: sold.pack, need, shelf: sold.shelf, buy, ...(sold.price === undefined ? {} : { cost: buy * sold.price }) } } // prettier-ignore
+  return {
+    packs: {
+      of: sold.pack,
+      need,
+      shelf: sold.shelf,
+      buy,
+      ...(sold.price === undefined ? {} : { cost: buy * sold.price }),
+    },
+  }
 }
 
 /** Pieces of a size lie side by side across the bolt, all turned the way that takes less of it. */
@@ -163,21 +220,35 @@ const fabricLines = ({ asked }: PlannedClass, spares: number, stock: readonly Su
   const seats = asked.seats.map((_, seat) => seat)
   return fabrics.map((fabric): SupplyNeed => {
     const taught = asked.techniques.filter((one) => one.fabric === fabric)
-    const cuts = taught.flatMap(({ piece }) => (piece ? [{ width: piece.width, length: piece.length, pieces: (piece.pieces ?? 1) * (asked.seats.length + spares) }] : []))
+    const cuts = taught.flatMap(({ piece }) =>
+      piece
+        ? [{ width: piece.width, length: piece.length, pieces: (piece.pieces ?? 1) * (asked.seats.length + spares) }]
+        : [],
+    )
     const bolt = stock.find((one) => one.what === 'fabric' && one.of === fabric)?.width
-    const line = { what: 'fabric' as const, of: fabric, unit: 'mm', seats: [], unknown: taught.some(({ piece }) => !piece) ? seats : [], ...(cuts.length > 0 ? { cuts } : {}) }
+    const line = {
+      what: 'fabric' as const,
+      of: fabric,
+      unit: 'mm',
+      seats: [],
+      unknown: taught.some(({ piece }) => !piece) ? seats : [],
+      ...(cuts.length > 0 ? { cuts } : {}),
+    }
     const along = bolt === undefined ? [undefined] : cuts.map((cut) => boltLength(cut, bolt))
     if (cuts.length === 0 || along.some((length) => length === undefined)) return line
     const amount = along.reduce<number>((sum, length) => sum + (length ?? 0), 0)
     return { ...line, amount, ...packsFor('fabric', fabric, amount, stock) }
   })
-} // prettier-ignore
+}
 
 /** Length of bolt, mm, for equal pieces in rows; undefined where a piece is wider than the bolt both ways. */
 const boltLength = ({ width, length, pieces }: { width: Mm; length: Mm; pieces: number }, bolt: Mm): Mm | undefined => {
-  const ways = [[width, length], [length, width]].flatMap(([across, along]) => {
+  const ways = [
+    [width, length],
+    [length, width],
+  ].flatMap(([across, along]) => {
     const side = Math.floor(bolt / (across as number))
     return side === 0 ? [] : [Math.ceil(pieces / side) * (along as number)]
   })
   return ways.length === 0 ? undefined : Math.min(...ways)
-} // prettier-ignore
+}

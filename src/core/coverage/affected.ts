@@ -37,7 +37,11 @@ export const affectedBy = ({ row, before, after }: RowChange, index: CatalogueIn
       const items = statements.flatMap(({ item }) => index.items.get(item) ?? [])
       const chained = statements.some(({ chain }) => (chain?.length ?? 0) > 0)
       const known = items.length === statements.length
-      return { ...ALL, models: spokenOf(statements, index.bundle), techniques: known && !chained ? techniquesOf(items, index) : 'all' } // prettier-ignore
+      return {
+        ...ALL,
+        models: spokenOf(statements, index.bundle),
+        techniques: known && !chained ? techniquesOf(items, index) : 'all',
+      }
     }
     case 'fabrics':
       return { ...ALL, fabrics: new Set([row.id]) }

@@ -53,7 +53,8 @@ export class Buying {
             if (this.source.answering.index.packsOf.has(foot.id)) return 'unsure'
             const footing = this.known.footing(foot, on)
             if (footing.unfit !== undefined) continue
-            for (const offer of this.offers(plan, sewn, known, stitchAs, footing, NO_FUNCTION, false)) take(known, stitchAs, offer) // prettier-ignore
+            for (const offer of this.offers(plan, sewn, known, stitchAs, footing, NO_FUNCTION, false))
+              take(known, stitchAs, offer)
           }
         }
         const offer = this.bestListed(plan, toGet, sewn, known, stitchAs, on)
@@ -188,9 +189,10 @@ export class Buying {
       }
     }
     const key = (group: FootGroup) => keyOf(NO_FUNCTION, group.as, group.unslotted, 0)
-    for (const group of groups.values()) group.feet.sort((a, b) => (a.price === b.price ? compareIds([a.foot.id], [b.foot.id]) : a.price - b.price)) // prettier-ignore
+    for (const group of groups.values())
+      group.feet.sort((a, b) => (a.price === b.price ? compareIds([a.foot.id], [b.foot.id]) : a.price - b.price))
     const sorted = [...groups.values()].sort((a, b) => a.adapters - b.adapters || key(a) - key(b))
-    return { groups: sorted, feet: new Set(sorted.flatMap((group) => group.feet.map(({ foot }) => foot))), packed } // prettier-ignore
+    return { groups: sorted, feet: new Set(sorted.flatMap((group) => group.feet.map(({ foot }) => foot))), packed }
   }
 }
 

@@ -38,19 +38,28 @@ const edit = (bundle: Bundle, kind: number, which: number, donor: Bundle): { nex
     case 0: {
       const [item, i] = at(bundle.items)
       const after: Item = { ...(donor.items[i] as Item), id: item.id, what: item.what }
-      return { next: { ...bundle, items: swap(bundle.items, i, after) }, changes: [{ row: { noun: 'items', id: item.id }, before: item, after }] } // prettier-ignore
+      return {
+        next: { ...bundle, items: swap(bundle.items, i, after) },
+        changes: [{ row: { noun: 'items', id: item.id }, before: item, after }],
+      }
     }
     case 1: {
       const [model, m] = at(bundle.models)
       const [stitch, s] = at(model.stitches)
       const after: Stitch = { ...((donor.models[m]?.stitches[s] ?? stitch) as Stitch), id: stitch.id }
       const models = swap(bundle.models, m, { ...model, stitches: swap(model.stitches, s, after) })
-      return { next: { ...bundle, models }, changes: [{ row: { noun: 'stitches', id: stitch.id, model: model.id }, before: stitch, after }] } // prettier-ignore
+      return {
+        next: { ...bundle, models },
+        changes: [{ row: { noun: 'stitches', id: stitch.id, model: model.id }, before: stitch, after }],
+      }
     }
     case 2: {
       const [model, m] = at(bundle.models)
       const after = { ...(donor.models[m] ?? model), id: model.id, stitches: model.stitches }
-      return { next: { ...bundle, models: swap(bundle.models, m, after) }, changes: [{ row: { noun: 'models', id: model.id }, before: model, after }] } // prettier-ignore
+      return {
+        next: { ...bundle, models: swap(bundle.models, m, after) },
+        changes: [{ row: { noun: 'models', id: model.id }, before: model, after }],
+      }
     }
     case 3: {
       const after = donor.fits.map((fit): FitStatement => ({ ...fit, id: `new-${fit.id}` }))
@@ -63,7 +72,10 @@ const edit = (bundle: Bundle, kind: number, which: number, donor: Bundle): { nex
     case 4: {
       const [technique, t] = at(bundle.techniques)
       const after = { ...(donor.techniques[0] ?? technique), id: technique.id }
-      return { next: { ...bundle, techniques: swap(bundle.techniques, t, after) }, changes: [{ row: { noun: 'techniques', id: technique.id }, before: technique, after }] } // prettier-ignore
+      return {
+        next: { ...bundle, techniques: swap(bundle.techniques, t, after) },
+        changes: [{ row: { noun: 'techniques', id: technique.id }, before: technique, after }],
+      }
     }
     case 5: {
       const [stitchFunction, f] = at(bundle.functions)
@@ -71,7 +83,10 @@ const edit = (bundle: Bundle, kind: number, which: number, donor: Bundle): { nex
         ...stitchFunction,
         swing: stitchFunction.swing === 'left' ? ('centred' as const) : ('left' as const),
       }
-      return { next: { ...bundle, functions: swap(bundle.functions, f, after) }, changes: [{ row: { noun: 'functions', id: stitchFunction.id }, before: stitchFunction, after }] } // prettier-ignore
+      return {
+        next: { ...bundle, functions: swap(bundle.functions, f, after) },
+        changes: [{ row: { noun: 'functions', id: stitchFunction.id }, before: stitchFunction, after }],
+      }
     }
     default: {
       const [fabric, f] = at(bundle.fabrics)
@@ -80,14 +95,20 @@ const edit = (bundle: Bundle, kind: number, which: number, donor: Bundle): { nex
         structure: fabric.structure === 'knit' ? ('woven' as const) : ('knit' as const),
         needle: { point: 'x', size: 100 },
       }
-      return { next: { ...bundle, fabrics: swap(bundle.fabrics, f, after) }, changes: [{ row: { noun: 'fabrics', id: fabric.id }, before: fabric, after }] } // prettier-ignore
+      return {
+        next: { ...bundle, fabrics: swap(bundle.fabrics, f, after) },
+        changes: [{ row: { noun: 'fabrics', id: fabric.id }, before: fabric, after }],
+      }
     }
   }
 }
 
 describe('coverage', () => {
   it('after any edits is what deciding anew gives', () => {
-    const edits = fc.array(fc.tuple(fc.nat(6), fc.nat(20), fc.integer({ min: 0, max: 2 ** 31 })), { minLength: 1, maxLength: 5 }) // prettier-ignore
+    const edits = fc.array(fc.tuple(fc.nat(6), fc.nat(20), fc.integer({ min: 0, max: 2 ** 31 })), {
+      minLength: 1,
+      maxLength: 5,
+    })
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 2 ** 31 }), edits, (seed, all) => {
         let bundle = wider(seed)
@@ -119,7 +140,9 @@ describe('coverage', () => {
     const [stitch] = bundle.models[0]?.stitches ?? []
     expect(decidedAfter([])).toBe(0)
     expect(decidedAfter([{ row: { noun: 'threads', id: 'x' }, before: {}, after: {} }])).toBe(0)
-    expect(decidedAfter([{ row: { noun: 'stitches', id: 's0', model: 'm1' }, before: stitch, after: stitch }])).toBeLessThanOrEqual(all / 2) // prettier-ignore
+    expect(
+      decidedAfter([{ row: { noun: 'stitches', id: 's0', model: 'm1' }, before: stitch, after: stitch }]),
+    ).toBeLessThanOrEqual(all / 2)
     expect(decidedAfter([{ row: { noun: 'models', id: 'm2' }, before: {}, after: {} }])).toBe(all / 2)
     expect(decidedAfter([{ row: { noun: 'fabrics', id: 'cloth' }, before: {}, after: {} }])).toBe(all / 2)
     expect(decidedAfter([{ row: { noun: 'makes', id: 'maker' }, before: {}, after: {} }])).toBe(all)

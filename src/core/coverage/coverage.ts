@@ -49,7 +49,8 @@ export class Coverage {
     const { index } = this.answering
     const at = this.places.get(model)
     const of = index.models.get(model)
-    if (at === undefined || !of) throw new QuestionError([{ path: ['model'], message: `no model “${model}” in the catalogue` }]) // prettier-ignore
+    if (at === undefined || !of)
+      throw new QuestionError([{ path: ['model'], message: `no model “${model}” in the catalogue` }])
     const row = this.rowOf(technique, fabric)
     if (row.isOpen(at)) this.decide(row, at, this.sweep.on(of), index.fabrics.get(fabric) as Fabric)
     return row.decision(at, of)
@@ -104,7 +105,8 @@ export class Coverage {
   private rowOf(technique: Id, fabric: Id): CellRow {
     const { index } = this.answering
     const [sought, inFabric] = [index.techniques.get(technique), index.fabrics.get(fabric)]
-    if (!sought) throw new QuestionError([{ path: ['technique'], message: `no technique “${technique}” in the catalogue` }]) // prettier-ignore
+    if (!sought)
+      throw new QuestionError([{ path: ['technique'], message: `no technique “${technique}” in the catalogue` }])
     if (!inFabric) throw new QuestionError([{ path: ['fabric'], message: `no fabric “${fabric}” in the catalogue` }])
     const ofFabric = this.rows.get(fabric) ?? new Map<Id, CellRow>()
     this.rows.set(fabric, ofFabric)

@@ -69,8 +69,14 @@ describe('sweeping', () => {
 })
 
 describe('what is alike but for its name', () => {
-  const sewn = (more: Partial<Model>): Model => ({ ...P, supplied: [], stitches: [stitch({ function: 'zigzag', defaults: { width: 6 } })], ...more }) // prettier-ignore
-  const asks = (feet: string[]) => technique([stage({ id: 's', stitches: [{ function: 'zigzag' }], feet: feet.map((name) => ({ function: name })) })]) // prettier-ignore
+  const sewn = (more: Partial<Model>): Model => ({
+    ...P,
+    supplied: [],
+    stitches: [stitch({ function: 'zigzag', defaults: { width: 6 } })],
+    ...more,
+  })
+  const asks = (feet: string[]) =>
+    technique([stage({ id: 's', stitches: [{ function: 'zigzag' }], feet: feet.map((name) => ({ function: name })) })])
   const both = (bundle: Bundle) => {
     const answering = answeringOf(bundle)
     const coverage = new Coverage(answering)
@@ -105,7 +111,10 @@ describe('what is alike but for its name', () => {
         stitch({ id: 's', function: 'blindHem.woven', ...alike }),
       ],
     })
-    const sewing = (name: string) => ({ ...technique([stage({ id: 's', stitches: [{ function: name }], feet: [{ function: 'one' }] })]), id: name }) // prettier-ignore
+    const sewing = (name: string) => ({
+      ...technique([stage({ id: 's', stitches: [{ function: name }], feet: [{ function: 'one' }] })]),
+      id: name,
+    })
     const [zigzag, blindHem] = both(
       bundleOf({
         models: [two],

@@ -1,6 +1,13 @@
 /** The answer without its telling: verdict, what is chosen, what is to get, the first reason. For thousands of cells. */
 import type { Id, Item, Method, Stage, Stitch } from '../catalogue/types'
-import { contextOf, methodReason, methodsAsked, isTakenBefore, techniqueVerdict, type Answering } from '../answer/explain' // prettier-ignore
+import {
+  contextOf,
+  methodReason,
+  methodsAsked,
+  isTakenBefore,
+  techniqueVerdict,
+  type Answering,
+} from '../answer/explain'
 import { judgeMethodBriefly, type MethodContext } from '../answer/method'
 import type { Reason } from '../answer/reasons'
 import { evidenceOf } from '../answer/stage'
@@ -147,7 +154,10 @@ export const decisionOf = (answer: Answer): Decision => {
 
 const ownReason = ({ method, verdict, toGet, stages }: Answer): Reason | undefined => {
   if (verdict === 'needsItems') return { code: 'methodNeeds', method: method as Id, toGet }
-  const told = stages.map(({ stage, reasons }) => ({ stage, costs: reasons.flatMap((reason) => (reason.code === 'tradeOff' ? reason.text : [])) })) // prettier-ignore
+  const told = stages.map(({ stage, reasons }) => ({
+    stage,
+    costs: reasons.flatMap((reason) => (reason.code === 'tradeOff' ? reason.text : [])),
+  }))
   const costly = told.flatMap(({ stage, costs }) => (costs.length > 0 ? stage : []))
   const costs = [...new Set(told.flatMap((one) => one.costs))]
   return costly.length > 0 ? { code: 'methodHasTradeOff', method: method as Id, stages: costly, costs } : undefined

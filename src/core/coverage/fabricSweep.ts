@@ -92,7 +92,7 @@ export class FabricSweep {
       if (had) chosen.push(had)
       else return plan.runs && !lacksStitches(plan, on) ? undefined : this.stopped(planned, plan, on)
     }
-    return chosen.some(hasTradeOff) ? costly(planned, chosen) : ready(planned, chosen) // prettier-ignore
+    return chosen.some(hasTradeOff) ? costly(planned, chosen) : ready(planned, chosen)
   }
 
   private stopped({ method, rank }: MethodPlan, plan: Plan, on: KnownModel): BriefResult {
@@ -153,7 +153,10 @@ export class FabricSweep {
     return {
       stage,
       runs: stage.kinds.includes(model.kind),
-      stitches: accepted(stage.stitches, at).map((as) => ({ ...as, number: this.sameness.ofStitchFunction(as.function as string) })), // prettier-ignore
+      stitches: accepted(stage.stitches, at).map((as) => ({
+        ...as,
+        number: this.sameness.ofStitchFunction(as.function as string),
+      })),
       feet: feet.map((as) => ({ ...as, number: this.sameness.ofFootFunction(as.function as string) })),
       feetNumber: this.sameness.ofFeet(stage, feet),
       sewn: (ofStage[number] ??= []),
@@ -177,8 +180,14 @@ const knowsFeet = ({ stage, feet }: Plan, on: KnownModel): boolean =>
 
 const lacksStitches = ({ stitches }: Plan, on: KnownModel): boolean => stitches.every((as) => !on.stitches[as.number])
 
-const ready = ({ method, rank }: MethodPlan, stages: readonly Choice[]): BriefResult =>
-  ({ method, rank, verdict: 'ready', tradeOffs: 0, purchase: { toGet: NOTHING, stages }, reason: undefined }) // prettier-ignore
+const ready = ({ method, rank }: MethodPlan, stages: readonly Choice[]): BriefResult => ({
+  method,
+  rank,
+  verdict: 'ready',
+  tradeOffs: 0,
+  purchase: { toGet: NOTHING, stages },
+  reason: undefined,
+})
 
 const costly = ({ method, rank }: MethodPlan, stages: readonly Choice[]): BriefResult => {
   const tradeOffs = stages.filter(hasTradeOff).length

@@ -21,7 +21,10 @@ const index = indexCatalogue(
 
 describe('gaps', () => {
   it('are grouped by what closes them, most cells first, cheaper before dearer, unknown price last', () => {
-    const gaps = gapsOf([needs('t1', 'a'), needs('t2', 'a'), needs('t3', 'b'), needs('t4', 'c'), needs('t5', 'a', 'b')], index) // prettier-ignore
+    const gaps = gapsOf(
+      [needs('t1', 'a'), needs('t2', 'a'), needs('t3', 'b'), needs('t4', 'c'), needs('t5', 'a', 'b')],
+      index,
+    )
     expect(gaps.map(({ closer, cells, partly }) => [closer, cells.length, partly])).toEqual([
       [{ closes: 'buy', item: 'a' }, 2, 1],
       [{ closes: 'buy', item: 'b' }, 1, 1],
@@ -32,8 +35,17 @@ describe('gaps', () => {
   it('name the chart to import and the fact to state', () => {
     const fact = { of: 'item' as const, id: 'a', key: 'attachment' as const }
     const unknown = { code: 'fitUnknown' as const, item: 'a', missing: [fact] }
-    const withStitches = indexCatalogue(bundleOf({ models: [{ ...P, stitches: [{ id: 's', select: '1', function: 'zigzag', motion: 'forward' }] }], items: [], techniques: [] })) // prettier-ignore
-    const stopped = cell('t', 'p', { verdict: 'notOnThisModel', reason: { code: 'methodStopped', method: 'm', stage: 's', stops: unknown } }) // prettier-ignore
+    const withStitches = indexCatalogue(
+      bundleOf({
+        models: [{ ...P, stitches: [{ id: 's', select: '1', function: 'zigzag', motion: 'forward' }] }],
+        items: [],
+        techniques: [],
+      }),
+    )
+    const stopped = cell('t', 'p', {
+      verdict: 'notOnThisModel',
+      reason: { code: 'methodStopped', method: 'm', stage: 's', stops: unknown },
+    })
     expect(gapsOf([stopped], index)).toMatchObject([{ closer: { closes: 'chart', model: 'p' } }])
     expect(gapsOf([stopped], withStitches)).toMatchObject([{ closer: { closes: 'state', fact } }])
     expect(gapsOf([cell('t', 'p', { verdict: 'notOnThisModel' })], withStitches)).toEqual([])
@@ -60,10 +72,22 @@ describe('the purchases that close most', () => {
 describe('shares', () => {
   it('count every cell once, group by group', () => {
     const cells = [needs('t1', 'a'), cell('t1', 'q', { verdict: 'ready' }), cell('t2', 'p', { verdict: 'ready' })]
-    expect(sharesOf(cells, ({ technique }) => technique, ({ decision }) => decision.verdict)).toEqual([
+    expect(
+      sharesOf(
+        cells,
+        ({ technique }) => technique,
+        ({ decision }) => decision.verdict,
+      ),
+    ).toEqual([
       { group: 't1', counts: { ready: 1, otherRoute: 0, needsItems: 1, notOnThisModel: 0 }, cells: 2 },
       { group: 't2', counts: { ready: 1, otherRoute: 0, needsItems: 0, notOnThisModel: 0 }, cells: 1 },
-    ]) // prettier-ignore
-    expect(sharesOf([], () => '', () => 'ready')).toEqual([]) // prettier-ignore
+    ])
+    expect(
+      sharesOf(
+        [],
+        () => '',
+        () => 'ready',
+      ),
+    ).toEqual([])
   })
 })

@@ -120,7 +120,10 @@ export const greedyCover = (cells: readonly CoveredCell[], most: number): Cover 
     for (const items of offers.values()) {
       if (items.length === 0 || bought.size + items.length > most) continue
       const gain = closes(new Set([...bought, ...items])) - closed
-      const better = best === undefined || gain * best.items.length > best.gain * items.length || (gain * best.items.length === best.gain * items.length && items.join() < best.items.join()) // prettier-ignore
+      const better =
+        best === undefined ||
+        gain * best.items.length > best.gain * items.length ||
+        (gain * best.items.length === best.gain * items.length && items.join() < best.items.join())
       if (better) best = { items, gain }
     }
     if (!best || best.gain === 0) break

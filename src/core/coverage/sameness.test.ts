@@ -7,9 +7,19 @@ import { Sameness } from './sameness'
 const adapter: Item = { id: 'adapter', code: 'A', name: 'Adapter', what: 'adapter' }
 const hem = foot({ id: 'hem', functions: ['hem'], slot: 6 })
 const named = technique([stage({ stitches: [{ function: 'zigzag', when: { model: ['named'] } }] })])
-const says = (id: string, model: string, more: Partial<FitStatement> = {}): FitStatement => ({ id, item: 'hem', model, fits: true, evidence: 'book', where: 'p. 3', ...more }) as FitStatement // prettier-ignore
+const says = (id: string, model: string, more: Partial<FitStatement> = {}): FitStatement =>
+  ({ id, item: 'hem', model, fits: true, evidence: 'book', where: 'p. 3', ...more }) as FitStatement
 const sameness = (more: { items?: Item[]; fits?: FitStatement[] } = {}) =>
-  new Sameness(indexCatalogue(bundleOf({ models: [P], items: [adapter, hem, ...(more.items ?? [])], fits: more.fits ?? [], techniques: [named] }))) // prettier-ignore
+  new Sameness(
+    indexCatalogue(
+      bundleOf({
+        models: [P],
+        items: [adapter, hem, ...(more.items ?? [])],
+        fits: more.fits ?? [],
+        techniques: [named],
+      }),
+    ),
+  )
 
 describe('models', () => {
   const model = (more: Partial<Model> = {}): Model => ({ ...P, ...more })
@@ -31,7 +41,9 @@ describe('models', () => {
   })
 
   it('stand in the same place by shank, attachment and what is stated of them', () => {
-    const same = sameness({ fits: [says('1', 'a'), says('2', 'b'), says('3', 'c', { fits: false }), says('4', 'd', { evidence: 'bench' })] }) // prettier-ignore
+    const same = sameness({
+      fits: [says('1', 'a'), says('2', 'b'), says('3', 'c', { fits: false }), says('4', 'd', { evidence: 'bench' })],
+    })
     const place = (id: string, more: Partial<Model> = {}) => same.ofPlace({ ...P, id, ...more })
     expect(place('a')).toBe(place('b'))
     expect(new Set([place('a'), place('c'), place('d'), place('nobody')]).size).toBe(4)
@@ -86,7 +98,8 @@ describe('stages and feet', () => {
 
   it('feet are taken alike in the same functions, ranks and costs', () => {
     const same = sameness()
-    const taken = (rank: number, name: string, tradeOff?: string) => same.ofFeet(stage({ feet: [] }), [{ rank, function: name, tradeOff }]) // prettier-ignore
+    const taken = (rank: number, name: string, tradeOff?: string) =>
+      same.ofFeet(stage({ feet: [] }), [{ rank, function: name, tradeOff }])
     expect(taken(0, 'hem')).toBe(taken(0, 'hem'))
     expect(new Set([taken(0, 'hem'), taken(1, 'hem'), taken(0, 'edge'), taken(0, 'hem', 'less good')]).size).toBe(4)
     expect(same.ofFeet(stage({ feet: 'any' }), [])).not.toBe(same.ofFeet(stage({ feet: 'none' }), []))
@@ -94,9 +107,17 @@ describe('stages and feet', () => {
 
   it('a foot is alike by shape and by the chains it is fitted through, not by name or price', () => {
     const same = sameness()
-    const fit = (chains: string[][]) => ({ fits: 'yes' as const, evidence: 'book' as const, chains, reasons: [], missing: [] }) // prettier-ignore
+    const fit = (chains: string[][]) => ({
+      fits: 'yes' as const,
+      evidence: 'book' as const,
+      chains,
+      reasons: [],
+      missing: [],
+    })
     const number = same.ofFooting(hem, fit([[]]))
-    expect(same.ofFooting({ ...hem, id: 'other', name: 'Other', code: 'O', price: 3, functions: [] }, fit([[]]))).toBe(number) // prettier-ignore
+    expect(same.ofFooting({ ...hem, id: 'other', name: 'Other', code: 'O', price: 3, functions: [] }, fit([[]]))).toBe(
+      number,
+    )
     expect(same.ofFooting({ ...hem, slot: 5 }, fit([[]]))).not.toBe(number)
     expect(same.ofFooting(hem, fit([['adapter']]))).not.toBe(number)
     expect(same.ofFooting(undefined, undefined)).not.toBe(number)

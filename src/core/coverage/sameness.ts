@@ -69,10 +69,16 @@ export class Sameness {
 
   constructor(private readonly index: CatalogueIndex) {
     const { items, fits, techniques } = index.bundle
-    const needed = new Set([...items.flatMap(({ needs }) => needs?.items ?? []), ...fits.flatMap(({ chain }) => chain ?? [])]) // prettier-ignore
+    const needed = new Set([
+      ...items.flatMap(({ needs }) => needs?.items ?? []),
+      ...fits.flatMap(({ chain }) => chain ?? []),
+    ])
     this.besideFeet = new Set(items.filter(({ id, what }) => what !== 'foot' || needed.has(id)).map(({ id }) => id))
     this.packedBeside = [...this.besideFeet].some((id) => index.packsOf.has(id))
-    this.groups = new Set([...fits.flatMap(({ group }) => group ?? []), ...items.flatMap(({ forGroups }) => forGroups ?? [])]) // prettier-ignore
+    this.groups = new Set([
+      ...fits.flatMap(({ group }) => group ?? []),
+      ...items.flatMap(({ forGroups }) => forGroups ?? []),
+    ])
     this.neededFeatures = new Set(items.flatMap(({ needs }) => needs?.features ?? []))
     this.denied = new Set(items.flatMap(({ denies }) => denies ?? []))
     const conditions = techniques.flatMap(conditionsOf)
@@ -132,7 +138,9 @@ export class Sameness {
     if (!foot) return this.feet.of()
     const { id, slot, minWidth, maxWidth, motions, denies, needs, brings, setup, maxSpeed, circular } = foot
     const own = this.besideFeet.has(id) || isPlateCover(foot) ? id : ''
-    return this.feet.of(JSON.stringify([own, slot, minWidth, maxWidth, motions, denies, needs, brings, setup, maxSpeed, circular])) // prettier-ignore
+    return this.feet.of(
+      JSON.stringify([own, slot, minWidth, maxWidth, motions, denies, needs, brings, setup, maxSpeed, circular]),
+    )
   }
 
   ofStitch(stitch: Stitch): number {
@@ -165,7 +173,9 @@ export class Sameness {
   /** A stage without its lists of stitches and feet. */
   ofStage(stage: Stage): number {
     const { stitchMust, feet, accessories, features, twinSpacing, needle, targets, setup } = stage
-    return this.stages.of(JSON.stringify([stitchMust, feet === 'none', accessories, features, twinSpacing, needle, targets, setup])) // prettier-ignore
+    return this.stages.of(
+      JSON.stringify([stitchMust, feet === 'none', accessories, features, twinSpacing, needle, targets, setup]),
+    )
   }
 
   /** The feet a stage takes in a fabric, of its list those whose condition holds. */

@@ -16,7 +16,11 @@ export const sharesOf = <Cell>(
   const shares = new Map<string, Share>()
   for (const cell of cells) {
     const group = groupOf(cell)
-    const share = shares.get(group) ?? { group, counts: { ready: 0, otherRoute: 0, needsItems: 0, notOnThisModel: 0 }, cells: 0 } // prettier-ignore
+    const share = shares.get(group) ?? {
+      group,
+      counts: { ready: 0, otherRoute: 0, needsItems: 0, notOnThisModel: 0 },
+      cells: 0,
+    }
     share.counts[verdictOf(cell)]++
     share.cells++
     shares.set(group, share)

@@ -41,14 +41,16 @@ export const firstStop = (plan: Plan, on: KnownModel, ways: Ways, seats: Seats):
         const footing = (someOwn && placed.foot && on.footings.get(placed.foot.id)) || placed
         const { foot, unfit } = footing
         if (foot && unfit !== undefined) {
-          if (unfit < Infinity && isNearer(unfit, stitchRank, as.rank)) best = { nearness: unfit, stitchRank, footRank: as.rank, why: 'foot', foot } // prettier-ignore
+          if (unfit < Infinity && isNearer(unfit, stitchRank, as.rank))
+            best = { nearness: unfit, stitchRank, footRank: as.rank, why: 'foot', foot }
           continue
         }
         const named = foot !== undefined && known.named.includes(foot)
         const { stops } = ways.pairing(sewn, footing, named)
         for (let at = 0; at < stops.length; at++) {
           const { nearness } = stops[at] as Stop
-          if (isNearer(nearness, stitchRank, as.rank)) best = { nearness, stitchRank, footRank: as.rank, why: 'pair', known, footing, named, stops, at } // prettier-ignore
+          if (isNearer(nearness, stitchRank, as.rank))
+            best = { nearness, stitchRank, footRank: as.rank, why: 'pair', known, footing, named, stops, at }
         }
       }
     }

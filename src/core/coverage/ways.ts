@@ -8,7 +8,15 @@ import { NEARNESS } from '../answer/method'
 import { needleFor } from '../answer/needle'
 import { variantsOf, type PairContext } from '../answer/pair'
 import type { Reason } from '../answer/reasons'
-import { compareVariants, NO_FUNCTION, platesOf, rememberedDrafts, stitchMustReason, withoutDominated, type StageContext } from '../answer/stage' // prettier-ignore
+import {
+  compareVariants,
+  NO_FUNCTION,
+  platesOf,
+  rememberedDrafts,
+  stitchMustReason,
+  withoutDominated,
+  type StageContext,
+} from '../answer/stage'
 import type { KnownStitch } from './known'
 import type { Plan } from './plan'
 import type { Sameness } from './sameness'
@@ -67,7 +75,11 @@ export interface Sewn {
 
 /** The pairings of one fabric. */
 export class Ways {
-  private readonly shared: Pick<StageContext, 'draftsOf' | 'clearingOf' | 'fittingsOf'> = { draftsOf: rememberedDrafts(), clearingOf: clearingLookup(), fittingsOf: rememberedFittings() } // prettier-ignore
+  private readonly shared: Pick<StageContext, 'draftsOf' | 'clearingOf' | 'fittingsOf'> = {
+    draftsOf: rememberedDrafts(),
+    clearingOf: clearingLookup(),
+    fittingsOf: rememberedFittings(),
+  }
   private readonly contexts = new Map<Model, StageContext>()
 
   constructor(
@@ -134,7 +146,21 @@ export class Ways {
     named: boolean,
   ): PairContext {
     const needle = needleFor(stage, this.at(model), undefined)
-    return { machine: 0, model, stage, stitch, place: 0, stitchAs: NO_FUNCTION, foot, footAs: NO_FUNCTION, named, onlyIfHad: false, fit, needle, job: undefined } // prettier-ignore
+    return {
+      machine: 0,
+      model,
+      stage,
+      stitch,
+      place: 0,
+      stitchAs: NO_FUNCTION,
+      foot,
+      footAs: NO_FUNCTION,
+      named,
+      onlyIfHad: false,
+      fit,
+      needle,
+      job: undefined,
+    }
   }
 
   private at(model: Model) {

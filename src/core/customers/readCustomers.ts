@@ -44,7 +44,9 @@ const HEADINGS: Record<Field, RegExp> = {
 export const readCustomers = (cells: readonly (readonly string[])[], names: CustomerNames): CustomersRead => {
   const at = cells.findIndex((row) => row.some((cell) => HEADINGS.name.test(tidy(cell))))
   if (at < 0) return { customers: [], faults: [], unread: [], found: false }
-  const heads = (cells[at] ?? []).map((heading) => (Object.keys(HEADINGS) as Field[]).find((field) => HEADINGS[field].test(tidy(heading)))) // prettier-ignore
+  const heads = (cells[at] ?? []).map((heading) =>
+    (Object.keys(HEADINGS) as Field[]).find((field) => HEADINGS[field].test(tidy(heading))),
+  )
   const unread = (cells[at] ?? []).filter((heading, i) => heads[i] === undefined && heading.trim() !== '')
   const read = reader(names)
   const customers = new Map<string, CustomersRead['customers'][number]>()
@@ -62,7 +64,15 @@ export const readCustomers = (cells: readonly (readonly string[])[], names: Cust
     if (!told) return
     const [phone, email, note] = [text('phone'), text('email'), text('note')]
     const key = [tidy(name), tidy(email) || tidy(phone)].join('\n')
-    const known = customers.get(key) ?? { name, ...(phone ? { phone } : {}), ...(email ? { email } : {}), ...(note ? { note } : {}), machines: [], owns: [], lines: [] } // prettier-ignore
+    const known = customers.get(key) ?? {
+      name,
+      ...(phone ? { phone } : {}),
+      ...(email ? { email } : {}),
+      ...(note ? { note } : {}),
+      machines: [],
+      owns: [],
+      lines: [],
+    }
     if (told.machine) known.machines.push(told.machine)
     known.owns = [...new Set([...known.owns, ...told.owns])]
     known.lines.push(line)
@@ -75,30 +85,47 @@ export const readCustomers = (cells: readonly (readonly string[])[], names: Cust
 const reader = ({ models, items }: CustomerNames) => {
   const byName = new Map<string, Set<Id>>()
   const say = (text: string, id: Id) => byName.set(tidy(text), (byName.get(tidy(text)) ?? new Set()).add(id))
-  for (const { id, name, make, aliases = [] } of models) for (const word of [id, name, `${make} ${name}`, ...aliases]) say(word, id) // prettier-ignore
-  const itemOf = new Map(items.flatMap(({ id, code, name }) => [id, code, name].map((word) => [tidy(word), id] as const)))
-  return (line: number, text: (field: Field) => string, faults: CustomerFault[]): { machine?: Machine; owns: Id[] } | undefined => {
+  for (const { id, name, make, aliases = [] } of models)
+    for (const word of [id, name, `${make} ${name}`, ...aliases]) say(word, id)
+  const itemOf = new Map(
+    items.flatMap(({ id, code, name }) => [id, code, name].map((word) => [tidy(word), id] as const)),
+  )
+  return (
+    line: number,
+    text: (field: Field) => string,
+    faults: CustomerFault[],
+  ): { machine?: Machine; owns: Id[] } | undefined => {
     const before = faults.length
     const [model, serial, bought, mail] = [text('model'), text('serial'), text('bought'), text('email')]
     const found = [...(byName.get(tidy(model)) ?? [])]
     if (model !== '' && found.length === 0) {
-      const near = models.find(({ name }) => tidy(name).startsWith(tidy(model).slice(0, 4)) || tidy(model).includes(tidy(name)))?.name
+      const near = models.find(
+        ({ name }) => tidy(name).startsWith(tidy(model).slice(0, 4)) || tidy(model).includes(tidy(name)),
+      )?.name
       faults.push({ line, code: 'unknownModel', text: model, ...(near === undefined ? {} : { near }) })
     }
     if (found.length > 1) faults.push({ line, code: 'severalModels', text: model })
     const date = bought === '' ? undefined : dateOf(bought)
     if (bought !== '' && date === undefined) faults.push({ line, code: 'badDate', text: bought })
     if (mail !== '' && !/^[^\s@]+@[^\s@]+\.[^\s@]+$/.test(mail)) faults.push({ line, code: 'badMail', text: mail })
-    const owns = text('owns').split(/[,;|]/).map((word) => word.trim()).filter(Boolean)
+    const owns = text('owns')
+      .split(/[,;|]/)
+      .map((word) => word.trim())
+      .filter(Boolean)
     const known = owns.flatMap((word) => {
       const id = itemOf.get(tidy(word))
       if (id === undefined) faults.push({ line, code: 'unknownItem', text: word })
       return id === undefined ? [] : [id]
     })
     if (faults.length > before) return undefined
-    return { owns: known, ...(found[0] === undefined ? {} : { machine: { model: found[0], ...(serial ? { serial } : {}), ...(date ? { bought: date } : {}) } }) }
+    return {
+      owns: known,
+      ...(found[0] === undefined
+        ? {}
+        : { machine: { model: found[0], ...(serial ? { serial } : {}), ...(date ? { bought: date } : {}) } }),
+    }
   }
-} // prettier-ignore
+}
 
 const tidy = (text: string): string =>
   text

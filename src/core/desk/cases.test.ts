@@ -5,7 +5,14 @@ import { ladderFor } from './ladder'
 import { usedIn } from './tradeUp'
 
 let id = 0
-const call = (at: string, more: Partial<DeskCase> = {}): DeskCase => ({ id: ++id, at, by: 'osk', question: 'why', outcome: 'solved', ...more }) // prettier-ignore
+const call = (at: string, more: Partial<DeskCase> = {}): DeskCase => ({
+  id: ++id,
+  at,
+  by: 'osk',
+  question: 'why',
+  outcome: 'solved',
+  ...more,
+})
 
 describe('what was the cause before', () => {
   it('counts solved calls of the trouble, by their cause', () => {
@@ -30,7 +37,11 @@ describe('looking back', () => {
       call('2026-01-02', { technique: 'a' }),
       call('2026-01-02', { technique: 'c' }),
     ])
-    expect(back.techniques).toEqual([['a', 2], ['b', 1], ['c', 1]]) // prettier-ignore
+    expect(back.techniques).toEqual([
+      ['a', 2],
+      ['b', 1],
+      ['c', 1],
+    ])
     expect(back.models).toEqual([['m', 1]])
     expect(back.troubles).toEqual([['skips', 2]])
     expect(back.minutes).toBe(15)
@@ -38,7 +49,12 @@ describe('looking back', () => {
 
   it('names every month between the first call and the last, also over the new year', () => {
     const back = lookBack([call('2026-02-11'), call('2025-11-30'), call('2026-02-01')])
-    expect(back.months).toEqual([['2025-11', 1], ['2025-12', 0], ['2026-01', 0], ['2026-02', 2]]) // prettier-ignore
+    expect(back.months).toEqual([
+      ['2025-11', 1],
+      ['2025-12', 0],
+      ['2026-01', 0],
+      ['2026-02', 2],
+    ])
   })
 
   it('is empty without calls', () => {
@@ -46,16 +62,25 @@ describe('looking back', () => {
   })
 
   it('finds what is asked oftener in the later half, by two calls at least', () => {
-    const days = (trouble: string, ...on: number[]) => on.map((day) => call(`2026-03-${String(day).padStart(2, '0')}`, { trouble })) // prettier-ignore
-    const back = lookBack([...days('jam', 1, 2, 20, 21, 22), ...days('skips', 3, 23, 24, 25), ...days('noise', 4, 5, 6, 26)]) // prettier-ignore
+    const days = (trouble: string, ...on: number[]) =>
+      on.map((day) => call(`2026-03-${String(day).padStart(2, '0')}`, { trouble }))
+    const back = lookBack([
+      ...days('jam', 1, 2, 20, 21, 22),
+      ...days('skips', 3, 23, 24, 25),
+      ...days('noise', 4, 5, 6, 26),
+    ])
     expect(back.rising).toEqual([{ trouble: 'skips', before: 1, after: 3 }])
   })
 
   it('counts every call in one month', () => {
-    const calls = fc.array(fc.tuple(fc.integer({ min: 0, max: 30 }), fc.constantFrom('jam', 'skips', undefined)), { maxLength: 30 }) // prettier-ignore
+    const calls = fc.array(fc.tuple(fc.integer({ min: 0, max: 30 }), fc.constantFrom('jam', 'skips', undefined)), {
+      maxLength: 30,
+    })
     fc.assert(
       fc.property(calls, (made) => {
-        const cases = made.map(([months, trouble]) => call(new Date(Date.UTC(2025, months, 3)).toISOString(), trouble ? { trouble } : {})) // prettier-ignore
+        const cases = made.map(([months, trouble]) =>
+          call(new Date(Date.UTC(2025, months, 3)).toISOString(), trouble ? { trouble } : {}),
+        )
         const back = lookBack(cases)
         expect(back.months.reduce((sum, [, count]) => sum + count, 0)).toBe(cases.length)
         expect(new Set(back.months.map(([month]) => month)).size).toBe(back.months.length)
@@ -67,7 +92,12 @@ describe('looking back', () => {
 })
 
 describe('what settles most calls', () => {
-  const household = { kind: 'computerised', features: ['startKey'], bobbin: { class: 'B', capacity: 1 }, needle: { system: 'N' } } as unknown as Parameters<typeof ladderFor>[0] // prettier-ignore
+  const household = {
+    kind: 'computerised',
+    features: ['startKey'],
+    bobbin: { class: 'B', capacity: 1 },
+    needle: { system: 'N' },
+  } as unknown as Parameters<typeof ladderFor>[0]
   it('goes from what it is to the pedal, with the bobbin of the model', () => {
     const rungs = ladderFor(household)
     expect(rungs.map((rung) => rung.id)).toEqual(['what', 'rethread', 'needle', 'bobbin', 'lint', 'foot', 'pedal'])

@@ -36,7 +36,9 @@ export interface DeskCase {
 /** How often each cause was the one, in the closed cases of a trouble. */
 export const historyOf = (cases: readonly DeskCase[], trouble: Id): History => {
   const count: Record<string, number> = {}
-  for (const one of cases) if (one.trouble === trouble && one.outcome === 'solved' && one.cause !== undefined) count[one.cause] = (count[one.cause] ?? 0) + 1 // prettier-ignore
+  for (const one of cases)
+    if (one.trouble === trouble && one.outcome === 'solved' && one.cause !== undefined)
+      count[one.cause] = (count[one.cause] ?? 0) + 1
   return count
 }
 

@@ -73,7 +73,12 @@ const PER_STEP = 0.6
 const CLOSED_AS_IF = 3
 const HISTORY_WEIGHT = 3
 
-export const diagnose = (trial: Trial, trouble: Pick<Trouble, 'causes'>, shown: Shown, history: History = {}): Diagnosis => {
+export const diagnose = (
+  trial: Trial,
+  trouble: Pick<Trouble, 'causes'>,
+  shown: Shown,
+  history: History = {},
+): Diagnosis => {
   const state = stateShown(trial, shown)
   const differences = differencesOf(trial, shown)
   const of = Object.values(history).reduce((sum, count) => sum + count, 0)
@@ -83,7 +88,17 @@ export const diagnose = (trial: Trial, trouble: Pick<Trouble, 'causes'>, shown: 
   }
   const named = trouble.causes.map((cause, rank) => weigh(namedCause(trial, shown, differences, cause, rank)))
   const taken = new Set(named.flatMap(({ difference }) => difference?.control ?? []))
-  const others = differences.filter(({ control }) => !taken.has(control)).map((difference): Cause => weigh({ key: keyOf(difference), score: (UNNAMED[difference.control] ?? UNNAMED_OTHER) * sizeOf(difference), difference, told: 'differs', named: false }))
+  const others = differences
+    .filter(({ control }) => !taken.has(control))
+    .map((difference): Cause =>
+      weigh({
+        key: keyOf(difference),
+        score: (UNNAMED[difference.control] ?? UNNAMED_OTHER) * sizeOf(difference),
+        difference,
+        told: 'differs',
+        named: false,
+      }),
+    )
   const from = { ...asTheCardSays(trial).positions, ...shown.positions }
   return {
     hazards: sewWith(trial, state).findings.filter(({ code }) => code === 'strike' || code === 'pulledTwoWays'),
@@ -91,7 +106,7 @@ export const diagnose = (trial: Trial, trouble: Pick<Trouble, 'causes'>, shown: 
     differences,
     plan: planChangeover({ controls: trial.controls, from, goal: trial.goal }),
   }
-} // prettier-ignore
+}
 
 /** The machine as it is shown; what nobody told stands as the card says. */
 const stateShown = (trial: Trial, { positions, values }: Shown): MachineState => {
@@ -104,44 +119,95 @@ export const differencesOf = (trial: Trial, { positions, values }: Shown): Diffe
   const valued = (Object.entries(values) as [Parameter, number][]).flatMap(([parameter, at]): Difference[] => {
     const wanted = card.values[parameter]
     if (wanted === undefined || Math.abs(at - wanted) <= TOLERANCE) return []
-    return [{ control: parameter, at: String(at), wanted: String(wanted), steps: Math.abs(at - wanted) / stepOf(parameter, trial.model.scales[parameter]), toward: at > wanted ? 'high' : 'low' }]
+    return [
+      {
+        control: parameter,
+        at: String(at),
+        wanted: String(wanted),
+        steps: Math.abs(at - wanted) / stepOf(parameter, trial.model.scales[parameter]),
+        toward: at > wanted ? 'high' : 'low',
+      },
+    ]
   })
-  const told = { ...trial, goal: Object.fromEntries(Object.entries(trial.goal).filter(([control]) => positions[control] !== undefined && !(control in trial.model.scales))) }
+  const told = {
+    ...trial,
+    goal: Object.fromEntries(
+      Object.entries(trial.goal).filter(
+        ([control]) => positions[control] !== undefined && !(control in trial.model.scales),
+      ),
+    ),
+  }
   const stands = missing(told, { ...card, positions }).filter(({ control }) => !NOT_ASKED.has(control))
   return [...valued, ...stands]
-} // prettier-ignore
+}
 
 /** Whatever was done, these stand somehow. */
 const NOT_ASKED: ReadonlySet<string> = new Set(['power', 'needleHeight', 'footLift', 'handwheel'])
 
 /** The model's own step; where it turns freely, what a hand turns at a time. */
 const stepOf = (parameter: Parameter, scale: Scale | 'absent' | undefined): number => {
-  if (scale !== undefined && scale !== 'absent' && scale.step !== undefined && scale.step > 0 && scale.shows !== 'spi') return scale.step // prettier-ignore
-  return parameter === 'length' || parameter === 'differential' ? 0.2 : parameter === 'width' || parameter === 'needlePosition' || parameter === 'cuttingWidth' ? 0.5 : 0.5 // prettier-ignore
+  if (scale !== undefined && scale !== 'absent' && scale.step !== undefined && scale.step > 0 && scale.shows !== 'spi')
+    return scale.step
+  return parameter === 'length' || parameter === 'differential'
+    ? 0.2
+    : parameter === 'width' || parameter === 'needlePosition' || parameter === 'cuttingWidth'
+      ? 0.5
+      : 0.5
 }
 
 const sizeOf = ({ steps }: Difference): number => (steps === undefined ? 0.9 : 1 - PER_STEP ** steps)
 
 const keyOf = ({ control, toward }: Difference): string => (toward === undefined ? control : `${control}.${toward}`)
 
-const namedCause = (trial: Trial, shown: Shown, differences: readonly Difference[], cause: Named, rank: number): Omit<Cause, 'history'> => {
+const namedCause = (
+  trial: Trial,
+  shown: Shown,
+  differences: readonly Difference[],
+  cause: Named,
+  rank: number,
+): Omit<Cause, 'history'> => {
   const { key, text, parameter, toward } = cause
   const usual = RANK ** rank
-  const told = (how: Cause['told'], likely: number, difference?: Difference): Omit<Cause, 'history'> => ({ key, text, parameter, toward, told: how, named: true, score: likely * usual, difference })
+  const told = (how: Cause['told'], likely: number, difference?: Difference): Omit<Cause, 'history'> => ({
+    key,
+    text,
+    parameter,
+    toward,
+    told: how,
+    named: true,
+    score: likely * usual,
+    difference,
+  })
   if (parameter === undefined) {
     // A cause that is a control by its key: the needle, the foot, the feed dogs.
     const difference = differences.find(({ control }) => control === key)
     if (difference) return told('differs', LIKELY.off * sizeOf(difference), difference)
-    return shown.positions[key] === undefined ? told('elsewhere', LIKELY.elsewhere) : told('elsewhere', LIKELY.elsewhere / 2)
+    return shown.positions[key] === undefined
+      ? told('elsewhere', LIKELY.elsewhere)
+      : told('elsewhere', LIKELY.elsewhere / 2)
   }
   const difference = differences.find(({ control }) => control === parameter)
-  if (difference) return difference.toward === toward || toward === undefined ? told('differs', LIKELY.off * sizeOf(difference), difference) : told('otherWay', LIKELY.otherWay, difference)
+  if (difference)
+    return difference.toward === toward || toward === undefined
+      ? told('differs', LIKELY.off * sizeOf(difference), difference)
+      : told('otherWay', LIKELY.otherWay, difference)
   const known = shown.values[parameter] !== undefined || shown.positions[parameter] !== undefined
-  return known ? told('asCard', LIKELY.asCard) : told(trial.model.scales[parameter] === 'absent' ? 'elsewhere' : 'notTold', LIKELY.notTold)
-} // prettier-ignore
+  return known
+    ? told('asCard', LIKELY.asCard)
+    : told(trial.model.scales[parameter] === 'absent' ? 'elsewhere' : 'notTold', LIKELY.notTold)
+}
 
 /** A fault of a technique's stage as a trouble: its causes by parameter and direction, else by their place. */
 export const faultTrouble = ({ stage }: Pick<Trial, 'stage'>, fault: string): Pick<Trouble, 'causes'> | undefined => {
   const found = stage.faults.find(({ id }) => id === fault)
-  return found && { causes: found.causes.map(({ parameter, toward, text }, i) => ({ key: parameter === undefined ? `${fault}.${i}` : `${parameter}.${toward ?? 'off'}`, text, ...(parameter ? { parameter } : {}), ...(toward ? { toward } : {}) })) } // prettier-ignore
+  return (
+    found && {
+      causes: found.causes.map(({ parameter, toward, text }, i) => ({
+        key: parameter === undefined ? `${fault}.${i}` : `${parameter}.${toward ?? 'off'}`,
+        text,
+        ...(parameter ? { parameter } : {}),
+        ...(toward ? { toward } : {}),
+      })),
+    }
+  )
 }

@@ -13,9 +13,16 @@ export interface Rung {
   startKey?: boolean
 }
 
-export const ladderFor = (model: Pick<Model, 'kind' | 'bobbin' | 'features' | 'needle'>, stage?: Pick<CardStage, 'answer' | 'foot'>): Rung[] => {
+export const ladderFor = (
+  model: Pick<Model, 'kind' | 'bobbin' | 'features' | 'needle'>,
+  stage?: Pick<CardStage, 'answer' | 'foot'>,
+): Rung[] => {
   const loops = ['overlocker', 'coverstitch', 'overlockCover'].includes(model.kind)
-  const needle = stage && { system: model.needle?.system, point: stage.answer.needle.point, size: stage.answer.needle.size }
+  const needle = stage && {
+    system: model.needle?.system,
+    point: stage.answer.needle.point,
+    size: stage.answer.needle.size,
+  }
   return [
     { id: 'what' },
     { id: 'rethread' },
@@ -25,4 +32,4 @@ export const ladderFor = (model: Pick<Model, 'kind' | 'bobbin' | 'features' | 'n
     { id: 'foot', ...(stage?.foot ? { foot: stage.foot.id } : {}) },
     { id: 'pedal', startKey: model.features.includes('startKey') },
   ]
-} // prettier-ignore
+}

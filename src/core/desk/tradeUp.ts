@@ -41,10 +41,18 @@ export const usedIn = (visits: readonly { technique?: Id | undefined; fabric?: I
     const known = count.get(`${technique} ${fabric}`) ?? { technique, fabric, times: 0 }
     count.set(`${technique} ${fabric}`, { ...known, times: known.times + 1 })
   }
-  return [...count.values()].sort((a, b) => b.times - a.times || a.technique.localeCompare(b.technique) || a.fabric.localeCompare(b.fabric)) // prettier-ignore
+  return [...count.values()].sort(
+    (a, b) => b.times - a.times || a.technique.localeCompare(b.technique) || a.fabric.localeCompare(b.fabric),
+  )
 }
 
-export const tradeUp = (answering: Answering, from: Model, to: Model, owned: readonly Id[], used: readonly Used[]): TradeUp => {
+export const tradeUp = (
+  answering: Answering,
+  from: Model,
+  to: Model,
+  owned: readonly Id[],
+  used: readonly Used[],
+): TradeUp => {
   const { index } = answering
   const side = (model: Model, { technique, fabric }: Used, has: readonly Id[]): Side => {
     const { verdict, toGet, reason } = decide(answering, { technique, fabric, model: model.id, owned: [...has] })
@@ -61,10 +69,16 @@ export const tradeUp = (answering: Answering, from: Model, to: Model, owned: rea
   const works = ({ verdict }: Side) => verdict === 'ready' || verdict === 'otherRoute'
   return {
     rows,
-    items: hadThings(index, withContents([...from.supplied, ...owned], index.items)).filter(({ what }) => what !== 'plate').map((item) => carry(answering, item, to)),
+    items: hadThings(index, withContents([...from.supplied, ...owned], index.items))
+      .filter(({ what }) => what !== 'plate')
+      .map((item) => carry(answering, item, to)),
     buy,
     cost: prices.reduce((sum, { price = 0 }) => sum + price, 0),
     unpriced: prices.flatMap(({ id, price }) => (price === undefined ? [id] : [])),
-    lost: [...new Set(rows.filter((row) => works(row.from) && row.to.verdict === 'notOnThisModel').map(({ technique }) => technique))],
+    lost: [
+      ...new Set(
+        rows.filter((row) => works(row.from) && row.to.verdict === 'notOnThisModel').map(({ technique }) => technique),
+      ),
+    ],
   }
-} // prettier-ignore
+}

@@ -284,7 +284,10 @@ export const stitchOver =
       else defaults[field] = value
     }
     const { defaults: _, foot: _foot, nativeName: _name, ...rest } = known
-    const [nativeName, foot] = [fields.has('name') ? read.nativeName : known.nativeName, fields.has('foot') ? read.foot : known.foot] // prettier-ignore
+    const [nativeName, foot] = [
+      fields.has('name') ? read.nativeName : known.nativeName,
+      fields.has('foot') ? read.foot : known.foot,
+    ]
     const where = read.source?.where ?? (known.source?.evidence === 'book' ? known.source.where : undefined)
     return {
       ...rest,

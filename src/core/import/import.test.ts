@@ -326,7 +326,13 @@ describe('a proposed function', () => {
 })
 
 describe('a newer edition against what is known', () => {
-  const stitch = (id: string, select: string, more: Partial<Stitch> = {}): Stitch => ({ id, select, function: 'zigzag', motion: 'forward', ...more }) // prettier-ignore
+  const stitch = (id: string, select: string, more: Partial<Stitch> = {}): Stitch => ({
+    id,
+    select,
+    function: 'zigzag',
+    motion: 'forward',
+    ...more,
+  })
   const compare = (known: Stitch[], read: Stitch[]): Compared<Stitch>[] =>
     compareRows({
       known,
@@ -350,7 +356,11 @@ describe('a newer edition against what is known', () => {
   })
 
   it('finds a stitch that only got another number, but never between two of one name', () => {
-    const known = [stitch('a', '1', { nativeName: 'leaf' }), stitch('b', '2', { nativeName: 'twin' }), stitch('c', '3', { nativeName: 'twin' })] // prettier-ignore
+    const known = [
+      stitch('a', '1', { nativeName: 'leaf' }),
+      stitch('b', '2', { nativeName: 'twin' }),
+      stitch('c', '3', { nativeName: 'twin' }),
+    ]
     const read = [stitch('', '11', { nativeName: 'leaf' }), stitch('', '12', { nativeName: 'twin' })]
     const compared = compare(known, read)
     expect(told(compared)).toEqual([
@@ -373,7 +383,12 @@ describe('a newer edition against what is known', () => {
       ['Nr', 'Name', 'Width'],
       ['1', 'Plain', '3'],
     ])
-    const known = stitch('a', '1', { defaults: { width: 2, tension: 4 }, brings: ['feedDogsDown'], foot: 'X', source: { evidence: 'book', where: 'p. 4' } }) // prettier-ignore
+    const known = stitch('a', '1', {
+      defaults: { width: 2, tension: 4 },
+      brings: ['feedDogsDown'],
+      foot: 'X',
+      source: { evidence: 'book', where: 'p. 4' },
+    })
     const read = stitch('', '1', { nativeName: 'Plain', defaults: { width: 3 }, source: { evidence: 'book' } })
     expect(stitchOver(columns)(known, read)).toEqual({
       ...known,
@@ -409,7 +424,12 @@ describe('a fit chart', () => {
 
   it('takes a mark for what it meant in the last chart, and is no chart where no model is named', () => {
     const chart = readFitChart(table, { modelOf, itemOf: () => 'f', habits: { o: { says: 'doesNotFit' } } })
-    expect(chart && statedFits(chart).filter(({ row }) => row === 5).map(({ statement }) => statement.fits)).toEqual([true, false]) // prettier-ignore
+    expect(
+      chart &&
+        statedFits(chart)
+          .filter(({ row }) => row === 5)
+          .map(({ statement }) => statement.fits),
+    ).toEqual([true, false])
     expect(readFitChart(table, { modelOf: () => undefined, itemOf })).toBeUndefined()
   })
 })

@@ -30,7 +30,8 @@ export interface Review {
 }
 
 export const reviewOf = (trial: Trial, events: readonly Event[], state: MachineState): Review => {
-  const of = <Kind extends Event['event']>(kind: Kind) => events.filter((event): event is Extract<Event, { event: Kind }> => event.event === kind) // prettier-ignore
+  const of = <Kind extends Event['event']>(kind: Kind) =>
+    events.filter((event): event is Extract<Event, { event: Kind }> => event.event === kind)
   const moves = of('moved')
   const sewed = of('sewed')
   const missed = missing(trial, state)

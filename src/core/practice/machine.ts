@@ -44,7 +44,17 @@ export const work = (trial: Trial, state: MachineState, control: string, to: str
     if (figure === undefined) delete values[parameter]
     else values[parameter] = figure
   }
-  return { done: true, state: { positions: moved.state, values, due: [...state.due, ...moved.duties.filter((duty) => !state.due.includes(duty))] }, reset: moved.reset, duties: moved.duties, hazards: moved.hazards } // prettier-ignore
+  return {
+    done: true,
+    state: {
+      positions: moved.state,
+      values,
+      due: [...state.due, ...moved.duties.filter((duty) => !state.due.includes(duty))],
+    },
+    reset: moved.reset,
+    duties: moved.duties,
+    hazards: moved.hazards,
+  }
 }
 
 /** Sets a value in figures; it is shown as the model shows it. */
@@ -56,7 +66,10 @@ export const setValue = (trial: Trial, state: MachineState, parameter: Parameter
     : moved
 }
 
-export const doDuty = (state: MachineState, duty: string): MachineState => ({ ...state, due: state.due.filter((other) => other !== duty) }) // prettier-ignore
+export const doDuty = (state: MachineState, duty: string): MachineState => ({
+  ...state,
+  due: state.due.filter((other) => other !== duty),
+})
 
 /** What a stitch brings of the values that the machine sets itself: parameter, figure, as shown. */
 const given = ({ model }: Trial, stitch: TrialStitch | undefined): [Parameter, number | undefined, string][] =>

@@ -47,7 +47,10 @@ describe('a practice machine', () => {
   it('refuses what its rules forbid, with the rules, and stays as it was', () => {
     const state = startOf(eddy)
     const worked = work(eddy, state, 'stitchFinger', 'off')
-    expect(worked.done ? [] : worked.forbidden.map(({ id }) => id)).toEqual(['stitch-finger-power-off', 'stitch-finger-lower-knife-retracted']) // prettier-ignore
+    expect(worked.done ? [] : worked.forbidden.map(({ id }) => id)).toEqual([
+      'stitch-finger-power-off',
+      'stitch-finger-lower-knife-retracted',
+    ])
     expect(state).toEqual(startOf(eddy))
   })
 
@@ -115,7 +118,9 @@ describe('what it sews', () => {
 
   it('shows the card’s own fault for a value that brings it about', () => {
     const wide = set(plover, card, 'width', (card.values.width ?? 0) + 0.5)
-    expect(sewWith(plover, wide).findings).toContainEqual(expect.objectContaining({ code: 'fault', parameter: 'width', toward: 'high' })) // prettier-ignore
+    expect(sewWith(plover, wide).findings).toContainEqual(
+      expect.objectContaining({ code: 'fault', parameter: 'width', toward: 'high' }),
+    )
     expect(sewWith(plover, wide).verdict).toBe('bad')
     expect(sewWith(plover, wide).spec?.width).toBe(wide.values.width)
   })
@@ -149,7 +154,14 @@ describe('what it sews', () => {
 describe('the lines at the end', () => {
   const eddy = trialFor('eddy-4', 'rolled-edge', 'chiffon')
   const blade = 'Blades: move them by their levers, never by the edge.'
-  const move = (control: string, hazards: string[] = []): Event => ({ event: 'moved', control, from: '', to: '', hazards, reset: {} }) // prettier-ignore
+  const move = (control: string, hazards: string[] = []): Event => ({
+    event: 'moved',
+    control,
+    from: '',
+    to: '',
+    hazards,
+    reset: {},
+  })
 
   it('tell what is missing, was refused, passed by, left undone and more than needed', () => {
     const start = { ...startOf(eddy), due: ['Tighten it'] }
@@ -157,17 +169,34 @@ describe('the lines at the end', () => {
       { event: 'refused', control: 'stitchFinger', to: 'off', rules: ['x'] },
       move('upperKnife', [blade]),
       move('hemSelector'),
-      { event: 'sewed', verdict: 'stops', findings: [{ code: 'strike', reason: { code: 'beyondNeedleTravel', side: 'left', reach: -6, travel: -3.5 } }] },
+      {
+        event: 'sewed',
+        verdict: 'stops',
+        findings: [{ code: 'strike', reason: { code: 'beyondNeedleTravel', side: 'left', reach: -6, travel: -3.5 } }],
+      },
       { event: 'sewed', verdict: 'bad', findings: [{ code: 'footUp' }] },
-    ] // prettier-ignore
+    ]
     const review = reviewOf(eddy, events, start)
-    expect(review).toMatchObject({ reached: false, passedBy: [blade], undone: ['Tighten it'], strikes: 1, badSamples: 1, moves: 2, extra: 0 }) // prettier-ignore
+    expect(review).toMatchObject({
+      reached: false,
+      passedBy: [blade],
+      undone: ['Tighten it'],
+      strikes: 1,
+      badSamples: 1,
+      moves: 2,
+      extra: 0,
+    })
     expect(review.missed.map(({ control }) => control)).toContain('stitchFinger')
     expect(review.refused).toHaveLength(1)
   })
 
   it('count a caution as minded when somebody says so before going on, once for all', () => {
-    const minded: Event[] = [move('upperKnife', [blade]), { event: 'minded', hazard: blade }, move('lowerKnife', [blade]), move('hemSelector')] // prettier-ignore
+    const minded: Event[] = [
+      move('upperKnife', [blade]),
+      { event: 'minded', hazard: blade },
+      move('lowerKnife', [blade]),
+      move('hemSelector'),
+    ]
     expect(reviewOf(eddy, minded, startOf(eddy)).passedBy).toEqual([])
     expect(reviewOf(eddy, [...minded].reverse(), startOf(eddy)).passedBy).toEqual([])
     expect(reviewOf(eddy, [move('upperKnife', [blade])], startOf(eddy)).passedBy).toEqual([blade])

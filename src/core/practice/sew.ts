@@ -132,7 +132,8 @@ const feeding = (trial: Trial, state: MachineState, stitch: Stitch): Finding[] =
 const covering = (trial: Trial, { values }: MachineState, stitch: Stitch): Finding[] => {
   const { length } = values
   if (length === undefined || length <= 0) return []
-  const dense = stitch.function === 'satin' || stitch.function.startsWith('buttonhole') || stitch.attributes?.includes('dense') // prettier-ignore
+  const dense =
+    stitch.function === 'satin' || stitch.function.startsWith('buttonhole') || stitch.attributes?.includes('dense')
   const found: Finding[] = []
   if (dense && trial.threadDiameter !== undefined) {
     const { from, to } = coveringFeed(trial.threadDiameter)
@@ -151,20 +152,32 @@ const GAPING = 1.3
 
 /** Values off the card, each told by the fault it brings about where the stage knows one. */
 const offTheCard = (trial: Trial, { values }: MachineState): Finding[] =>
-  (Object.entries(trial.answer.settings) as [Parameter, { value: unknown }][]).flatMap(([parameter, { value }]): Finding[] => {
-    const at = values[parameter]
-    if (at === undefined || typeof value !== 'number') return []
-    const scale = trial.model.scales[parameter]
-    const notice = noticed(parameter, scale && scale !== 'absent' ? (scale.number ?? 1) : 1)
-    if (Math.abs(at - value) < notice) return []
-    const toward = at > value ? 'high' : 'low'
-    const faults = trial.stage.faults.flatMap((fault) => fault.causes.filter((cause) => cause.parameter === parameter && cause.toward === toward).map(({ text }): Finding => ({ code: 'fault', fault: fault.name, parameter, toward, mend: text })))
-    return faults.length > 0 ? faults : [{ code: 'offCard', parameter, at, wanted: value }]
-  }) // prettier-ignore
+  (Object.entries(trial.answer.settings) as [Parameter, { value: unknown }][]).flatMap(
+    ([parameter, { value }]): Finding[] => {
+      const at = values[parameter]
+      if (at === undefined || typeof value !== 'number') return []
+      const scale = trial.model.scales[parameter]
+      const notice = noticed(parameter, scale && scale !== 'absent' ? (scale.number ?? 1) : 1)
+      if (Math.abs(at - value) < notice) return []
+      const toward = at > value ? 'high' : 'low'
+      const faults = trial.stage.faults.flatMap((fault) =>
+        fault.causes
+          .filter((cause) => cause.parameter === parameter && cause.toward === toward)
+          .map(({ text }): Finding => ({ code: 'fault', fault: fault.name, parameter, toward, mend: text })),
+      )
+      return faults.length > 0 ? faults : [{ code: 'offCard', parameter, at, wanted: value }]
+    },
+  )
 
 /** From which difference on a hand sees it: a quarter millimetre of width, a tenth of length, one number of a dial. */
 const noticed = (parameter: Parameter, number: number): number =>
-  parameter === 'length' ? 0.1 : parameter === 'width' || parameter === 'needlePosition' || parameter === 'cuttingWidth' ? 0.25 : parameter === 'differential' ? 0.1 : number // prettier-ignore
+  parameter === 'length'
+    ? 0.1
+    : parameter === 'width' || parameter === 'needlePosition' || parameter === 'cuttingWidth'
+      ? 0.25
+      : parameter === 'differential'
+        ? 0.1
+        : number
 
 const specOf = (trial: Trial, state: MachineState): StitchSpec | undefined => {
   const stitch = stitchOf(trial, state)

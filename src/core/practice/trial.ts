@@ -6,7 +6,18 @@ import type { FitLookup } from '../answer/fit'
 import type { Answer, Question, StageAnswer } from '../answer/types'
 import { changeoversOf } from '../card/changeovers'
 import { withContents, type CatalogueIndex } from '../catalogue/index'
-import type { Controls, Fabric, Id, Item, Model, Parameter, Positions, Stage, Stitch, StitchFunction } from '../catalogue/types' // prettier-ignore
+import type {
+  Controls,
+  Fabric,
+  Id,
+  Item,
+  Model,
+  Parameter,
+  Positions,
+  Stage,
+  Stitch,
+  StitchFunction,
+} from '../catalogue/types'
 import { normalSewing } from '../changeover/machine'
 import { diameterOf } from '../workbench/thread'
 import type { Mm, NeedleSize } from '../units/quantities'
@@ -35,8 +46,38 @@ export interface Trial {
   threadDiameter?: Mm | undefined
 }
 
-export type TrialStitch = Pick<Stitch, 'id' | 'select' | 'nativeName' | 'function' | 'motion' | 'swing' | 'defaults' | 'ranges' | 'setup' | 'attributes' | 'points' | 'lengthMeaning' | 'brings'> // prettier-ignore
-export type TrialItem = Pick<Item, 'id' | 'code' | 'name' | 'what' | 'slot' | 'minWidth' | 'maxWidth' | 'motions' | 'denies' | 'functions' | 'guide' | 'dualFeedCutOut' | 'maxButton'> // prettier-ignore
+export type TrialStitch = Pick<
+  Stitch,
+  | 'id'
+  | 'select'
+  | 'nativeName'
+  | 'function'
+  | 'motion'
+  | 'swing'
+  | 'defaults'
+  | 'ranges'
+  | 'setup'
+  | 'attributes'
+  | 'points'
+  | 'lengthMeaning'
+  | 'brings'
+>
+export type TrialItem = Pick<
+  Item,
+  | 'id'
+  | 'code'
+  | 'name'
+  | 'what'
+  | 'slot'
+  | 'minWidth'
+  | 'maxWidth'
+  | 'motions'
+  | 'denies'
+  | 'functions'
+  | 'guide'
+  | 'dualFeedCutOut'
+  | 'maxButton'
+>
 
 /** Undefined where the answer has no such stage. */
 export const trialOf = (
@@ -59,7 +100,14 @@ export const trialOf = (
   const words = goal['needle']
   return {
     technique: { id: technique.id, name: technique.name },
-    stage: { id: stage.id, name: stage.name, faults: stage.faults, inspect: stage.inspect, ...(stage.twinSpacing === undefined ? {} : { twinSpacing: stage.twinSpacing }), functions: stage.stitches.map((one) => one.function) },
+    stage: {
+      id: stage.id,
+      name: stage.name,
+      faults: stage.faults,
+      inspect: stage.inspect,
+      ...(stage.twinSpacing === undefined ? {} : { twinSpacing: stage.twinSpacing }),
+      functions: stage.stitches.map((one) => one.function),
+    },
     fabric: picked(fabric, ['id', 'name', 'structure', 'needle']),
     model: picked(model, ['id', 'name', 'make', 'kind', 'maxWidth', 'needleTravel', 'scales']),
     controls,
@@ -67,22 +115,64 @@ export const trialOf = (
     goal,
     planned: plan.outcome === 'plan' ? plan.steps.length : undefined,
     answer: picked(given, ['stitch', 'foot', 'plate', 'chain', 'settings', 'setup', 'needle', 'threads']),
-    stitches: model.stitches.map((stitch) => picked(stitch, ['id', 'select', 'nativeName', 'function', 'motion', 'swing', 'defaults', 'ranges', 'setup', 'attributes', 'points', 'lengthMeaning', 'brings'])),
-    functions: [...new Set(model.stitches.map((stitch) => stitch.function))].flatMap((id) => index.functions.get(id) ?? []),
+    stitches: model.stitches.map((stitch) =>
+      picked(stitch, [
+        'id',
+        'select',
+        'nativeName',
+        'function',
+        'motion',
+        'swing',
+        'defaults',
+        'ranges',
+        'setup',
+        'attributes',
+        'points',
+        'lengthMeaning',
+        'brings',
+      ]),
+    ),
+    functions: [...new Set(model.stitches.map((stitch) => stitch.function))].flatMap(
+      (id) => index.functions.get(id) ?? [],
+    ),
     items: itemsFor(index, fitOf, model, question, given),
     needles: needlesFor(index, words, given.needle.size),
     threads: [...index.threads.values()].map(({ id, name }) => ({ id, name })),
     ...(thread ? { threadDiameter: diameterOf(thread).value } : {}),
-  } // prettier-ignore
+  }
 }
 
-const itemsFor = (index: CatalogueIndex, fitOf: FitLookup, model: Model, question: Question, given: StageAnswer): TrialItem[] => {
+const itemsFor = (
+  index: CatalogueIndex,
+  fitOf: FitLookup,
+  model: Model,
+  question: Question,
+  given: StageAnswer,
+): TrialItem[] => {
   const had = withContents([...model.supplied, ...(question.owned ?? [])], index.items)
   const used = new Set([given.foot, given.plate, ...given.chain, ...given.accessories])
   return [...index.items.values()]
-    .filter((item) => used.has(item.id) || (had.has(item.id) && (item.what === 'plate' || fitOf(item, model).fits === 'yes')))
-    .map((item) => picked(item, ['id', 'code', 'name', 'what', 'slot', 'minWidth', 'maxWidth', 'motions', 'denies', 'functions', 'guide', 'dualFeedCutOut', 'maxButton']))
-} // prettier-ignore
+    .filter(
+      (item) => used.has(item.id) || (had.has(item.id) && (item.what === 'plate' || fitOf(item, model).fits === 'yes')),
+    )
+    .map((item) =>
+      picked(item, [
+        'id',
+        'code',
+        'name',
+        'what',
+        'slot',
+        'minWidth',
+        'maxWidth',
+        'motions',
+        'denies',
+        'functions',
+        'guide',
+        'dualFeedCutOut',
+        'maxButton',
+      ]),
+    )
+}
 
 /** The card's own, and the usual of the shop's fabrics. */
 const needlesFor = (index: CatalogueIndex, wanted: string | undefined, size: NeedleSize): Trial['needles'] => {

@@ -46,17 +46,29 @@ export const evidenceOf = (
   cell: EvidenceCell,
   tolerance: ShopTolerance = USUAL_TOLERANCE,
 ): Evidence => {
-  // prettier-ignore
   const { model, technique, method, stage, fabric, stitch, foot } = cell
   const samples = samplesOf(index, cell)
   const { house } = houseOf(index, { model, technique, method, stage, fabric, stitch, foot })
   const spread = spreadOf(standing(samples, model, stitch.id, foot), model, tolerance)
-  const measured = (name: string) => samples.filter(({ verdict }) => verdict !== 'redo').flatMap((sample) => sample.measured?.[name] ?? []) // prettier-ignore
+  const measured = (name: string) =>
+    samples.filter(({ verdict }) => verdict !== 'redo').flatMap((sample) => sample.measured?.[name] ?? [])
   const [offsets, middles] = [measured('startOffset'), measured('middle')]
   const middle = meanOf(middles.filter((value) => value >= 15 && value <= 35))
   return {
     tries: ladderOf(samples).map((rung) => ({ ...rung, ...told(index, model, rung.sample) })),
-    ...(house ? { house: { sample: house.sample.id, pinned: house.pinned, samples: house.samples, people: house.people, days: house.days, last: house.last, proved: house.people > 1 || house.days > 1 } } : {}), // prettier-ignore
+    ...(house
+      ? {
+          house: {
+            sample: house.sample.id,
+            pinned: house.pinned,
+            samples: house.samples,
+            people: house.people,
+            days: house.days,
+            last: house.last,
+            proved: house.people > 1 || house.days > 1,
+          },
+        }
+      : {}),
     spread,
     disputed: spread.some((one) => one.disputed),
     ...(offsets.length > 0 ? { startOffset: { ...startOffset(offsets), tries: offsets.length } } : {}),
@@ -65,12 +77,23 @@ export const evidenceOf = (
 }
 
 const samplesOf = (index: CatalogueIndex, { model, technique, method, stage, fabric }: EvidenceCell): Sample[] =>
-  [...index.samples.values()].flat().filter((sample) => sample.model === model.id && sample.technique === technique && sample.method === method && sample.stage === stage.id && sample.fabric === fabric.id) // prettier-ignore
+  [...index.samples.values()]
+    .flat()
+    .filter(
+      (sample) =>
+        sample.model === model.id &&
+        sample.technique === technique &&
+        sample.method === method &&
+        sample.stage === stage.id &&
+        sample.fabric === fabric.id,
+    )
 
 const told = (index: CatalogueIndex, model: Model, sample: Sample): Pick<Try, 'stale' | 'spec' | 'given'> => {
   const stitch = model.stitches.find(({ id }) => id === sample.stitch)
   const told = stitch && index.functions.get(stitch.function)
-  const given = Object.fromEntries(Object.entries(stitch?.defaults ?? {}).filter((entry): entry is [string, number] => typeof entry[1] === 'number')) // prettier-ignore
+  const given = Object.fromEntries(
+    Object.entries(stitch?.defaults ?? {}).filter((entry): entry is [string, number] => typeof entry[1] === 'number'),
+  )
   const spec = stitch && told && specFrom(told, stitch, (parameter) => sample.used[parameter] ?? given[parameter])
   return { stale: isStale(sample, model), given, ...(spec ? { spec } : {}) }
 }

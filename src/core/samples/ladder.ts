@@ -26,7 +26,8 @@ export const ladderOf = (samples: readonly Sample[]): Rung[] => {
 
 const changesBetween = (a: Sample, b: Sample): Change[] => {
   const parameters = [...new Set([...Object.keys(a.used), ...Object.keys(b.used)])] as Parameter[]
-  const text = (sample: Sample, key: (typeof OTHERS)[number]) => (sample[key] === undefined ? undefined : String(sample[key])) // prettier-ignore
+  const text = (sample: Sample, key: (typeof OTHERS)[number]) =>
+    sample[key] === undefined ? undefined : String(sample[key])
   return [
     ...OTHERS.flatMap((key): Change[] => {
       const [from, to] = [text(a, key), text(b, key)]

@@ -50,7 +50,12 @@ describe('a ladder of tries', () => {
       sample('a', { used: { width: 3.2, length: 2 } }),
       sample('d', { on: '2026-09-16', used: { width: 2.6 }, needleSize: 90 }),
     ])
-    expect(rungs.map(({ sample: { id }, clean }) => [id, clean])).toEqual([['a', false], ['b', true], ['c', true], ['d', false]]) // prettier-ignore
+    expect(rungs.map(({ sample: { id }, clean }) => [id, clean])).toEqual([
+      ['a', false],
+      ['b', true],
+      ['c', true],
+      ['d', false],
+    ])
     expect(rungs[1]?.changes).toEqual([{ of: 'parameter', parameter: 'width', from: 3.2, to: 2.6 }])
     expect(rungs[3]?.changes).toEqual([
       { of: 'needleSize', from: undefined, to: '90' },
@@ -85,10 +90,23 @@ describe('how far good samples agree', () => {
     [[2.4, 3.0], true],
   ])('widths %o', (widths, disputed) => {
     const samples = widths.map((width, i) => sample(`s${i}`, { used: { width } }))
-    expect(spreadOf(samples, plover)).toEqual([{ parameter: 'width', median: expect.any(Number), least: Math.min(...widths), most: Math.max(...widths), samples: widths.length, disputed }]) // prettier-ignore
+    expect(spreadOf(samples, plover)).toEqual([
+      {
+        parameter: 'width',
+        median: expect.any(Number),
+        least: Math.min(...widths),
+        most: Math.max(...widths),
+        samples: widths.length,
+        disputed,
+      },
+    ])
   })
   it('counts tension in numbers, ratios in tenths', () => {
-    const two = (used: [Sample['used'], Sample['used']]) => spreadOf(used.map((one, i) => sample(`s${i}`, { used: one })), plover)[0]?.disputed // prettier-ignore
+    const two = (used: [Sample['used'], Sample['used']]) =>
+      spreadOf(
+        used.map((one, i) => sample(`s${i}`, { used: one })),
+        plover,
+      )[0]?.disputed
     expect(two([{ tension: 4 }, { tension: 5 }])).toBe(false)
     expect(two([{ tension: 4 }, { tension: 5.5 }])).toBe(true)
     expect(two([{ differential: 1.4 }, { differential: 1.6 }])).toBe(true)
@@ -104,9 +122,24 @@ describe('the evidence of a cell', () => {
   it('has the same house setting as the card', () => {
     fc.assert(
       fc.property(
-        fc.array(fc.record({ width: fc.integer({ min: 20, max: 34 }), day: fc.integer({ min: 10, max: 28 }), good: fc.boolean(), pinned: fc.boolean() }), { maxLength: 8 }), // prettier-ignore
+        fc.array(
+          fc.record({
+            width: fc.integer({ min: 20, max: 34 }),
+            day: fc.integer({ min: 10, max: 28 }),
+            good: fc.boolean(),
+            pinned: fc.boolean(),
+          }),
+          { maxLength: 8 },
+        ),
         (made) => {
-          const samples = made.map(({ width, day, good, pinned }, i) => sample(`s${i}`, { used: { width: width / 10 }, on: `2026-03-${day}`, verdict: good ? 'good' : 'redo', ...(pinned ? { pinned } : {}) })) // prettier-ignore
+          const samples = made.map(({ width, day, good, pinned }, i) =>
+            sample(`s${i}`, {
+              used: { width: width / 10 },
+              on: `2026-03-${day}`,
+              verdict: good ? 'good' : 'redo',
+              ...(pinned ? { pinned } : {}),
+            }),
+          )
           const { house, alone, tries } = evidence(samples)
           expect(house?.sample).toBe(alone?.sample.id)
           expect(tries).toHaveLength(samples.length)
@@ -127,7 +160,9 @@ describe('the evidence of a cell', () => {
     expect(evidence([sample('a', { edition: 'other' })]).tries[0]?.stale).toBe(true)
   })
   it('learns start offset and quarter inch from repeated tries, but not from those to be done again', () => {
-    const tries = [-1.5, -2.1, -1.8].map((offset, i) => sample(`s${i}`, { measured: { startOffset: offset, middle: 25 } })) // prettier-ignore
+    const tries = [-1.5, -2.1, -1.8].map((offset, i) =>
+      sample(`s${i}`, { measured: { startOffset: offset, middle: 25 } }),
+    )
     const found = evidence([...tries, sample('bad', { verdict: 'redo', measured: { startOffset: 9, middle: 30 } })])
     expect(found.startOffset).toMatchObject({ mean: { value: -1.8 }, spread: { value: 0.3 }, enough: true, tries: 3 })
     expect(found.quarterInch).toMatchObject({ move: { value: 0.2 }, tries: 3 })

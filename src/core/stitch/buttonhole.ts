@@ -31,7 +31,13 @@ const FAN = 8
 
 /** From the near end: left bead away, far end, right bead back, near bar. */
 export const buttonhole = (spec: StitchSpec): SewnStitch => {
-  const { width, needlePosition: at, sewnLength = USUAL_LENGTH, gap, function: { id } } = spec // prettier-ignore
+  const {
+    width,
+    needlePosition: at,
+    sewnLength = USUAL_LENGTH,
+    gap,
+    function: { id },
+  } = spec
   const { end: shape, open = 1, cord = false } = styles[id] ?? { end: 'bar' }
   const length = spec.length * open
   const bead = beadWidth(width, gap)
@@ -63,8 +69,16 @@ export const buttonhole = (spec: StitchSpec): SewnStitch => {
   const sewn = lockstitch(points.map(([x, y]): Point => [tidy(x), tidy(y)]))
   if (!cord) return sewn
   const middle = (width - bead) / 2
-  const laid = [[at - middle, near], [at - middle, far], [at + middle, far], [at + middle, near]] as const // prettier-ignore
-  return { ...sewn, paths: [...sewn.paths, { thread: 'cord', face: 'top', points: laid.map(([x, y]): Point => [tidy(x), tidy(y)]) }] } // prettier-ignore
+  const laid = [
+    [at - middle, near],
+    [at - middle, far],
+    [at + middle, far],
+    [at + middle, near],
+  ] as const
+  return {
+    ...sewn,
+    paths: [...sewn.paths, { thread: 'cord', face: 'top', points: laid.map(([x, y]): Point => [tidy(x), tidy(y)]) }],
+  }
 }
 
 /** There, back, and close across: run stitches under a satin. */
@@ -75,6 +89,9 @@ export const barTack = (spec: StitchSpec): SewnStitch => {
     Array.from({ length: run + 1 }, (_, i): Point => [at, tidy((sewnLength * (back ? run - i : i)) / run)]),
   )
   const count = Math.max(2, 2 * Math.round(sewnLength / (2 * length)))
-  const cover = Array.from({ length: count + 1 }, (_, i): Point => [tidy(at + (i % 2 === 0 ? -1 : 1) * (width / 2)), tidy((sewnLength * i) / count)]) // prettier-ignore
+  const cover = Array.from({ length: count + 1 }, (_, i): Point => [
+    tidy(at + (i % 2 === 0 ? -1 : 1) * (width / 2)),
+    tidy((sewnLength * i) / count),
+  ])
   return lockstitch([...runs, ...cover])
 }

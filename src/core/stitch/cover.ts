@@ -6,14 +6,22 @@ const needlesOf = (id: string): number => (id === 'chain' ? 1 : id === 'cover3' 
 
 export const cover = ({ function: { id }, width, length, needlePosition: at, repeats }: StitchSpec): SewnStitch => {
   const needles = needlesOf(id)
-  const lines = Array.from({ length: needles }, (_, i) => tidy(needles === 1 ? at : at - width / 2 + (width * i) / (needles - 1))) // prettier-ignore
+  const lines = Array.from({ length: needles }, (_, i) =>
+    tidy(needles === 1 ? at : at - width / 2 + (width * i) / (needles - 1)),
+  )
   const places = Array.from({ length: repeats + 1 }, (_, i) => tidy(i * length))
   const [first, last] = [lines[0] as number, lines.at(-1) as number]
   const looper: Point[] = places.flatMap((y, i): Point[] => {
     if (i === repeats) return [[first, y]]
     const half = tidy(y + length / 2)
     // A chain's loop runs ahead and comes back; a cover's lies from needle to needle and back.
-    return needles === 1 ? [[at, y], [at, tidy(y + length)], [at, half]] : [...lines.map((x): Point => [x, y]), [last, half]] // prettier-ignore
+    return needles === 1
+      ? [
+          [at, y],
+          [at, tidy(y + length)],
+          [at, half],
+        ]
+      : [...lines.map((x): Point => [x, y]), [last, half]]
   })
   return {
     penetrations: places.flatMap((y) => lines.map((x): Point => [x, y])),

@@ -33,7 +33,14 @@ export const overlock = ({ function: { id }, width, length, repeats }: StitchSpe
   const loop = (thread: ThreadPath['thread'], face: ThreadPath['face'], reach: Mm): ThreadPath => ({
     thread,
     face,
-    points: places.flatMap((y, i): Point[] => (i < repeats ? [[-width, y], [reach, tidy(y + length / 2)]] : [[-width, y]])), // prettier-ignore
+    points: places.flatMap((y, i): Point[] =>
+      i < repeats
+        ? [
+            [-width, y],
+            [reach, tidy(y + length / 2)],
+          ]
+        : [[-width, y]],
+    ),
   })
   return {
     penetrations: places.flatMap((y) => lines.map((x): Point => [x, y])),

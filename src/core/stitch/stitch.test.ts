@@ -21,14 +21,81 @@ const sewn = (id: string, more: Partial<StitchSpec> = {}): SewnStitch => sew(spe
 
 describe('a stitch', () => {
   it.each<[string, Partial<StitchSpec>, Point[]]>([
-    ['straight', { needlePosition: 1.5 }, [[1.5, 0], [1.5, 2], [1.5, 4]]],
-    ['straight.triple', { repeats: 1 }, [[0, 0], [0, 2], [0, 0], [0, 2]]],
-    ['zigzag', { repeats: 1 }, [[2, 0], [-2, 2], [2, 4]]],
-    ['zigzag.threeStep', { width: 6, length: 1, repeats: 1 }, [[-1, 0], [-3, 1], [-1, 2], [1, 3], [3, 4], [1, 5], [-1, 6]]],
-    ['blindHem.woven', { width: 3, length: 1.5, repeats: 1 }, [[-3, 0], [0, 1.5], [0, 3], [0, 4.5], [0, 6], [-3, 7.5]]],
-    ['blanket', { width: 3, repeats: 1 }, [[0, 0], [0, 2], [3, 2], [0, 2]]],
-    ['buttonSew', { repeats: 2 }, [[-2, 0], [2, 0], [-2, 0], [2, 0], [-2, 0]]],
-  ])('%s falls where it is told', (id, more, points) => expect(sewn(id, more).penetrations).toEqual(points)) // prettier-ignore
+    [
+      'straight',
+      { needlePosition: 1.5 },
+      [
+        [1.5, 0],
+        [1.5, 2],
+        [1.5, 4],
+      ],
+    ],
+    [
+      'straight.triple',
+      { repeats: 1 },
+      [
+        [0, 0],
+        [0, 2],
+        [0, 0],
+        [0, 2],
+      ],
+    ],
+    [
+      'zigzag',
+      { repeats: 1 },
+      [
+        [2, 0],
+        [-2, 2],
+        [2, 4],
+      ],
+    ],
+    [
+      'zigzag.threeStep',
+      { width: 6, length: 1, repeats: 1 },
+      [
+        [-1, 0],
+        [-3, 1],
+        [-1, 2],
+        [1, 3],
+        [3, 4],
+        [1, 5],
+        [-1, 6],
+      ],
+    ],
+    [
+      'blindHem.woven',
+      { width: 3, length: 1.5, repeats: 1 },
+      [
+        [-3, 0],
+        [0, 1.5],
+        [0, 3],
+        [0, 4.5],
+        [0, 6],
+        [-3, 7.5],
+      ],
+    ],
+    [
+      'blanket',
+      { width: 3, repeats: 1 },
+      [
+        [0, 0],
+        [0, 2],
+        [3, 2],
+        [0, 2],
+      ],
+    ],
+    [
+      'buttonSew',
+      { repeats: 2 },
+      [
+        [-2, 0],
+        [2, 0],
+        [-2, 0],
+        [2, 0],
+        [-2, 0],
+      ],
+    ],
+  ])('%s falls where it is told', (id, more, points) => expect(sewn(id, more).penetrations).toEqual(points))
 
   it('picks the fold every length × stitches of a repeat', () => {
     const { penetrations } = sewn('blindHem.woven', { width: 2.8, length: 1.5, repeats: 4 })
@@ -43,8 +110,14 @@ describe('a stitch', () => {
   })
 
   it('ends a keyhole in an eye as wide as its beads, sews a knit’s beads open, lays a cord under a corded one’s', () => {
-    const style = (id: string): SewnStitch => sew({ ...spec('buttonhole.standard', { width: 6, length: 0.5, sewnLength: 22 }), function: { id, family: 'buttonhole' } }) as SewnStitch // prettier-ignore
-    const [square, keyhole, knit, corded] = ['standard', 'keyhole', 'knit', 'corded'].map((id) => style(`buttonhole.${id}`)) as [SewnStitch, SewnStitch, SewnStitch, SewnStitch] // prettier-ignore
+    const style = (id: string): SewnStitch =>
+      sew({
+        ...spec('buttonhole.standard', { width: 6, length: 0.5, sewnLength: 22 }),
+        function: { id, family: 'buttonhole' },
+      }) as SewnStitch
+    const [square, keyhole, knit, corded] = ['standard', 'keyhole', 'knit', 'corded'].map((id) =>
+      style(`buttonhole.${id}`),
+    ) as [SewnStitch, SewnStitch, SewnStitch, SewnStitch]
     for (const one of [square, keyhole, knit, corded])
       expect(extentOf(one)).toMatchObject({ left: -3, right: 3, near: 0 })
     expect(extentOf(square).far).toBe(22)
@@ -68,8 +141,15 @@ describe('a stitch', () => {
   })
 
   it('reaches as far as width and needle position say', () => {
-    const swinging = functions.filter(({ swing, family }) => swing !== 'none' && family !== 'overlock' && family !== 'cover' && family !== 'decorative') // prettier-ignore
-    const about = fc.record({ width: fc.double({ min: 0.5, max: 9, noNaN: true }), length: fc.double({ min: 0.2, max: 5, noNaN: true }), needlePosition: fc.double({ min: -3.5, max: 3.5, noNaN: true }), repeats: fc.integer({ min: 1, max: 20 }) }) // prettier-ignore
+    const swinging = functions.filter(
+      ({ swing, family }) => swing !== 'none' && family !== 'overlock' && family !== 'cover' && family !== 'decorative',
+    )
+    const about = fc.record({
+      width: fc.double({ min: 0.5, max: 9, noNaN: true }),
+      length: fc.double({ min: 0.2, max: 5, noNaN: true }),
+      needlePosition: fc.double({ min: -3.5, max: 3.5, noNaN: true }),
+      repeats: fc.integer({ min: 1, max: 20 }),
+    })
     fc.assert(
       fc.property(fc.constantFrom(...swinging), about, ({ id, swing }, more) => {
         const { left, right } = extentOf(sewn(id, more))
@@ -82,24 +162,33 @@ describe('a stitch', () => {
 
   it('is as long as its feeds come to, and no thread is shorter than the way it bridges', () => {
     fc.assert(
-      fc.property(fc.constantFrom('straight', 'zigzag', 'zigzag.threeStep', 'serpentine', 'blindHem.woven'), fc.integer({ min: 1, max: 50 }), fc.double({ min: 0.2, max: 5, noNaN: true }), (id, repeats, length) => {
-        const stitch = sewn(id, { repeats, length })
-        const { near, far } = extentOf(stitch)
-        expect(far - near).toBeCloseTo((stitch.penetrations.length - 1) * length, 3)
-        for (const { points } of stitch.paths) {
-          let way = 0
-          points.forEach(([x, y], i) => (way += i === 0 ? 0 : Math.hypot(x - (points[i - 1] as Point)[0], y - (points[i - 1] as Point)[1]))) // prettier-ignore
-          expect(way).toBeGreaterThanOrEqual(far - near - 1e-6)
-        }
-      }),
-    ) // prettier-ignore
+      fc.property(
+        fc.constantFrom('straight', 'zigzag', 'zigzag.threeStep', 'serpentine', 'blindHem.woven'),
+        fc.integer({ min: 1, max: 50 }),
+        fc.double({ min: 0.2, max: 5, noNaN: true }),
+        (id, repeats, length) => {
+          const stitch = sewn(id, { repeats, length })
+          const { near, far } = extentOf(stitch)
+          expect(far - near).toBeCloseTo((stitch.penetrations.length - 1) * length, 3)
+          for (const { points } of stitch.paths) {
+            let way = 0
+            points.forEach(
+              ([x, y], i) =>
+                (way += i === 0 ? 0 : Math.hypot(x - (points[i - 1] as Point)[0], y - (points[i - 1] as Point)[1])),
+            )
+            expect(way).toBeGreaterThanOrEqual(far - near - 1e-6)
+          }
+        },
+      ),
+    )
   })
 
   it('wraps the edge where it is an overlock, and turns it under where it is rolled', () => {
     const plain = sewn('overlock3.wide', { width: 6 })
     expect(plain.edge).toBe(0)
     expect(extentOf(plain)).toEqual({ left: -6, right: 0, near: 0, far: 4 })
-    const under = (stitch: SewnStitch) => Math.max(...stitch.paths.filter(({ face }) => face === 'under').flatMap(({ points }) => points.map(([x]) => x))) // prettier-ignore
+    const under = (stitch: SewnStitch) =>
+      Math.max(...stitch.paths.filter(({ face }) => face === 'under').flatMap(({ points }) => points.map(([x]) => x)))
     expect(under(plain)).toBe(0)
     expect(under(sewn('rolled3', { width: 1.5 }))).toBeLessThan(0)
     const twoNeedles = sewn('overlock4', { width: 6 })
@@ -131,11 +220,24 @@ describe('a stitch', () => {
 })
 
 describe('a motif', () => {
-  const points: Point[] = [[0, 0], [2, 1], [-2, 3], [0, 4]] // prettier-ignore
+  const points: Point[] = [
+    [0, 0],
+    [2, 1],
+    [-2, 3],
+    [0, 4],
+  ]
 
   it('is scaled to width and pattern length, and goes on where it ended', () => {
     const stitch = sewn('decorative', { points, width: 8, length: 6, repeats: 2 })
-    expect(stitch.penetrations).toEqual([[0, 0], [4, 1.5], [-4, 4.5], [0, 6], [4, 7.5], [-4, 10.5], [0, 12]]) // prettier-ignore
+    expect(stitch.penetrations).toEqual([
+      [0, 0],
+      [4, 1.5],
+      [-4, 4.5],
+      [0, 6],
+      [4, 7.5],
+      [-4, 10.5],
+      [0, 12],
+    ])
   })
 
   it('comes back from its text as it was', () => {

@@ -5,7 +5,8 @@ import { indexCatalogue, withContents } from '../catalogue/index'
 import type { Item } from '../catalogue/types'
 import { carry, hadThings } from './carry'
 
-const screwed = (id: string, shank: 'low' | 'high', more: Partial<Item> = {}): Item => foot({ id, attachment: 'screwOn', shank, functions: ['hem'], ...more }) // prettier-ignore
+const screwed = (id: string, shank: 'low' | 'high', more: Partial<Item> = {}): Item =>
+  foot({ id, attachment: 'screwOn', shank, functions: ['hem'], ...more })
 const adapter: Item = {
   id: 'adapter',
   code: 'A',
@@ -15,17 +16,27 @@ const adapter: Item = {
 }
 const R0 = { ...R, attachment: 'screwOn' as const }
 const carried = (item: Item, others: Item[], to = R0) => {
-  const index = indexCatalogue(bundleOf({ models: [P, to], items: [item, ...others], techniques: [technique([stage({})])] })) // prettier-ignore
+  const index = indexCatalogue(
+    bundleOf({ models: [P, to], items: [item, ...others], techniques: [technique([stage({})])] }),
+  )
   return carry({ index, fitOf: fitLookup(index) }, item, to)
 }
 
 describe('what becomes of a foot on another machine', () => {
   it('is kept as it is where it fits', () => {
-    expect(carried(screwed('own', 'high'), [screwed('new', 'high')])).toMatchObject({ carries: 'asItIs', chain: [], instead: [] }) // prettier-ignore
+    expect(carried(screwed('own', 'high'), [screwed('new', 'high')])).toMatchObject({
+      carries: 'asItIs',
+      chain: [],
+      instead: [],
+    })
   })
 
   it('takes an adapter where one helps, and says what would fit without', () => {
-    expect(carried(screwed('own', 'low'), [adapter, screwed('new', 'high')])).toMatchObject({ carries: 'withAdapter', chain: ['adapter'], instead: ['new'] }) // prettier-ignore
+    expect(carried(screwed('own', 'low'), [adapter, screwed('new', 'high')])).toMatchObject({
+      carries: 'withAdapter',
+      chain: ['adapter'],
+      instead: ['new'],
+    })
   })
 
   it('is left where nothing helps, with why', () => {
@@ -41,7 +52,9 @@ describe('what becomes of a foot on another machine', () => {
 
   it('is replaced by its family before others of the same job', () => {
     const own = screwed('own', 'low', { family: 'hemmers' })
-    expect(carried(own, [screwed('other', 'high'), screwed('kin', 'high', { family: 'hemmers' })]).instead).toEqual(['kin']) // prettier-ignore
+    expect(carried(own, [screwed('other', 'high'), screwed('kin', 'high', { family: 'hemmers' })]).instead).toEqual([
+      'kin',
+    ])
     expect(carried(own, [screwed('other', 'high')]).instead).toEqual(['other'])
   })
 

@@ -32,7 +32,11 @@ export const carry = ({ index, fitOf }: Answering, item: Item, to: Model): Carri
 /** Members of its family, else what is ranked for the same first job; what fits without an adapter. */
 const insteadOf = ({ index, fitOf }: Answering, item: Item, to: Model): Id[] => {
   const job = item.functions?.[0]
-  const fitting = (other: Item) => other.id !== item.id && other.what === item.what && fitOf(other, to).fits === 'yes' && (fitOf(other, to).chains[0] ?? []).length === 0 // prettier-ignore
+  const fitting = (other: Item) =>
+    other.id !== item.id &&
+    other.what === item.what &&
+    fitOf(other, to).fits === 'yes' &&
+    (fitOf(other, to).chains[0] ?? []).length === 0
   const all = [...index.items.values()]
   const family = item.family === undefined ? [] : all.filter((other) => other.family === item.family && fitting(other))
   const sameJob = job === undefined ? [] : all.filter((other) => other.functions?.includes(job) && fitting(other))

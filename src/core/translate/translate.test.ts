@@ -12,13 +12,23 @@ import { translateCard } from './translateCard'
 import { translateMachine } from './translateMachine'
 
 const mm = (to: number, step: number): Scale => ({ shows: 'mm', from: 0, to, step })
-const marks = (normal: number | undefined, more: Partial<Scale> = {}): Scale => ({ shows: 'marks', from: 0, to: 9, step: 0.5, ...(normal === undefined ? {} : { normal }), ...more }) // prettier-ignore
+const marks = (normal: number | undefined, more: Partial<Scale> = {}): Scale => ({
+  shows: 'marks',
+  from: 0,
+  to: 9,
+  step: 0.5,
+  ...(normal === undefined ? {} : { normal }),
+  ...more,
+})
 
 describe('a value on another scale', () => {
   it('moves as millimetres and says what it lost', () => {
     expect(moveValue('width', 3.2, mm(7, 0.1), mm(6, 0.5))).toEqual({ is: 'moved', value: 3, shown: '3.0', lost: -0.2 })
     expect(moveValue('width', 8, mm(9, 0.1), mm(7, 0.1))).toMatchObject({ value: 7, lost: -1 })
-    expect(moveValue('length', 2.5, mm(5, 0.1), { shows: 'spi', from: 0.5, to: 5 })).toMatchObject({ shown: '10.2 spi', lost: 0 }) // prettier-ignore
+    expect(moveValue('length', 2.5, mm(5, 0.1), { shows: 'spi', from: 0.5, to: 5 })).toMatchObject({
+      shown: '10.2 spi',
+      lost: 0,
+    })
     expect(moveValue('width', 3, mm(7, 0.1), 'absent')).toEqual({ is: 'noControl' })
     expect(moveValue('width', 3, mm(7, 0.1), undefined)).toEqual({ is: 'notComparable' })
   })
@@ -59,14 +69,54 @@ describe('a value on another scale', () => {
   })
 })
 
-const stitch = (id: string, named: string, more: Partial<Stitch> = {}): Stitch => ({ id, select: `No ${id}`, function: named, motion: 'forward', nativeName: `${named} ${id}`, defaults: { width: 3, length: 2 }, ...more }) // prettier-ignore
-const stage: Stage = { id: 'sew', name: 'Sew', kinds: ['computerised', 'mechanical'], stitches: [{ function: 'zigzag' }], feet: [{ function: 'join' }], targets: [{ parameter: 'width', to: { abs: 4.2 }, because: '' }, { parameter: 'length', to: { abs: 2 }, because: '' }], steps: [], inspect: [], faults: [] } // prettier-ignore
-const technique: Technique = { id: 't', name: 'T', family: 'hems', for: '', level: 1, methods: [{ id: 'm', name: 'M', because: '', stages: [stage] }] } // prettier-ignore
+const stitch = (id: string, named: string, more: Partial<Stitch> = {}): Stitch => ({
+  id,
+  select: `No ${id}`,
+  function: named,
+  motion: 'forward',
+  nativeName: `${named} ${id}`,
+  defaults: { width: 3, length: 2 },
+  ...more,
+})
+const stage: Stage = {
+  id: 'sew',
+  name: 'Sew',
+  kinds: ['computerised', 'mechanical'],
+  stitches: [{ function: 'zigzag' }],
+  feet: [{ function: 'join' }],
+  targets: [
+    { parameter: 'width', to: { abs: 4.2 }, because: '' },
+    { parameter: 'length', to: { abs: 2 }, because: '' },
+  ],
+  steps: [],
+  inspect: [],
+  faults: [],
+}
+const technique: Technique = {
+  id: 't',
+  name: 'T',
+  family: 'hems',
+  for: '',
+  level: 1,
+  methods: [{ id: 'm', name: 'M', because: '', stages: [stage] }],
+}
 const join = (id: string, more: Partial<Item> = {}): Item => foot({ id, functions: ['join'], slot: 9, ...more })
-const shank: Item = { id: 'hl', code: 'hl', name: 'hl', what: 'adapter', turns: { from: { shank: 'high', attachment: 'screwOn' }, to: { shank: 'low', attachment: 'screwOn' } } } // prettier-ignore
+const shank: Item = {
+  id: 'hl',
+  code: 'hl',
+  name: 'hl',
+  what: 'adapter',
+  turns: { from: { shank: 'high', attachment: 'screwOn' }, to: { shank: 'low', attachment: 'screwOn' } },
+}
 
 const answering = (models: Model[], items: Item[]) => {
-  const index = indexCatalogue(bundleOf({ models, items: [...bundleOf({ models: [], items: [], techniques: [] }).items, ...items], techniques: [technique] })) // prettier-ignore
+  const index = indexCatalogue(
+    bundleOf({
+      models,
+      items: [...bundleOf({ models: [], items: [], techniques: [] }).items, ...items],
+      techniques: [technique],
+    }),
+  )
   return { index, fitOf: fitLookup(index) }
 }
 
@@ -99,7 +149,10 @@ describe('a card on another machine', () => {
     const [from, to] = ['p', 'q'].map((model) => explain(given, { ...question, model }))
     expect([translated.from.verdict, translated.to.verdict]).toEqual([from?.verdict, to?.verdict])
     expect(translated.stages).toHaveLength(1)
-    expect(translated.stages[0]).toMatchObject({ from: { select: 'No 5', foot: 'snap' }, to: { select: 'No b', foot: 'snap' } }) // prettier-ignore
+    expect(translated.stages[0]).toMatchObject({
+      from: { select: 'No 5', foot: 'snap' },
+      to: { select: 'No b', foot: 'snap' },
+    })
     const width = translated.stages[0]?.settings.find(({ parameter }) => parameter === 'width')
     expect(width).toMatchObject({ from: '4.2', moved: { is: 'moved', value: 4, lost: -0.2 } })
     expect(width?.to).toBe(to?.stages[0]?.settings.width?.shown)
@@ -107,7 +160,10 @@ describe('a card on another machine', () => {
   })
 
   it('says no width of the first card that would hit on the second', () => {
-    const narrow = answering([p, { ...q, supplied: [...q.supplied, 'own'] }], [join('snap'), join('own', { slot: 5, make: 'maker' }), shank]) // prettier-ignore
+    const narrow = answering(
+      [p, { ...q, supplied: [...q.supplied, 'own'] }],
+      [join('snap'), join('own', { slot: 5, make: 'maker' }), shank],
+    )
     const { stages } = translateCard(narrow, question, 'q')
     const width = stages[0]?.settings.find(({ parameter }) => parameter === 'width')
     expect(stages[0]?.to?.foot).toBe('own')
@@ -120,10 +176,21 @@ describe('a card on another machine', () => {
       { function: 'zigzag', from: [{ select: 'No 5' }], to: [{ select: 'No b' }] },
       { function: 'satin', from: [{ select: 'No 6' }], to: [] },
     ])
-    expect(whole.reach.find(({ of }) => of === 'maxWidth')).toEqual({ of: 'maxWidth', from: { is: 'figure', value: 7 }, to: { is: 'figure', value: 6 } }) // prettier-ignore
+    expect(whole.reach.find(({ of }) => of === 'maxWidth')).toEqual({
+      of: 'maxWidth',
+      from: { is: 'figure', value: 7 },
+      to: { is: 'figure', value: 6 },
+    })
     expect(whole.reach.find(({ of }) => of === 'needlePosition')?.to).toMatchObject({ from: -3, to: 3, places: 3 })
-    const changed = translated.from.verdict === translated.to.verdict ? [] : [{ technique: 't', from: translated.from.verdict, to: translated.to.verdict }] // prettier-ignore
+    const changed =
+      translated.from.verdict === translated.to.verdict
+        ? []
+        : [{ technique: 't', from: translated.from.verdict, to: translated.to.verdict }]
     expect(whole.techniques).toEqual(changed)
-    expect(translateMachine(given, p, p, { fabric: question.fabric, owned: [] })).toMatchObject({ reach: [], techniques: [], features: { lost: [], gained: [] } }) // prettier-ignore
+    expect(translateMachine(given, p, p, { fabric: question.fabric, owned: [] })).toMatchObject({
+      reach: [],
+      techniques: [],
+      features: { lost: [], gained: [] },
+    })
   })
 })

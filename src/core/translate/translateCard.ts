@@ -54,23 +54,43 @@ export const translateCard = (answering: Answering, question: Question, to: Id):
   const answers = [explain(answering, question), explain(answering, { ...question, model: to })] as const
   const [first, second] = answers
   const models = [index.models.get(question.model), index.models.get(to)] as [Model, Model]
-  const partner = (stage: StageAnswer, i: number) => second.stages.find((other) => other.stage === stage.stage) ?? second.stages[i] // prettier-ignore
+  const partner = (stage: StageAnswer, i: number) =>
+    second.stages.find((other) => other.stage === stage.stage) ?? second.stages[i]
   const paired = first.stages.map((stage, i) => ({ from: stage, to: partner(stage, i) }))
-  const left = second.stages.filter((stage) => !paired.some((pair) => pair.to === stage)).map((stage) => ({ from: undefined, to: stage })) // prettier-ignore
-  const fitted = new Set(first.stages.flatMap(({ foot, chain, accessories }) => [...(foot ? [foot] : []), ...chain, ...accessories])) // prettier-ignore
+  const left = second.stages
+    .filter((stage) => !paired.some((pair) => pair.to === stage))
+    .map((stage) => ({ from: undefined, to: stage }))
+  const fitted = new Set(
+    first.stages.flatMap(({ foot, chain, accessories }) => [...(foot ? [foot] : []), ...chain, ...accessories]),
+  )
   const had = withContents([...models[0].supplied, ...(question.owned ?? [])], index.items)
   const target = models[1]
   return {
     from: side(models[0].id, first),
     to: side(to, second),
     stages: [...paired, ...left].map((pair) => translateStage(answering, pair)),
-    items: hadThings(index, new Set([...fitted].filter((id) => had.has(id) || first.toGet.includes(id)))).map((item) => carry(answering, item, target)), // prettier-ignore
+    items: hadThings(index, new Set([...fitted].filter((id) => had.has(id) || first.toGet.includes(id)))).map((item) =>
+      carry(answering, item, target),
+    ),
   }
 }
 
-const side = (model: Id, { verdict, method, toGet, reasons }: Answer): CardSide => ({ model, verdict, method, toGet, reasons }) // prettier-ignore
+const side = (model: Id, { verdict, method, toGet, reasons }: Answer): CardSide => ({
+  model,
+  verdict,
+  method,
+  toGet,
+  reasons,
+})
 
-const stageSide = ({ stage, model, select, function: named, foot, chain }: StageAnswer): StageSide => ({ stage, model, select, function: named, foot, chain }) // prettier-ignore
+const stageSide = ({ stage, model, select, function: named, foot, chain }: StageAnswer): StageSide => ({
+  stage,
+  model,
+  select,
+  function: named,
+  foot,
+  chain,
+})
 
 const translateStage = (
   { index }: Answering,
@@ -92,6 +112,7 @@ const translateStage = (
   return { from: from && stageSide(from), to: to && stageSide(to), settings }
 }
 
-const isNothing = (setting: Setting | undefined): boolean => setting === undefined || setting.value === 'absent' || setting.value === 'unstated' // prettier-ignore
+const isNothing = (setting: Setting | undefined): boolean =>
+  setting === undefined || setting.value === 'absent' || setting.value === 'unstated'
 const shownOf = (setting: Setting | undefined, parameter: Parameter): string | undefined =>
   isNothing(setting) || !setting ? undefined : setting.shown || showValue(setting.value, parameter, undefined)

@@ -61,7 +61,8 @@ export const translateMachine = (
       .filter(({ what }) => what !== 'plate')
       .map((item) => carry(answering, item, to)),
     techniques: index.bundle.techniques.flatMap(({ id }) => {
-      const verdict = (model: Model) => decide(answering, { technique: id, model: model.id, fabric, owned: [...owned] }).verdict // prettier-ignore
+      const verdict = (model: Model) =>
+        decide(answering, { technique: id, model: model.id, fabric, owned: [...owned] }).verdict
       const [before, after] = [verdict(from), verdict(to)]
       return before === after ? [] : [{ technique: id, from: before, to: after }]
     }),

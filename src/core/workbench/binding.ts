@@ -15,7 +15,11 @@ export interface BindingCover {
 
 /** `strip` cut width, `seam` allowance, `thickness` of the edge to be bound. */
 export const bindingCover = (strip: Mm, seam: Mm, thickness: Mm): BindingCover => {
-  const from = { S: within('strip', strip, 0, 300, true), s: within('seam', seam, 0, 60, true), T: within('thickness', thickness, 0, 40) } // prettier-ignore
+  const from = {
+    S: within('strip', strip, 0, 300, true),
+    s: within('seam', seam, 0, 60, true),
+    T: within('thickness', thickness, 0, 40),
+  }
   const back = figure('mm', 'S / 2 − 2 × s − T', from, strip / 2 - 2 * seam - thickness)
   const margin = figure('mm', 'S / 2 − 3 × s − T', from, strip / 2 - 3 * seam - thickness)
   const verdict = margin.value < MARGIN.least ? 'misses' : margin.value > MARGIN.most ? 'wideBack' : 'good'
@@ -24,7 +28,12 @@ export const bindingCover = (strip: Mm, seam: Mm, thickness: Mm): BindingCover =
 
 /** Binding to make ready for a perimeter. */
 export const bindingLength = (perimeter: Mm): Figure =>
-  figure('mm', 'perimeter + 250', { perimeter: within('perimeter', perimeter, 0, 100_000, true) }, perimeter + JOIN_AND_CORNERS) // prettier-ignore
+  figure(
+    'mm',
+    'perimeter + 250',
+    { perimeter: within('perimeter', perimeter, 0, 100_000, true) },
+    perimeter + JOIN_AND_CORNERS,
+  )
 
 /** Strips across the usable width, joined on the bias. */
 export const stripsFor = (length: Mm, strip: Mm, usable: Mm): Figure => {

@@ -18,8 +18,18 @@ export const widthForBite = (guide: Mm, bite: Mm): Figure => {
 
 /** Not above 0: the swing never reaches the fold. */
 export const biteOf = (width: Mm, guide: Mm): Figure =>
-  figure('mm', 'width − guide', { width: within('width', width, 0, 20), guide: within('guide', guide, 0, 10) }, width - guide) // prettier-ignore
+  figure(
+    'mm',
+    'width − guide',
+    { width: within('width', width, 0, 20), guide: within('guide', guide, 0, 10) },
+    width - guide,
+  )
 
 /** Between two picks on the right side. */
 export const pickEvery = (length: Mm, repeat: number): Figure =>
-  figure('mm', 'length × stitches of a repeat', { length: within('length', length, 0, 10, true), repeat: within('repeat', repeat, 1, 50) }, length * repeat) // prettier-ignore
+  figure(
+    'mm',
+    'length × stitches of a repeat',
+    { length: within('length', length, 0, 10, true), repeat: within('repeat', repeat, 1, 50) },
+    length * repeat,
+  )

@@ -53,4 +53,9 @@ const judged = (width: Figure, { maxWidth, scale, slots, needleSize }: SewOnMach
 
 /** Height of a thread shank: what lies under the button when it is closed, and a little ease. */
 export const shankHeight = (layers: Mm, ease: Mm): Figure =>
-  figure('mm', 'layers + ease', { layers: within('layers', layers, 0, 40), ease: within('ease', ease, 0, 10) }, layers + ease) // prettier-ignore
+  figure(
+    'mm',
+    'layers + ease',
+    { layers: within('layers', layers, 0, 40), ease: within('ease', ease, 0, 10) },
+    layers + ease,
+  )

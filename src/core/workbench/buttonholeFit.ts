@@ -44,7 +44,12 @@ export const openingOf = (button: Button): { opening: Figure; parts: Record<stri
 export const sewnLengthOf = (opening: Mm, ease: Ease, barTack: Mm): Figure => {
   within('bar tack', barTack, 0, 10)
   const e = EASE[ease]
-  return figure('mm', 'opening + ease + 2 × bar tack', { opening, ease: e, 'bar tack': barTack }, opening + e + 2 * barTack) // prettier-ignore
+  return figure(
+    'mm',
+    'opening + ease + 2 × bar tack',
+    { opening, ease: e, 'bar tack': barTack },
+    opening + e + 2 * barTack,
+  )
 }
 
 /** Below: the blade catches the beads. Above: threads of the fabric whisker into the slit. */
@@ -81,7 +86,11 @@ export const placeButtonholes = (first: Mm, last: Mm, count: number, at?: Mm): P
   if (!Number.isInteger(count) || count < 1 || count > 100) throw new OutOfReach('count', count, { from: 1, to: 100 })
   if (count === 1) {
     const middle = at ?? (first + last) / 2
-    return { places: [middle], spacing: figure('mm', 'one alone', { first, last }, 0), ...(at === undefined ? {} : { anchored: 0 }) } // prettier-ignore
+    return {
+      places: [middle],
+      spacing: figure('mm', 'one alone', { first, last }, 0),
+      ...(at === undefined ? {} : { anchored: 0 }),
+    }
   }
   const even = (last - first) / (count - 1)
   if (at === undefined) {
@@ -91,12 +100,20 @@ export const placeButtonholes = (first: Mm, last: Mm, count: number, at?: Mm): P
   within('anchor', at, first, last)
   let best: { i: number; step: number } | undefined
   for (let i = 0; i < count; i++) {
-    const [before, after] = [i === 0 ? Infinity : (at - first) / i, i === count - 1 ? Infinity : (last - at) / (count - 1 - i)] // prettier-ignore
+    const [before, after] = [
+      i === 0 ? Infinity : (at - first) / i,
+      i === count - 1 ? Infinity : (last - at) / (count - 1 - i),
+    ]
     const step = Math.min(before, after)
     if (!best || Math.abs(step - even) < Math.abs(best.step - even) - 1e-9) best = { i, step }
   }
   const { i, step } = best as { i: number; step: number }
-  const spacing = figure('mm', 'the nearest to even that hits the anchor', { first, last, n: count, anchor: at, even }, step) // prettier-ignore
+  const spacing = figure(
+    'mm',
+    'the nearest to even that hits the anchor',
+    { first, last, n: count, anchor: at, even },
+    step,
+  )
   return { places: Array.from({ length: count }, (_, k) => at + (k - i) * step), spacing, anchored: i }
 }
 
@@ -115,7 +132,11 @@ export const startOffset = (tries: readonly Mm[]): { mean: Figure; spread: Figur
   const mean = tries.reduce((sum, one) => sum + one, 0) / tries.length
   const spread = Math.max(...tries.map((one) => Math.abs(one - mean)))
   const n = tries.length
-  return { mean: figure('mm', 'mean of n tries', { n }, mean), spread: figure('mm', 'farthest from the mean', { n }, spread), enough: n >= ENOUGH_TRIES } // prettier-ignore
+  return {
+    mean: figure('mm', 'mean of n tries', { n }, mean),
+    spread: figure('mm', 'farthest from the mean', { n }, spread),
+    enough: n >= ENOUGH_TRIES,
+  }
 }
 
 const ENOUGH_TRIES = 3

@@ -39,7 +39,12 @@ export const pastCentre = (lie: Lie): Mm => (lie === 'horizontal' ? PAST_CENTRE 
 /** Stitches of one bead. */
 export const beadStitches = (sewnLength: Mm, barTack: Mm, feed: Mm): Figure => {
   const bead = within('bead length', sewnLength - 2 * barTack, 0, 400, true)
-  return figure('count', '(sewn length − 2 × bar tack) / feed', { 'sewn length': sewnLength, 'bar tack': barTack, feed: within('feed', feed, 0, 5, true) }, bead / feed) // prettier-ignore
+  return figure(
+    'count',
+    '(sewn length − 2 × bar tack) / feed',
+    { 'sewn length': sewnLength, 'bar tack': barTack, feed: within('feed', feed, 0, 5, true) },
+    bead / feed,
+  )
 }
 
 /** Left and right bead compared on a sample: which way the balance goes. */

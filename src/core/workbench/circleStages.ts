@@ -40,7 +40,16 @@ export const circleStages = (
     const stitch = perStitch(length, width, thickness)
     const around = 2 * Math.PI * radius.value
     const from = { r: radius.value, L: length, stitch: stitch.value, rounds: within('rounds', rounds, 1, 20) }
-    return { name, radius, thread: figure('m', '2 × π × r / L × a stitch’s thread × rounds', from, ((around / length) * stitch.value * rounds) / 1000) } // prettier-ignore
+    return {
+      name,
+      radius,
+      thread: figure(
+        'm',
+        '2 × π × r / L × a stitch’s thread × rounds',
+        from,
+        ((around / length) * stitch.value * rounds) / 1000,
+      ),
+    }
   })
   const parts = Object.fromEntries(told.map(({ name, thread }) => [name, thread.value]))
   const sum = Object.values(parts).reduce((all, one) => all + one, 0)

@@ -43,7 +43,9 @@ export const fitMotif = (radius: Mm, motif: Mm, step: Mm, most = USUAL_CHANGE): 
     })
   }
   const left = ({ leftOver }: MotifFit) => Math.abs(leftOver.value)
-  return fits.sort((a, b) => left(a) - left(b) || Math.abs(a.change.value) - Math.abs(b.change.value) || a.count - b.count) // prettier-ignore
+  return fits.sort(
+    (a, b) => left(a) - left(b) || Math.abs(a.change.value) - Math.abs(b.change.value) || a.count - b.count,
+  )
 }
 
 /** Spacing of a satin's stitches at the inner and outer edge of a circle. */
@@ -51,7 +53,11 @@ export const circleSpacing = (radius: Mm, width: Mm, length: Mm): { inner: Figur
   const r = within('radius', radius, width / 2, 2000, true)
   const from = { L: within('length', length, 0, 20, true), r, w: within('width', width, 0, 20) }
   const inner = figure('mm', 'L × (r − w / 2) / r', from, (length * (r - width / 2)) / r)
-  return { inner, outer: figure('mm', 'L × (r + w / 2) / r', from, (length * (r + width / 2)) / r), packs: inner.value < PACKS } // prettier-ignore
+  return {
+    inner,
+    outer: figure('mm', 'L × (r + w / 2) / r', from, (length * (r + width / 2)) / r),
+    packs: inner.value < PACKS,
+  }
 }
 
 /** Angle that a line of letters takes; less than a whole turn. */

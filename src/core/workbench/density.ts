@@ -6,11 +6,21 @@ import { figure, within, type Figure } from './figure'
 export const PERFORATES = { warn: 0.36, meets: 1 }
 
 export const stitchesIn = (length: Mm, feed: Mm): Figure =>
-  figure('count', 'length / feed', { length: within('length', length, 0, 1_000_000, true), feed: within('feed', feed, 0, 20, true) }, length / feed) // prettier-ignore
+  figure(
+    'count',
+    'length / feed',
+    { length: within('length', length, 0, 1_000_000, true), feed: within('feed', feed, 0, 20, true) },
+    length / feed,
+  )
 
 /** Minutes of sewing at a speed. */
 export const minutesFor = (stitches: number, speed: StitchesPerMinute): Figure =>
-  figure('minutes', 'stitches / speed', { stitches: within('stitches', stitches, 0, 1e9), speed: within('speed', speed, 0, 10_000, true) }, stitches / speed) // prettier-ignore
+  figure(
+    'minutes',
+    'stitches / speed',
+    { stitches: within('stitches', stitches, 0, 1e9), speed: within('speed', speed, 0, 10_000, true) },
+    stitches / speed,
+  )
 
 export interface Perforation {
   share: Figure

@@ -32,6 +32,7 @@ export const figure = (unit: Figure['unit'], formula: string, from: Record<strin
 /** Throws `OutOfReach` for what is no number, below `from` or above `to`; `open`: `from` itself is out. */
 export const within = (input: string, value: number, from: number, to: number, open = false): number => {
   const low = open ? value <= from : value < from
-  if (!Number.isFinite(value) || low || value > to) throw new OutOfReach(input, value, { from, to, ...(open ? { open } : {}) }) // prettier-ignore
+  if (!Number.isFinite(value) || low || value > to)
+    throw new OutOfReach(input, value, { from, to, ...(open ? { open } : {}) })
   return value
 }

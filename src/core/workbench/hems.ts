@@ -9,23 +9,42 @@ export const TRIM = { least: 3, most: 6 }
 
 /** Length to cut where the knife trims the edge. */
 export const cutForTrim = (finished: Mm, trim: Mm): Figure =>
-  figure('mm', 'finished + trim', { finished: within('finished', finished, 0, 20_000, true), trim: within('trim', trim, 0, 30) }, finished + trim) // prettier-ignore
+  figure(
+    'mm',
+    'finished + trim',
+    { finished: within('finished', finished, 0, 20_000, true), trim: within('trim', trim, 0, 30) },
+    finished + trim,
+  )
 
 /** Length to cut for a hem turned once (`second` 0) or twice. */
 export const cutForTurns = (finished: Mm, hem: Mm, second: Mm): Figure => {
-  const from = { finished: within('finished', finished, 0, 20_000, true), hem: within('hem', hem, 0, 500, true), second: within('second', second, 0, hem) } // prettier-ignore
+  const from = {
+    finished: within('finished', finished, 0, 20_000, true),
+    hem: within('hem', hem, 0, 500, true),
+    second: within('second', second, 0, hem),
+  }
   return figure('mm', 'finished + hem + second turn', from, finished + hem + second)
 }
 
 /** How deep a hem a foot can follow with the needle at the far side: from the needle to its guide or toe. */
 export const guideReach = (edge: Mm, needle: Mm): Figure =>
-  figure('mm', 'guide − needle', { guide: within('guide', edge, -40, 40), needle: within('needle', needle, -10, 10) }, edge - needle) // prettier-ignore
+  figure(
+    'mm',
+    'guide − needle',
+    { guide: within('guide', edge, -40, 40), needle: within('needle', needle, -10, 10) },
+    edge - needle,
+  )
 
 /** The needle as far left as an open foot's slot leaves clear. */
 export const farLeft = (slot: Slot, travel: Mm, size: NeedleSize): Figure => {
   const { left } = slotEdges(slot)
   const margin = needleMargin(size)
-  return figure('mm', 'the nearer of slot + margin and travel', { slot: left, margin, travel: -travel }, Math.max(left + margin, -travel)) // prettier-ignore
+  return figure(
+    'mm',
+    'the nearer of slot + margin and travel',
+    { slot: left, margin, travel: -travel },
+    Math.max(left + margin, -travel),
+  )
 }
 
 export type RibStretch = 'little' | 'medium' | 'lots'
@@ -38,10 +57,20 @@ export const ribbingCut = (
   ratio: number,
   seam: Mm,
 ): { length: Figure; depth: (finished: Mm) => Figure } => {
-  const from = { opening: within('opening', opening, 0, 5000, true), ratio: within('ratio', ratio, 0.4, 1), seam: within('seam', seam, 0, 40) } // prettier-ignore
+  const from = {
+    opening: within('opening', opening, 0, 5000, true),
+    ratio: within('ratio', ratio, 0.4, 1),
+    seam: within('seam', seam, 0, 40),
+  }
   return {
     length: figure('mm', 'opening × ratio + 2 × seam', from, opening * ratio + 2 * seam),
-    depth: (finished) => figure('mm', '2 × (finished + seam)', { finished: within('finished', finished, 0, 400, true), seam }, 2 * (finished + seam)), // prettier-ignore
+    depth: (finished) =>
+      figure(
+        'mm',
+        '2 × (finished + seam)',
+        { finished: within('finished', finished, 0, 400, true), seam },
+        2 * (finished + seam),
+      ),
   }
 }
 
@@ -70,9 +99,17 @@ export const mitreMarks = (hem: Mm, side: Mm): Mitre => {
 
 /** Backing folded over the front as a border: what it must stand out beyond the inner piece, and its cut size. */
 export const foldedBorder = (inner: { width: Mm; height: Mm }, border: Mm, turn: Mm, thickness: Mm) => {
-  const size = { width: within('width', inner.width, 0, 20_000, true), height: within('height', inner.height, 0, 20_000, true) } // prettier-ignore
-  const from = { border: within('border', border, 0, 500, true), turn: within('turn', turn, 0, 100), T: within('thickness', thickness, 0, 40) } // prettier-ignore
+  const size = {
+    width: within('width', inner.width, 0, 20_000, true),
+    height: within('height', inner.height, 0, 20_000, true),
+  }
+  const from = {
+    border: within('border', border, 0, 500, true),
+    turn: within('turn', turn, 0, 100),
+    T: within('thickness', thickness, 0, 40),
+  }
   const out = figure('mm', 'border + turn + T', from, border + turn + thickness)
-  const cut = (side: 'width' | 'height') => figure('mm', `${side} + 2 × beyond`, { [side]: size[side], beyond: out.value }, size[side] + 2 * out.value) // prettier-ignore
+  const cut = (side: 'width' | 'height') =>
+    figure('mm', `${side} + 2 × beyond`, { [side]: size[side], beyond: out.value }, size[side] + 2 * out.value)
   return { out, width: cut('width'), height: cut('height'), marks: mitreMarks(out.value, out.value) }
 }

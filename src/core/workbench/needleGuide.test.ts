@@ -29,9 +29,22 @@ describe('a row beside a guide', () => {
   })
 
   it('takes the nearest of few positions, and none where the slot leaves none', () => {
-    const dial: Scale = { shows: 'marks', from: -3, to: 3, marks: [-3, 0, 3].map((value) => ({ mark: String(value), value })) } // prettier-ignore
-    expect(rowAt({ guide: 0, slot: 7.6 }, machine({ scale: dial }), 'left', 2)).toMatchObject({ needle: -3, distance: { value: 3 }, exact: false, reach: { from: 0, to: 3 } }) // prettier-ignore
-    expect(rowAt({ guide: 0, slot: 5 }, machine({ scale: dial }), 'left', 2)).toMatchObject({ needle: 0, reach: { from: 0, to: 0 } }) // prettier-ignore
+    const dial: Scale = {
+      shows: 'marks',
+      from: -3,
+      to: 3,
+      marks: [-3, 0, 3].map((value) => ({ mark: String(value), value })),
+    }
+    expect(rowAt({ guide: 0, slot: 7.6 }, machine({ scale: dial }), 'left', 2)).toMatchObject({
+      needle: -3,
+      distance: { value: 3 },
+      exact: false,
+      reach: { from: 0, to: 3 },
+    })
+    expect(rowAt({ guide: 0, slot: 5 }, machine({ scale: dial }), 'left', 2)).toMatchObject({
+      needle: 0,
+      reach: { from: 0, to: 0 },
+    })
     expect(rowAt({ guide: 0, slot: 1 }, machine(), 'left', 2)).toMatchObject({ needle: undefined, reach: undefined })
   })
 
@@ -45,10 +58,18 @@ describe('a row beside a guide', () => {
   it('never puts the needle into the foot, and no clear place of the scale is nearer', () => {
     const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true })
     fc.assert(
-      fc.property(mm(-10, 10), mm(1.4, 9), mm(0, 12), fc.constantFrom('left', 'right'), fc.constantFrom(60, 80, 110), (guide, slot, distance, side, needleSize) => {
+      fc.property(
+        mm(-10, 10),
+        mm(1.4, 9),
+        mm(0, 12),
+        fc.constantFrom('left', 'right'),
+        fc.constantFrom(60, 80, 110),
+        (guide, slot, distance, side, needleSize) => {
           const row = rowAt({ guide, slot }, machine({ needleSize }), side as 'left', distance)
           const half = slot / 2 - needleMargin(needleSize)
-          const clear = Array.from({ length: 71 }, (_, i) => (i - 35) / 10).filter((p) => Math.abs(p) <= half + 1e-6 && (side === 'left' ? p <= guide + 1e-6 : p >= guide - 1e-6))
+          const clear = Array.from({ length: 71 }, (_, i) => (i - 35) / 10).filter(
+            (p) => Math.abs(p) <= half + 1e-6 && (side === 'left' ? p <= guide + 1e-6 : p >= guide - 1e-6),
+          )
           if (row.needle === undefined) {
             expect(clear).toEqual([])
             return
@@ -58,7 +79,7 @@ describe('a row beside a guide', () => {
           expect(Math.abs(row.needle - row.wanted.value)).toBeLessThanOrEqual(best + 1e-5)
         },
       ),
-    ) // prettier-ignore
+    )
   })
 })
 

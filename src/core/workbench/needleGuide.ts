@@ -55,7 +55,8 @@ export const rowAt = (foot: GuidedFoot, machine: NeedleReach, side: RowSide, dis
   const wanted = figure('mm', side === 'left' ? 'g − D' : 'D + g', { D, g }, positionFor(g, side, D))
   const span = clearSpan(foot, machine)
   // Beyond the guide it would be a row on its other side.
-  const clear = side === 'left' ? { from: span.from, to: Math.min(span.to, g) } : { from: Math.max(span.from, g), to: span.to } // prettier-ignore
+  const clear =
+    side === 'left' ? { from: span.from, to: Math.min(span.to, g) } : { from: Math.max(span.from, g), to: span.to }
   const places = reachOf(machine.scale)
   const ends = [clear.from, clear.to].flatMap((end) => standing(places, end, clear) ?? [])
   const needle = clear.from > clear.to + TOLERANCE ? undefined : standing(places, wanted.value, clear)

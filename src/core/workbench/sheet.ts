@@ -23,8 +23,18 @@ export const CHECK_BAR: Mm = 50
 /** Room under a drawing for its bar and title. */
 export const FOOTING: Mm = 16
 
-export const line = (weight: 'thin' | 'strong' | 'dashed', ...points: At[]): SheetMark => ({ is: 'line', points, weight }) // prettier-ignore
-export const text = (at: At, words: string, size: Mm, align: 'start' | 'middle' | 'end' = 'start'): SheetMark => ({ is: 'text', at, text: words, size, align }) // prettier-ignore
+export const line = (weight: 'thin' | 'strong' | 'dashed', ...points: At[]): SheetMark => ({
+  is: 'line',
+  points,
+  weight,
+})
+export const text = (at: At, words: string, size: Mm, align: 'start' | 'middle' | 'end' = 'start'): SheetMark => ({
+  is: 'text',
+  at,
+  text: words,
+  size,
+  align,
+})
 
 /** The bar, with its length beside it. */
 const checkBar = ([x, y]: At): SheetMark[] => [

@@ -1,7 +1,11 @@
 /** A sheet as an SVG file whose user unit is the millimetre. */
 import type { Sheet, SheetMark } from './sheet'
 
-const WEIGHT = { thin: 'stroke-width="0.15"', strong: 'stroke-width="0.35"', dashed: 'stroke-width="0.2" stroke-dasharray="2 1.5"' } // prettier-ignore
+const WEIGHT = {
+  thin: 'stroke-width="0.15"',
+  strong: 'stroke-width="0.35"',
+  dashed: 'stroke-width="0.2" stroke-dasharray="2 1.5"',
+}
 const ANCHOR = { start: 'start', middle: 'middle', end: 'end' }
 
 const escape = (words: string): string =>

@@ -11,7 +11,10 @@ const reach = (mark: SheetMark): At[] => {
   if (mark.is === 'line') return mark.points
   if (mark.is === 'text') return [mark.at]
   const [x, y] = mark.at
-  return [[x - mark.radius, y - mark.radius], [x + mark.radius, y + mark.radius]] // prettier-ignore
+  return [
+    [x - mark.radius, y - mark.radius],
+    [x + mark.radius, y + mark.radius],
+  ]
 }
 const sheets: [string, Sheet][] = [
   ['strip', markStrip({ places: [40, 130, 220], sewnLength: 26, lie: 'vertical', edge: 16 })],
@@ -41,12 +44,16 @@ describe.each(sheets)('%s', (_, sheet) => {
 
 describe('a mark strip', () => {
   it('has each buttonhole at its place and length', () => {
-    const bars = lines(markStrip({ places: [40, 130, 220], sewnLength: 26, lie: 'vertical', edge: 16 })).filter(({ points }) => points[0]?.[1] === 16 && length(points) === 26) // prettier-ignore
+    const bars = lines(markStrip({ places: [40, 130, 220], sewnLength: 26, lie: 'vertical', edge: 16 })).filter(
+      ({ points }) => points[0]?.[1] === 16 && length(points) === 26,
+    )
     const middles = bars.map(({ points: [from, to] }) => ((from?.[0] ?? 0) + (to?.[0] ?? 0)) / 2)
     expect(middles.map((x) => x - (middles[0] as number))).toEqual([0, 90, 180])
   })
   it('starts horizontal ones 3 mm past the centre line, toward the edge', () => {
-    const [bar] = lines(markStrip({ places: [40], sewnLength: 26, lie: 'horizontal', edge: 16 })).filter(({ points }) => length(points) === 26) // prettier-ignore
+    const [bar] = lines(markStrip({ places: [40], sewnLength: 26, lie: 'horizontal', edge: 16 })).filter(
+      ({ points }) => length(points) === 26,
+    )
     expect(bar?.points.map(([, y]) => y)).toEqual([13, 39])
   })
 })
@@ -62,7 +69,9 @@ describe('a circle’s guide', () => {
 
 describe('a corner’s template', () => {
   it('has the seam through the inner corner, meeting both marks', () => {
-    const seam = lines(cornerTemplate(40, 25, mitreMarks(40, 25))).find(({ points, weight }) => points.length === 3 && weight === 'strong' && points[1]?.[0] === 29) // prettier-ignore
+    const seam = lines(cornerTemplate(40, 25, mitreMarks(40, 25))).find(
+      ({ points, weight }) => points.length === 3 && weight === 'strong' && points[1]?.[0] === 29,
+    )
     const [a, b, c] = seam?.points as [At, At, At]
     expect(length([a, b])).toBeCloseTo(Math.hypot(40, 25), 5)
     expect(length([b, c])).toBeCloseTo(Math.hypot(40, 25), 5)
@@ -72,20 +81,28 @@ describe('a corner’s template', () => {
 describe('pages', () => {
   it('cover the whole drawing, each within the paper', () => {
     fc.assert(
-      fc.property(fc.double({ min: 20, max: 1200, noNaN: true }), fc.double({ min: 20, max: 900, noNaN: true }), (width, height) => {
-        const pages = pagesOf({ title: '', width, height, marks: [] })
-        const shown = (at: 0 | 1, size: 'width' | 'height') => Math.max(...pages.map((page) => page.from[at] + page[size]))
-        expect(shown(0, 'width')).toBeGreaterThanOrEqual(width - 1e-9)
-        expect(shown(1, 'height')).toBeGreaterThanOrEqual(height - 1e-9)
-        for (const page of pages) {
-          const [wide, high] = page.landscape ? [A4.height, A4.width] : [A4.width, A4.height]
-          expect(page.width + 2 * A4.margin).toBeLessThanOrEqual(wide)
-          expect(page.height + FOOTING + 2 * A4.margin).toBeLessThanOrEqual(high)
-          // No gap to the one before.
-          if (page.column > 0) expect(pages.some((other) => other.row === page.row && other.from[0] + other.width >= page.from[0])).toBe(true)
-        }
-      }),
-    ) // prettier-ignore
+      fc.property(
+        fc.double({ min: 20, max: 1200, noNaN: true }),
+        fc.double({ min: 20, max: 900, noNaN: true }),
+        (width, height) => {
+          const pages = pagesOf({ title: '', width, height, marks: [] })
+          const shown = (at: 0 | 1, size: 'width' | 'height') =>
+            Math.max(...pages.map((page) => page.from[at] + page[size]))
+          expect(shown(0, 'width')).toBeGreaterThanOrEqual(width - 1e-9)
+          expect(shown(1, 'height')).toBeGreaterThanOrEqual(height - 1e-9)
+          for (const page of pages) {
+            const [wide, high] = page.landscape ? [A4.height, A4.width] : [A4.width, A4.height]
+            expect(page.width + 2 * A4.margin).toBeLessThanOrEqual(wide)
+            expect(page.height + FOOTING + 2 * A4.margin).toBeLessThanOrEqual(high)
+            // No gap to the one before.
+            if (page.column > 0)
+              expect(pages.some((other) => other.row === page.row && other.from[0] + other.width >= page.from[0])).toBe(
+                true,
+              )
+          }
+        },
+      ),
+    )
   })
   it('takes the paper whichever way needs fewer', () => {
     const strip = markStrip({ places: [40, 400], sewnLength: 26, lie: 'vertical', edge: 16 })

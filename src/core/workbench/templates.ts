@@ -39,8 +39,20 @@ export const markStrip = ({ places, sewnLength, lie, edge, anchored }: StripMark
     const x = tidy(place - first + before)
     // Toward the edge is up.
     const near = edge - pastCentre(lie)
-    const ends: [At, At] = lie === 'horizontal' ? [[x, near], [x, near + sewnLength]] : [[x - sewnLength / 2, edge], [x + sewnLength / 2, edge]] // prettier-ignore
-    const cap = (at: At): SheetMark => (lie === 'horizontal' ? line('strong', [at[0] - 2, at[1]], [at[0] + 2, at[1]]) : line('strong', [at[0], at[1] - 2], [at[0], at[1] + 2])) // prettier-ignore
+    const ends: [At, At] =
+      lie === 'horizontal'
+        ? [
+            [x, near],
+            [x, near + sewnLength],
+          ]
+        : [
+            [x - sewnLength / 2, edge],
+            [x + sewnLength / 2, edge],
+          ]
+    const cap = (at: At): SheetMark =>
+      lie === 'horizontal'
+        ? line('strong', [at[0] - 2, at[1]], [at[0] + 2, at[1]])
+        : line('strong', [at[0], at[1] - 2], [at[0], at[1] + 2])
     marks.push(line('strong', ...ends), ...ends.map(cap))
     marks.push(text([x, deep - 2], `${i + 1}${i === anchored ? ' · anchor' : ''} · ${told(place)}`, 2.8, 'middle'))
   })

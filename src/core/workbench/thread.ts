@@ -6,7 +6,13 @@ import { figure, within, type Figure } from './figure'
 /** Thread drawn back and lost at the take-up lever. */
 const TAKE_UP = 1.1
 /** Density of the fibre, g/cm³. */
-const DENSITY: Record<Thread['fibre'], number> = { polyester: 1.38, cotton: 1.54, rayon: 1.52, nylon: 1.14, metallic: 1.6 } // prettier-ignore
+const DENSITY: Record<Thread['fibre'], number> = {
+  polyester: 1.38,
+  cotton: 1.54,
+  rayon: 1.52,
+  nylon: 1.14,
+  metallic: 1.6,
+}
 /** Share of a thread's round that is fibre. */
 const FILLED = 0.6
 /** Bobbins are rated with 50 wt cotton. */
@@ -17,7 +23,12 @@ const HAND_WOUND = 0.85
 export const diameterOf = ({ tex, fibre }: Pick<Thread, 'tex' | 'fibre'>): Figure => {
   within('tex', tex, 0, 3000, true)
   const rho = DENSITY[fibre]
-  return figure('mm', '√(4 × tex / (π × 1000 × ρ × φ))', { tex, ρ: rho, φ: FILLED }, Math.sqrt((4 * tex) / (Math.PI * 1000 * rho * FILLED))) // prettier-ignore
+  return figure(
+    'mm',
+    '√(4 × tex / (π × 1000 × ρ × φ))',
+    { tex, ρ: rho, φ: FILLED },
+    Math.sqrt((4 * tex) / (Math.PI * 1000 * rho * FILLED)),
+  )
 }
 
 /** Of a balanced lockstitch, each thread: its way along the fabric, and once through it. */
@@ -39,5 +50,10 @@ export const bobbinHolds = (capacity: number, thread: Pick<Thread, 'tex' | 'fibr
   within('capacity', capacity, 0, 1000, true)
   const [rated, own] = [diameterOf(RATED).value, diameterOf(thread).value]
   const held = capacity * (rated / own) ** 2 * (handWound ? HAND_WOUND : 1)
-  return figure('m', handWound ? 'capacity × (d₅₀ / d)² × 0.85' : 'capacity × (d₅₀ / d)²', { capacity, 'd₅₀': rated, d: own }, held) // prettier-ignore
+  return figure(
+    'm',
+    handWound ? 'capacity × (d₅₀ / d)² × 0.85' : 'capacity × (d₅₀ / d)²',
+    { capacity, 'd₅₀': rated, d: own },
+    held,
+  )
 }

@@ -29,22 +29,50 @@ describe('a buttonhole against foot and edge', () => {
 
   it('counts a bead, and says which bead is denser', () => {
     expect(beadStitches(26, 1.5, 0.4).value).toBe(57.5)
-    expect([balanceTurn(40, 41), balanceTurn(40, 50), balanceTurn(50, 40)]).toEqual(['even', 'rightIsDenser', 'leftIsDenser']) // prettier-ignore
+    expect([balanceTurn(40, 41), balanceTurn(40, 50), balanceTurn(50, 40)]).toEqual([
+      'even',
+      'rightIsDenser',
+      'leftIsDenser',
+    ])
   })
 })
 
 describe('buttons and rings', () => {
-  const machine = (more: Partial<SewOnMachine> = {}): SewOnMachine => ({ maxWidth: 7, slots: [7.6, 8.6], needleSize: 80, scale: { shows: 'mm', from: 0, to: 7, step: 0.5 }, ...more }) // prettier-ignore
+  const machine = (more: Partial<SewOnMachine> = {}): SewOnMachine => ({
+    maxWidth: 7,
+    slots: [7.6, 8.6],
+    needleSize: 80,
+    scale: { shows: 'mm', from: 0, to: 7, step: 0.5 },
+    ...more,
+  })
   it.each([
     [4, {}, 4, 'good'],
     [4.2, {}, 4, 'good'],
     [7.5, {}, undefined, 'beyond'],
     [7, {}, 7, 'hits'],
     [7, { slots: [undefined, undefined] }, 7, 'good'],
-    [4, { scale: { shows: 'marks', from: 0, to: 5, marks: [{ mark: 'a', value: 3 }, { mark: 'b', value: 5 }] } }, undefined, 'between'],
-  ] as [number, Partial<SewOnMachine>, number | undefined, string][])('holes %f mm apart, %o', (spacing, more, set, verdict) => {
-    expect(holesWidth(spacing, machine(more))).toMatchObject({ set, verdict })
-  }) // prettier-ignore
+    [
+      4,
+      {
+        scale: {
+          shows: 'marks',
+          from: 0,
+          to: 5,
+          marks: [
+            { mark: 'a', value: 3 },
+            { mark: 'b', value: 5 },
+          ],
+        },
+      },
+      undefined,
+      'between',
+    ],
+  ] as [number, Partial<SewOnMachine>, number | undefined, string][])(
+    'holes %f mm apart, %o',
+    (spacing, more, set, verdict) => {
+      expect(holesWidth(spacing, machine(more))).toMatchObject({ set, verdict })
+    },
+  )
 
   it('goes around a ring’s wire, and lifts a button by what it closes over', () => {
     expect(ringWidth(2, machine())).toMatchObject({ set: 4, verdict: 'good' })
@@ -105,7 +133,8 @@ describe('differential', () => {
   ])('at %f, 100 became %f', (now, measured, set, verdict, held) => {
     expect(nextRatio(now, measured, scale)).toMatchObject({ set, verdict, held })
   })
-  it('turns freely where the scale is not stated', () => expect(nextRatio(1, 108, undefined)).toMatchObject({ set: 1.08, held: false })) // prettier-ignore
+  it('turns freely where the scale is not stated', () =>
+    expect(nextRatio(1, 108, undefined)).toMatchObject({ set: 1.08, held: false }))
 })
 
 describe('circles in stages', () => {
@@ -130,7 +159,11 @@ describe('circles in stages', () => {
 
 describe('thread by ratio', () => {
   it('is shared between needles and loopers', () => {
-    expect(threadByRatio(10, 14, 0.2)).toMatchObject({ all: { value: 140 }, needles: { value: 28 }, loopers: { value: 112 } }) // prettier-ignore
+    expect(threadByRatio(10, 14, 0.2)).toMatchObject({
+      all: { value: 140 },
+      needles: { value: 28 },
+      loopers: { value: 112 },
+    })
   })
   it('ships only ratios that use thread', () => {
     for (const { ratio, needles } of THREAD_RATIOS) {

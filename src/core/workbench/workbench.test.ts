@@ -78,7 +78,9 @@ describe('worked cases', () => {
     expect(first).toMatchObject({ count: 26, length: 14.5 })
     expect([rounded(first?.change as Figure, 1), rounded(first?.leftOver as Figure)]).toEqual([2.1, -0.009])
     const next = others.find(({ count }) => count === 27)
-    expect([next?.length, rounded(next?.change as Figure, 1), rounded(next?.leftOver as Figure)]).toEqual([14, -1.4, -1.009]) // prettier-ignore
+    expect([next?.length, rounded(next?.change as Figure, 1), rounded(next?.leftOver as Figure)]).toEqual([
+      14, -1.4, -1.009,
+    ])
     expect(letteringAngle(120, 60).value).toBe(2)
     expect(circleSpacing(20, 6, 0.25)).toMatchObject({
       inner: { value: 0.2125 },
@@ -125,11 +127,12 @@ describe('properties', () => {
         for (let i = 0; i < count; i++) {
           for (const other of [(at - first) / i, (last - at) / (count - 1 - i)]) {
             const fits = at - i * other >= first - 1e-9 && at + (count - 1 - i) * other <= last + 1e-9
-            if (Number.isFinite(other) && fits) expect(Math.abs(step - even)).toBeLessThanOrEqual(Math.abs(other - even) + 1e-6)
+            if (Number.isFinite(other) && fits)
+              expect(Math.abs(step - even)).toBeLessThanOrEqual(Math.abs(other - even) + 1e-6)
           }
         }
       }),
-    ) // prettier-ignore
+    )
   })
 
   it('what a motif leaves over is never more than half a step times the count', () => {

@@ -102,9 +102,14 @@ const overlockWhere: Record<string, string> = {
 const eddy: Handled = { where: overlockWhere, normal: { length: 'N', differential: 'N' } }
 
 const shoal: Handled = {
-  where: { power: 'switch on the right', needleHeight: 'on the right', length: 'dial on the right', differential: 'lever on the right' },
+  where: {
+    power: 'switch on the right',
+    needleHeight: 'on the right',
+    length: 'dial on the right',
+    differential: 'lever on the right',
+  },
   normal: { length: 'N', differential: 'N', pressure: '3', leftCover: 'in', middleCover: 'in', rightCover: 'in' },
-} // prettier-ignore
+}
 
 const confluence: Handled = {
   where: {
@@ -114,15 +119,32 @@ const confluence: Handled = {
   },
   normal: { length: 'N', differential: 'N', cuttingWidth: 'N' },
   rules: [
-    { id: 'mode-needles', needs: { leftNeedle: ['in', 'out'], table: ['cover table', 'overlock table'] }, for: { control: 'mode', to: 'overlock' }, because: 'something of the other mode may stand in its way' },
-    { id: 'cover-needs-mode', needs: { mode: ['cover'] }, for: { control: 'table', to: 'cover table' }, because: 'the overlock loopers stand where it goes' },
+    {
+      id: 'mode-needles',
+      needs: { leftNeedle: ['in', 'out'], table: ['cover table', 'overlock table'] },
+      for: { control: 'mode', to: 'overlock' },
+      because: 'something of the other mode may stand in its way',
+    },
+    {
+      id: 'cover-needs-mode',
+      needs: { mode: ['cover'] },
+      for: { control: 'table', to: 'cover table' },
+      because: 'the overlock loopers stand where it goes',
+    },
   ],
-} // prettier-ignore
+}
 
 const ripple: Handled = {
-  where: { power: 'switch under the table', needleHeight: 'the large wheel on the right', footLift: 'by the knee lever', length: 'dial on the right', feedDogs: 'knob in front of the arm', tension: 'dial on the face' },
+  where: {
+    power: 'switch under the table',
+    needleHeight: 'the large wheel on the right',
+    footLift: 'by the knee lever',
+    length: 'dial on the right',
+    feedDogs: 'knob in front of the arm',
+    tension: 'dial on the face',
+  },
   normal: { length: '2.5', pressure: '3', tension: '4' },
-} // prettier-ignore
+}
 
 const handled: Record<string, Handled> = {
   'plover-60': larkfen,
@@ -146,7 +168,12 @@ const handled: Record<string, Handled> = {
 }
 
 function overlockTensions(): Positions {
-  return { 'tension:leftNeedle': '4', 'tension:rightNeedle': '4', 'tension:upperLooper': '4', 'tension:lowerLooper': '4' } // prettier-ignore
+  return {
+    'tension:leftNeedle': '4',
+    'tension:rightNeedle': '4',
+    'tension:upperLooper': '4',
+    'tension:lowerLooper': '4',
+  }
 }
 
 const itemsById = new Map(items.map((item) => [item.id, item]))
@@ -157,7 +184,9 @@ export const withControls = (model: Model): Model => {
   if (!told) throw new Error(`nobody has said how the ${model.name} is handled`)
   const { where, normal = {}, more = {}, rules = [] } = told
   const usual = controlsOf({ ...model, controls: { controls: more, normal: {}, rules: [] } }, itemsById)
-  const placed = Object.entries(usual.controls).flatMap(([id, control]) => (where[id] === undefined ? [] : [[id, { ...control, where: where[id] }]])) // prettier-ignore
+  const placed = Object.entries(usual.controls).flatMap(([id, control]) =>
+    where[id] === undefined ? [] : [[id, { ...control, where: where[id] }]],
+  )
   return {
     ...model,
     controls: { controls: { ...more, ...Object.fromEntries(placed) }, normal, rules },

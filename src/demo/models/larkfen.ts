@@ -45,14 +45,65 @@ const utility: Row[] = [
   ['Satin 302', 'blanket', 'Blanket', 3, 2.5, 4, 'LF·28', 62, centred],
 ]
 
-const MOTIFS = ['Wave crest', 'Rope', 'Scallop', 'Herring', 'Feather', 'Ladder', 'Knotwork', 'Barley', 'Gull', 'Net', 'Fern', 'Chain of rings', 'Diamond', 'Thorn', 'Pebble', 'Sail', 'Tide line', 'Star', 'Leaf', 'Anchor', 'Buoy'] // prettier-ignore
+const MOTIFS = [
+  'Wave crest',
+  'Rope',
+  'Scallop',
+  'Herring',
+  'Feather',
+  'Ladder',
+  'Knotwork',
+  'Barley',
+  'Gull',
+  'Net',
+  'Fern',
+  'Chain of rings',
+  'Diamond',
+  'Thorn',
+  'Pebble',
+  'Sail',
+  'Tide line',
+  'Star',
+  'Leaf',
+  'Anchor',
+  'Buoy',
+]
 
 /** Penetrations of a few motifs, mm, drawn by hand for the demo. */
 const POINTS: Record<string, [number, number][]> = {
-  'Wave crest': [[-2, 0], [-1.2, 1.5], [0.4, 2.6], [2, 3.2], [1.4, 4.4], [0.2, 5], [-1, 5.6], [-2, 7]],
-  Ladder: [[-2, 0], [-2, 2], [2, 2], [2, 0], [2, 2], [-2, 2], [-2, 4]],
-  Diamond: [[0, 0], [1.2, 1.5], [2.4, 3], [1.2, 4.5], [0, 6], [-1.2, 4.5], [-2.4, 3], [-1.2, 1.5], [0, 0], [0, 3], [0, 6]],
-} // prettier-ignore
+  'Wave crest': [
+    [-2, 0],
+    [-1.2, 1.5],
+    [0.4, 2.6],
+    [2, 3.2],
+    [1.4, 4.4],
+    [0.2, 5],
+    [-1, 5.6],
+    [-2, 7],
+  ],
+  Ladder: [
+    [-2, 0],
+    [-2, 2],
+    [2, 2],
+    [2, 0],
+    [2, 2],
+    [-2, 2],
+    [-2, 4],
+  ],
+  Diamond: [
+    [0, 0],
+    [1.2, 1.5],
+    [2.4, 3],
+    [1.2, 4.5],
+    [0, 6],
+    [-1.2, 4.5],
+    [-2.4, 3],
+    [-1.2, 1.5],
+    [0, 0],
+    [0, 3],
+    [0, 6],
+  ],
+}
 
 const decorative: Row[] = MOTIFS.map((name, i): Row => {
   const dense = i % 3 === 1

@@ -5,10 +5,18 @@
 import { createHash, type Hash } from 'node:crypto'
 import { z } from 'zod'
 
-export const Head = z.strictObject({ format: z.literal('handhold-backup'), version: z.literal(1), at: z.string(), migrations: z.array(z.string()) }) // prettier-ignore
+export const Head = z.strictObject({
+  format: z.literal('handhold-backup'),
+  version: z.literal(1),
+  at: z.string(),
+  migrations: z.array(z.string()),
+})
 export type Head = z.infer<typeof Head>
 export const TableLine = z.strictObject({ table: z.string(), columns: z.array(z.string()) })
-export const End = z.strictObject({ end: z.literal(true), tables: z.record(z.string(), z.object({ rows: z.int(), sha256: z.string() })) }) // prettier-ignore
+export const End = z.strictObject({
+  end: z.literal(true),
+  tables: z.record(z.string(), z.object({ rows: z.int(), sha256: z.string() })),
+})
 export type Sums = z.infer<typeof End>['tables']
 
 /** Bytes stand as `{ "base64": … }`; everything else JSON can say. */
@@ -37,7 +45,9 @@ export class Summing {
   }
 
   sums(): Sums {
-    return Object.fromEntries([...this.open].map(([table, { rows, hash }]) => [table, { rows, sha256: hash.copy().digest('hex') }])) // prettier-ignore
+    return Object.fromEntries(
+      [...this.open].map(([table, { rows, hash }]) => [table, { rows, sha256: hash.copy().digest('hex') }]),
+    )
   }
 }
 

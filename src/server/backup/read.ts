@@ -13,7 +13,11 @@ import { columnsOf, openPlain, quoted, rowLines, tablesIn } from './write'
 const ROWS_AT_ONCE = 100
 
 /** Throws `BackupFault` for a file that is no backup, not whole, of a newer Handhold, or does not come back the same. */
-export const inScratch = async <Result>(url: string, file: string, then: (scratch: string, sums: Sums) => Promise<Result>): Promise<Result> => {
+export const inScratch = async <Result>(
+  url: string,
+  file: string,
+  then: (scratch: string, sums: Sums) => Promise<Result>,
+): Promise<Result> => {
   const name = `handhold_scratch_${randomBytes(6).toString('hex')}`
   const database = await openPlain(url)
   try {
@@ -24,14 +28,18 @@ export const inScratch = async <Result>(url: string, file: string, then: (scratc
     await database.query(`DROP DATABASE IF EXISTS ${quoted(name)}`)
     await database.end()
   }
-} // prettier-ignore
+}
 
-export const checkBackup = (url: string, file: string): Promise<Sums> => inScratch(url, file, (_, sums) => Promise.resolve(sums)) // prettier-ignore
+export const checkBackup = (url: string, file: string): Promise<Sums> =>
+  inScratch(url, file, (_, sums) => Promise.resolve(sums))
 
 /** One transaction: the shop is as it was, or as the backup has it. Nobody stays signed in. */
 export const restoreBackup = (url: string, file: string): Promise<Sums> =>
   inScratch(url, file, async (scratch, sums) => {
-    await migrate(url, migrations.map(({ name }) => name)) // prettier-ignore
+    await migrate(
+      url,
+      migrations.map(({ name }) => name),
+    )
     const database = await openPlain(url)
     try {
       const tables = await tablesIn(database)
@@ -40,7 +48,9 @@ export const restoreBackup = (url: string, file: string): Promise<Sums> =>
       for (const table of [...tables, 'session']) await database.query(`DELETE FROM ${quoted(table)}`)
       for (const table of tables) {
         const columns = (await columnsOf(database, table)).map(quoted).join(', ')
-        await database.query(`INSERT INTO ${quoted(table)} (${columns}) SELECT ${columns} FROM ${quoted(scratch)}.${quoted(table)}`) // prettier-ignore
+        await database.query(
+          `INSERT INTO ${quoted(table)} (${columns}) SELECT ${columns} FROM ${quoted(scratch)}.${quoted(table)}`,
+        )
       }
       await database.commit()
     } finally {
@@ -70,7 +80,8 @@ const load = async (url: string, file: string): Promise<Sums> => {
   const head = readAs(Head, (await lines.next()).value, 'its first line')
   const known = new Set(migrations.map(({ name }) => name))
   const newer = head.migrations.filter((name) => !known.has(name))
-  if (newer.length > 0) throw new BackupFault(`It was written by a newer Handhold (${newer.join(', ')}). Nothing was changed.`) // prettier-ignore
+  if (newer.length > 0)
+    throw new BackupFault(`It was written by a newer Handhold (${newer.join(', ')}). Nothing was changed.`)
   await migrate(url, head.migrations)
   const database = await openPlain(url)
   try {
@@ -79,7 +90,8 @@ const load = async (url: string, file: string): Promise<Sums> => {
     const told = await insertAll(database, lines)
     const found = await sumsIn(database, Object.keys(told))
     for (const [table, { rows, sha256 }] of Object.entries(told))
-      if (found[table]?.rows !== rows || found[table]?.sha256 !== sha256) throw new BackupFault(`Table ${table} does not come back as it was written. Nothing was changed.`) // prettier-ignore
+      if (found[table]?.rows !== rows || found[table]?.sha256 !== sha256)
+        throw new BackupFault(`Table ${table} does not come back as it was written. Nothing was changed.`)
     await migrate(url, [...known])
     return told
   } finally {
@@ -91,7 +103,10 @@ const insertAll = async (database: Connection, lines: AsyncIterator<string>): Pr
   let open: { table: string; columns: string[] } | undefined
   let rows: unknown[][] = []
   const flush = async () => {
-    if (open && rows.length > 0) await database.query(`INSERT INTO ${quoted(open.table)} (${open.columns.map(quoted).join(', ')}) VALUES ?`, [rows]) // prettier-ignore
+    if (open && rows.length > 0)
+      await database.query(`INSERT INTO ${quoted(open.table)} (${open.columns.map(quoted).join(', ')}) VALUES ?`, [
+        rows,
+      ])
     rows = []
   }
   for (let next = await lines.next(); !next.done; next = await lines.next()) {
@@ -120,7 +135,15 @@ const sumsIn = async (database: Connection, tables: readonly string[]): Promise<
 
 const migrate = async (url: string, names: readonly string[]): Promise<void> => {
   const wanted = migrations.filter(({ name }) => names.includes(name))
-  const source = await new DataSource({ type: 'mariadb', url, entities: [], migrations: wanted, synchronize: false, charset: 'utf8mb4', timezone: 'Z' }).initialize() // prettier-ignore
+  const source = await new DataSource({
+    type: 'mariadb',
+    url,
+    entities: [],
+    migrations: wanted,
+    synchronize: false,
+    charset: 'utf8mb4',
+    timezone: 'Z',
+  }).initialize()
   try {
     await source.runMigrations({ transaction: 'each' })
   } finally {
@@ -142,13 +165,17 @@ async function* linesOf(file: string): AsyncGenerator<string> {
   if (broken) throw new BackupFault(`The file cannot be unpacked: ${broken.message}. Nothing was changed.`)
 }
 
-const readAs = <Shape>(schema: { parse: (value: unknown) => Shape }, line: string | undefined, where: string): Shape => {
+const readAs = <Shape>(
+  schema: { parse: (value: unknown) => Shape },
+  line: string | undefined,
+  where: string,
+): Shape => {
   try {
     return schema.parse(json(line ?? ''))
   } catch {
     throw new BackupFault(`This is no backup of Handhold: ${where} does not say so. Nothing was changed.`)
   }
-} // prettier-ignore
+}
 
 const json = (line: string): unknown => {
   try {

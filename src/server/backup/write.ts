@@ -17,7 +17,11 @@ export const writeBackup = async (url: string, file: string, at: Date): Promise<
     await database.query('SET TRANSACTION ISOLATION LEVEL REPEATABLE READ')
     await database.query('START TRANSACTION WITH CONSISTENT SNAPSHOT')
     const summing = new Summing()
-    await pipeline(Readable.from(linesOf(database, summing, at)), createGzip(), createWriteStream(`${file}.part`, { mode: 0o600 })) // prettier-ignore
+    await pipeline(
+      Readable.from(linesOf(database, summing, at)),
+      createGzip(),
+      createWriteStream(`${file}.part`, { mode: 0o600 }),
+    )
     await rename(`${file}.part`, file)
     return summing.sums()
   } finally {
@@ -26,7 +30,12 @@ export const writeBackup = async (url: string, file: string, at: Date): Promise<
 }
 
 async function* linesOf(database: Connection, summing: Summing, at: Date): AsyncGenerator<string> {
-  const head: Head = { format: 'handhold-backup', version: 1, at: at.toISOString(), migrations: await migrationsIn(database) } // prettier-ignore
+  const head: Head = {
+    format: 'handhold-backup',
+    version: 1,
+    at: at.toISOString(),
+    migrations: await migrationsIn(database),
+  }
   yield `${JSON.stringify(head)}\n`
   for (const table of await tablesIn(database)) {
     const columns = await columnsOf(database, table)
@@ -41,32 +50,47 @@ async function* linesOf(database: Connection, summing: Summing, at: Date): Async
 }
 
 /** Rows of a table, one after another, in the order of its key. */
-export async function* rowLines(database: Connection, table: string, columns: readonly string[]): AsyncGenerator<string> {
+export async function* rowLines(
+  database: Connection,
+  table: string,
+  columns: readonly string[],
+): AsyncGenerator<string> {
   const key = await keyOf(database, table)
   const order = key.length > 0 ? ` ORDER BY ${key.map(quoted).join(', ')}` : ''
   // The promise wrapper does not stream; what it wraps does.
   const raw = (database as unknown as { connection: Raw }).connection
-  const rows = raw.query({ sql: `SELECT ${columns.map(quoted).join(', ')} FROM ${quoted(table)}${order}`, rowsAsArray: true }).stream() // prettier-ignore
+  const rows = raw
+    .query({ sql: `SELECT ${columns.map(quoted).join(', ')} FROM ${quoted(table)}${order}`, rowsAsArray: true })
+    .stream()
   for await (const row of rows as AsyncIterable<unknown[]>) yield JSON.stringify(row.map(encode))
-} // prettier-ignore
+}
 
 export const quoted = (name: string): string => `\`${name.replaceAll('`', '``')}\``
 
 /** Dates as the database writes them, so that nothing is rounded on its way. */
-export const openPlain = (url: string): Promise<Connection> => createConnection({ uri: url, dateStrings: true, jsonStrings: true, charset: 'utf8mb4', timezone: 'Z' }) // prettier-ignore
+export const openPlain = (url: string): Promise<Connection> =>
+  createConnection({ uri: url, dateStrings: true, jsonStrings: true, charset: 'utf8mb4', timezone: 'Z' })
 
 export const tablesIn = async (database: Connection): Promise<string[]> => {
-  const [rows] = await database.query<never[]>("SELECT table_name AS name FROM information_schema.tables WHERE table_schema = DATABASE() AND table_type = 'BASE TABLE' ORDER BY table_name") // prettier-ignore
+  const [rows] = await database.query<never[]>(
+    "SELECT table_name AS name FROM information_schema.tables WHERE table_schema = DATABASE() AND table_type = 'BASE TABLE' ORDER BY table_name",
+  )
   return (rows as { name: string }[]).map(({ name }) => name).filter((name) => !LEFT_OUT.has(name))
 }
 
 export const columnsOf = async (database: Connection, table: string): Promise<string[]> => {
-  const [rows] = await database.query<never[]>('SELECT column_name AS name FROM information_schema.columns WHERE table_schema = DATABASE() AND table_name = ? ORDER BY ordinal_position', [table]) // prettier-ignore
+  const [rows] = await database.query<never[]>(
+    'SELECT column_name AS name FROM information_schema.columns WHERE table_schema = DATABASE() AND table_name = ? ORDER BY ordinal_position',
+    [table],
+  )
   return (rows as { name: string }[]).map(({ name }) => name)
 }
 
 const keyOf = async (database: Connection, table: string): Promise<string[]> => {
-  const [rows] = await database.query<never[]>("SELECT column_name AS name FROM information_schema.key_column_usage WHERE table_schema = DATABASE() AND table_name = ? AND constraint_name = 'PRIMARY' ORDER BY ordinal_position", [table]) // prettier-ignore
+  const [rows] = await database.query<never[]>(
+    "SELECT column_name AS name FROM information_schema.key_column_usage WHERE table_schema = DATABASE() AND table_name = ? AND constraint_name = 'PRIMARY' ORDER BY ordinal_position",
+    [table],
+  )
   return (rows as { name: string }[]).map(({ name }) => name)
 }
 

@@ -6,14 +6,17 @@ import { connect } from '../database/connect'
 
 const [command = '', file = '', over = ''] = process.argv.slice(2)
 const url = process.env.DATABASE_URL ?? ''
-const counted = (sums: Sums) => `${Object.values(sums).reduce((all, { rows }) => all + rows, 0)} rows of ${Object.keys(sums).length} tables` // prettier-ignore
+const counted = (sums: Sums) =>
+  `${Object.values(sums).reduce((all, { rows }) => all + rows, 0)} rows of ${Object.keys(sums).length} tables`
 try {
   const database = await connect(url, { poolSize: 1 })
   await database.runMigrations({ transaction: 'each' })
   await database.destroy()
   if (command === 'backup') {
     await writeBackup(url, file, new Date())
-    process.stdout.write(`${counted(await checkBackup(url, file))} → ${file}; restored into a scratch database, it came back the same.\n`) // prettier-ignore
+    process.stdout.write(
+      `${counted(await checkBackup(url, file))} → ${file}; restored into a scratch database, it came back the same.\n`,
+    )
   } else if (!(await isEmptyShop(url)) && over !== '--over') {
     process.stderr.write('There is something in this shop. With --over the backup takes its place.\n')
     process.exitCode = 2

@@ -71,7 +71,11 @@ const measure = (size: MadeSize) => {
   const catalogue = heapMegabytes() - empty
   const index = median(() => answeringOf(bundle))
   let coverage = new Coverage(answering)
-  const first = median(() => coverage.all('cloth'), () => (coverage = new Coverage(answeringOf(bundle))), 3) // prettier-ignore
+  const first = median(
+    () => coverage.all('cloth'),
+    () => (coverage = new Coverage(answeringOf(bundle))),
+    3,
+  )
   coverage = new Coverage(answering)
   coverage.all('cloth')
   const again = median(
@@ -123,7 +127,9 @@ const measure = (size: MadeSize) => {
   }
 }
 
-say(`Node ${process.version}, ${cpus()[0]?.model ?? 'processor not told'}, ${cpus().length} cores, ${(totalmem() / 2 ** 30).toFixed(0)} GB`) // prettier-ignore
+say(
+  `Node ${process.version}, ${cpus()[0]?.model ?? 'processor not told'}, ${cpus().length} cores, ${(totalmem() / 2 ** 30).toFixed(0)} GB`,
+)
 /** Every stitch of the shop sewn to 10,000 penetrations: the slowest of their medians. */
 const PENETRATIONS = 10_000
 const geometry = functions.map(({ swing, ...told }): { name: string; time: number } => {

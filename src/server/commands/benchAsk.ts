@@ -9,16 +9,30 @@ import { madeCatalogue } from '#demo/madeCatalogue'
 const [MODELS, TECHNIQUES, CUSTOMERS] = [1000, 100, 3000]
 
 export const benchAsk = (row: (name: string, value: string) => void): void => {
-  const [made, demo] = [madeCatalogue({ models: MODELS, stitchesEach: 8, feet: 100, techniques: TECHNIQUES }), demoBundle()] // prettier-ignore
-  const bundle = { ...made, makes: [...made.makes, ...demo.makes], models: [...made.models, ...demo.models], techniques: [...made.techniques, ...demo.techniques], fabrics: [...made.fabrics, ...demo.fabrics] } // prettier-ignore
+  const [made, demo] = [
+    madeCatalogue({ models: MODELS, stitchesEach: 8, feet: 100, techniques: TECHNIQUES }),
+    demoBundle(),
+  ]
+  const bundle = {
+    ...made,
+    makes: [...made.makes, ...demo.makes],
+    models: [...made.models, ...demo.models],
+    techniques: [...made.techniques, ...demo.techniques],
+    fabrics: [...made.fabrics, ...demo.fabrics],
+  }
   const customers = Array.from({ length: CUSTOMERS }, (_, i) => ({
     id: `c${i}`,
     name: `Person${i} of Street${i % 97}`,
   }))
   const from = performance.now()
   const index = indexAskables(askablesOf(indexCatalogue(bundle), customers, []))
-  row(`Ask line: ${bundle.models.length} models, ${bundle.techniques.length} techniques, ${CUSTOMERS} customers indexed`, `${(performance.now() - from).toFixed(0)} ms`) // prettier-ignore
-  const names = made.models.slice(0, 50).map(({ name }, i) => `${name} ${made.techniques[i % TECHNIQUES]?.name ?? ''} ${made.fabrics[0]?.name ?? ''}`) // prettier-ignore
+  row(
+    `Ask line: ${bundle.models.length} models, ${bundle.techniques.length} techniques, ${CUSTOMERS} customers indexed`,
+    `${(performance.now() - from).toFixed(0)} ms`,
+  )
+  const names = made.models
+    .slice(0, 50)
+    .map(({ name }, i) => `${name} ${made.techniques[i % TECHNIQUES]?.name ?? ''} ${made.fabrics[0]?.name ?? ''}`)
   const lines = [...askLines.map(({ line }) => line), ...names, ...names.map((line) => line.replace(/[aeiou]/, ''))]
   for (const line of lines) understand(index, line)
   const times = lines.map((line) => {

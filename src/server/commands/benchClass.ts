@@ -12,7 +12,16 @@ import { optimum } from '../features/classes/solver'
 const RUNS = 5
 const DRAWN = 3
 const [SEATS, PIECES] = [24, 60]
-const TAUGHT = ['blind-hem', 'buttonhole', 'piping', 'zip', 'walking-foot-quilting', 'machine-binding', 'quarter-inch-seam', 'button-sew-on'] // prettier-ignore
+const TAUGHT = [
+  'blind-hem',
+  'buttonhole',
+  'piping',
+  'zip',
+  'walking-foot-quilting',
+  'machine-binding',
+  'quarter-inch-seam',
+  'button-sew-on',
+]
 
 /** A new catalogue each time, so that nothing is remembered of the run before. */
 export const benchClass = async (row: (name: string, value: string) => void): Promise<void> => {
@@ -24,8 +33,21 @@ export const benchClass = async (row: (name: string, value: string) => void): Pr
     const index = indexCatalogue(bundle)
     const models = bundle.models.filter(({ kind }) => kind === 'mechanical' || kind === 'computerised')
     const items = bundle.items.filter(({ what }) => what !== 'plate').slice(0, PIECES)
-    const seats = Array.from({ length: SEATS }, (_, i) => ({ name: `Seat ${i}`, model: models[i % models.length]?.id ?? '', owns: i % 2 ? [items[(i * 7) % items.length]?.id ?? ''] : [] })) // prettier-ignore
-    const asked: SewingClass = { id: 'bench', title: 'Bench', starts: '2026-12-01T10:00:00', minutes: 240, techniques: TAUGHT.map((technique) => ({ technique, fabric: 'cotton-shirting' })), seats, loans: items.map(({ id }) => ({ item: id, pieces: 1 })), pins: [] } // prettier-ignore
+    const seats = Array.from({ length: SEATS }, (_, i) => ({
+      name: `Seat ${i}`,
+      model: models[i % models.length]?.id ?? '',
+      owns: i % 2 ? [items[(i * 7) % items.length]?.id ?? ''] : [],
+    }))
+    const asked: SewingClass = {
+      id: 'bench',
+      title: 'Bench',
+      starts: '2026-12-01T10:00:00',
+      minutes: 240,
+      techniques: TAUGHT.map((technique) => ({ technique, fabric: 'cotton-shirting' })),
+      seats,
+      loans: items.map(({ id }) => ({ item: id, pieces: 1 })),
+      pins: [],
+    }
     const from = performance.now()
     const answering = { index, fitOf: fitLookup(index) }
     const planned = await planClass(answering, asked, optimum)
@@ -36,14 +58,22 @@ export const benchClass = async (row: (name: string, value: string) => void): Pr
   }
   const [first] = times
   const middle = [...times].sort((a, b) => a - b)[RUNS >> 1] as number
-  row(`Class of ${SEATS} × ${TAUGHT.length} × ${PIECES} (${said}), median; first`, `${middle.toFixed(0)}; ${first?.toFixed(0)} ms`) // prettier-ignore
+  row(
+    `Class of ${SEATS} × ${TAUGHT.length} × ${PIECES} (${said}), median; first`,
+    `${middle.toFixed(0)}; ${first?.toFixed(0)} ms`,
+  )
   if (!last) return
   const needs = suppliesOf(last.planned, []).map((need) => ({ ...need, name: need.of }))
   const drawn: number[] = []
   for (let run = 0; run < DRAWN; run++) {
     const from = performance.now()
-    await handout({ ...last, tolerance: USUAL_TOLERANCE, cards: 'http://127.0.0.1/c/bench', needs }, 'everything', () => Promise.resolve()) // prettier-ignore
+    await handout({ ...last, tolerance: USUAL_TOLERANCE, cards: 'http://127.0.0.1/c/bench', needs }, 'everything', () =>
+      Promise.resolve(),
+    )
     drawn.push(performance.now() - from)
   }
-  row('  all its handouts as one PDF, median', `${([...drawn].sort((a, b) => a - b)[DRAWN >> 1] as number).toFixed(0)} ms`) // prettier-ignore
+  row(
+    '  all its handouts as one PDF, median',
+    `${([...drawn].sort((a, b) => a - b)[DRAWN >> 1] as number).toFixed(0)} ms`,
+  )
 }

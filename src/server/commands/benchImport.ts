@@ -47,7 +47,10 @@ export const benchImport = async (bundle: Bundle, folder: string, row: (name: st
         known,
         read: rows
           .filter(({ is }) => is === 'stitch')
-          .map((one, i) => ({ row: one.row, value: stitchOf(one, { id: '', function: proposals[i]?.function ?? 'fn0', motion: 'forward' }) })), // prettier-ignore
+          .map((one, i) => ({
+            row: one.row,
+            value: stitchOf(one, { id: '', function: proposals[i]?.function ?? 'fn0', motion: 'forward' }),
+          })),
         callOf: ({ select }) => select,
         traceOf: ({ nativeName }) => nativeName,
         newId: ({ select }, taken) => stitchId(select, taken),
@@ -57,6 +60,7 @@ export const benchImport = async (bundle: Bundle, folder: string, row: (name: st
       times.matched?.push(matched - read)
       times.compared?.push(performance.now() - matched)
     }
-    for (const [what, took] of Object.entries(times)) row(`  ${ROWS} rows ${kind}, ${what}`, `${median(took).toFixed(0)} ms`) // prettier-ignore
+    for (const [what, took] of Object.entries(times))
+      row(`  ${ROWS} rows ${kind}, ${what}`, `${median(took).toFixed(0)} ms`)
   }
 }

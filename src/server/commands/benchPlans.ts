@@ -25,7 +25,10 @@ export const benchPlans = (row: (name: string, value: string) => void): void => 
     )
     const sorted = times.sort((a, b) => a - b)
     const [middle, slowest] = [sorted[sorted.length >> 1], sorted.at(-1)]
-    row(`  ${model.name}: ${times.length} plans, median; slowest`, middle === undefined || slowest === undefined ? 'none' : `${middle.toFixed(1)}; ${slowest.toFixed(1)} ms`) // prettier-ignore
+    row(
+      `  ${model.name}: ${times.length} plans, median; slowest`,
+      middle === undefined || slowest === undefined ? 'none' : `${middle.toFixed(1)}; ${slowest.toFixed(1)} ms`,
+    )
   }
 }
 

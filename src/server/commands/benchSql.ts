@@ -82,19 +82,77 @@ const load = async (database: Connection, { models, items, makes, techniques }: 
   }
   const patterns = new Map(makes.map(({ id, footPattern }) => [id, footPattern ?? 'generic']))
   const feet = items.filter(({ what }) => what === 'foot')
-  await insert('model', models.map((m) => [numberIn(m.id), m.shank ?? null, patterns.get(m.make), m.maxWidth, Number(m.features.includes('dualFeed')), numberIn(m.make)])) // prettier-ignore
-  await insert('stitch', models.flatMap((m) => m.stitches.map((s, place) => [numberIn(m.id), place, numberIn(s.function), s.defaults?.width]))) // prettier-ignore
-  await insert('foot', feet.map((f) => [numberIn(f.id), f.shank ?? null, f.shank ? null : patterns.get(f.make ?? ''), f.slot ?? null, f.price])) // prettier-ignore
+  await insert(
+    'model',
+    models.map((m) => [
+      numberIn(m.id),
+      m.shank ?? null,
+      patterns.get(m.make),
+      m.maxWidth,
+      Number(m.features.includes('dualFeed')),
+      numberIn(m.make),
+    ]),
+  )
+  await insert(
+    'stitch',
+    models.flatMap((m) =>
+      m.stitches.map((s, place) => [numberIn(m.id), place, numberIn(s.function), s.defaults?.width]),
+    ),
+  )
+  await insert(
+    'foot',
+    feet.map((f) => [
+      numberIn(f.id),
+      f.shank ?? null,
+      f.shank ? null : patterns.get(f.make ?? ''),
+      f.slot ?? null,
+      f.price,
+    ]),
+  )
   await insert(
     'foot_job',
     feet.flatMap((f) => (f.functions ?? []).map((job) => [numberIn(f.id), job])),
   )
-  await insert('supplied', models.flatMap((m) => [...new Set(m.supplied)].filter((id) => id.startsWith('foot')).map((id) => [numberIn(m.id), numberIn(id)]))) // prettier-ignore
-  const stages = techniques.flatMap(({ methods }, technique) => methods.map(({ stages: [stage] }, method) => ({ technique, method, stage: stage as Stage }))) // prettier-ignore
-  const rangeOf = ({ targets }: Stage) => targets.find(({ parameter }) => parameter === 'width')?.to as { from: number; to: number; prefer: number } // prettier-ignore
-  await insert('stage', stages.map(({ technique, method, stage }, id) => [id, technique, method, rangeOf(stage).from, rangeOf(stage).to, rangeOf(stage).prefer, Number((stage.features?.need?.length ?? 0) > 0)])) // prettier-ignore
-  await insert('accepted_stitch', stages.flatMap(({ stage }, id) => stage.stitches.map((entry, place) => [id, numberIn(entry.function), place, Number(entry.tradeOff !== undefined)]))) // prettier-ignore
-  await insert('accepted_foot', stages.flatMap(({ stage }, id) => (Array.isArray(stage.feet) ? stage.feet : [{ function: 'standard', tradeOff: undefined }]).map((entry, place) => [id, entry.function, place, Number(entry.tradeOff !== undefined)]))) // prettier-ignore
+  await insert(
+    'supplied',
+    models.flatMap((m) =>
+      [...new Set(m.supplied)].filter((id) => id.startsWith('foot')).map((id) => [numberIn(m.id), numberIn(id)]),
+    ),
+  )
+  const stages = techniques.flatMap(({ methods }, technique) =>
+    methods.map(({ stages: [stage] }, method) => ({ technique, method, stage: stage as Stage })),
+  )
+  const rangeOf = ({ targets }: Stage) =>
+    targets.find(({ parameter }) => parameter === 'width')?.to as { from: number; to: number; prefer: number }
+  await insert(
+    'stage',
+    stages.map(({ technique, method, stage }, id) => [
+      id,
+      technique,
+      method,
+      rangeOf(stage).from,
+      rangeOf(stage).to,
+      rangeOf(stage).prefer,
+      Number((stage.features?.need?.length ?? 0) > 0),
+    ]),
+  )
+  await insert(
+    'accepted_stitch',
+    stages.flatMap(({ stage }, id) =>
+      stage.stitches.map((entry, place) => [id, numberIn(entry.function), place, Number(entry.tradeOff !== undefined)]),
+    ),
+  )
+  await insert(
+    'accepted_foot',
+    stages.flatMap(({ stage }, id) =>
+      (Array.isArray(stage.feet) ? stage.feet : [{ function: 'standard', tradeOff: undefined }]).map((entry, place) => [
+        id,
+        entry.function,
+        place,
+        Number(entry.tradeOff !== undefined),
+      ]),
+    ),
+  )
   await database.query('ANALYZE TABLE model, stitch, foot, foot_job, supplied, stage, accepted_stitch, accepted_foot')
 }
 
@@ -115,7 +173,12 @@ export const benchSql = async (url: string, bundle: Bundle, ours: (technique: nu
         times.push(performance.now() - from)
       }
       times.sort((a, b) => a - b)
-      const said = new Map(rows.map(({ technique, model, had, cost }) => [`${technique} ${model}`, had ? (cost ? 'otherRoute' : 'ready') : 'needsItems'])) // prettier-ignore
+      const said = new Map(
+        rows.map(({ technique, model, had, cost }) => [
+          `${technique} ${model}`,
+          had ? (cost ? 'otherRoute' : 'ready') : 'needsItems',
+        ]),
+      )
       let same = 0
       for (let t = 0; t < techniques; t++) {
         for (let m = 0; m < bundle.models.length; m++) {

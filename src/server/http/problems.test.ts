@@ -29,21 +29,41 @@ const answered = (error: unknown, headersSent = false) => {
 
 describe('an error', () => {
   it.each<[string, unknown, number, Record<string, unknown>]>([
-    ['what a field says', new Invalid('Not right.', [{ path: ['models', 2, 'name'], message: 'is empty' }]), 422, { title: 'Not right.', issues: [{ path: ['models', 2, 'name'], message: 'is empty' }] }],
+    [
+      'what a field says',
+      new Invalid('Not right.', [{ path: ['models', 2, 'name'], message: 'is empty' }]),
+      422,
+      { title: 'Not right.', issues: [{ path: ['models', 2, 'name'], message: 'is empty' }] },
+    ],
     ['what is not there', new NotFound('There is no such card.'), 404, { title: 'There is no such card.' }],
     ['what was revoked', new Gone('This link was closed.'), 410, { title: 'This link was closed.', clashes: [] }],
     ['who is not signed in', new NotSignedIn(), 401, { title: 'Please sign in.' }],
     ['who may not', new Forbidden('Only the lead may.'), 403, { title: 'Only the lead may.' }],
     ['another refusal', new Problem(429, 'Too often.', { retryAfter: 3 }), 429, { title: 'Too often.', retryAfter: 3 }],
-    ['a body that is too large', { type: 'entity.too.large', status: 413, limit: 5 * 1024 * 1024 }, 413, { title: 'That is too much at once. The most is 5 MB. Nothing was kept.' }],
-    ['a body that is too large, nobody knows of what', { type: 'entity.too.large' }, 413, { title: 'That is too much at once. Nothing was kept.' }],
+    [
+      'a body that is too large',
+      { type: 'entity.too.large', status: 413, limit: 5 * 1024 * 1024 },
+      413,
+      { title: 'That is too much at once. The most is 5 MB. Nothing was kept.' },
+    ],
+    [
+      'a body that is too large, nobody knows of what',
+      { type: 'entity.too.large' },
+      413,
+      { title: 'That is too much at once. Nothing was kept.' },
+    ],
     ['a body that is no JSON', { type: 'entity.parse.failed' }, 400, { title: 'The request is not readable JSON.' }],
-    ['a body in another alphabet', { type: 'charset.unsupported' }, 415, { title: 'The request is in an encoding that is not understood.' }],
+    [
+      'a body in another alphabet',
+      { type: 'charset.unsupported' },
+      415,
+      { title: 'The request is in an encoding that is not understood.' },
+    ],
   ])('tells %s', (_, error, status, body) => {
     const sent = answered(error)
     expect(sent).toMatchObject({ status, type: 'application/problem+json', logged: 0 })
     expect(sent.body).toEqual({ type: 'about:blank', status, ...body })
-  }) // prettier-ignore
+  })
 
   it('that nobody foresaw tells nothing of its inside, and is logged', () => {
     const sent = answered(new Error('SELECT password FROM account'))
@@ -62,6 +82,10 @@ describe('an error', () => {
   it('of a second writer carries both versions of every row', () => {
     const clash = (row: string, yours: unknown) => ({ noun: 'models', row, yours, theirs: { version: 2, value: 'b' } })
     const { body } = answered(new Conflict('Somebody was faster.', [clash('p', 'a'), clash('q', 'c')]))
-    expect(body).toMatchObject({ yours: 'a', theirs: { version: 2, value: 'b' }, clashes: [{ row: 'p' }, { row: 'q' }] }) // prettier-ignore
+    expect(body).toMatchObject({
+      yours: 'a',
+      theirs: { version: 2, value: 'b' },
+      clashes: [{ row: 'p' }, { row: 'q' }],
+    })
   })
 })

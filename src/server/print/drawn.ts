@@ -5,4 +5,5 @@ import { inThread } from '../work/thread'
 /** Points a millimetre. */
 export const POINTS = 72 / 25.4
 
-export const pdfOf = async (document: TDocumentDefinitions): Promise<Buffer> => Buffer.from(await inThread('drawPdf', document)) // prettier-ignore
+export const pdfOf = async (document: TDocumentDefinitions): Promise<Buffer> =>
+  Buffer.from(await inThread('drawPdf', document))

@@ -27,6 +27,10 @@ const addTwoUp = async (whole: PDFDocument, part: PDFDocument): Promise<void> =>
     const sheet = whole.addPage([A4.width, A4.height])
     pages.slice(at, at + 2).forEach((page, i) => sheet.drawPage(page, { x: (i * A4.width) / 2, y: 0 }))
     sheet.drawLine({ start: { x: A4.width / 2, y: 8 }, end: { x: A4.width / 2, y: 24 }, thickness: 0.4 })
-    sheet.drawLine({ start: { x: A4.width / 2, y: A4.height - 24 }, end: { x: A4.width / 2, y: A4.height - 8 }, thickness: 0.4 }) // prettier-ignore
+    sheet.drawLine({
+      start: { x: A4.width / 2, y: A4.height - 24 },
+      end: { x: A4.width / 2, y: A4.height - 8 },
+      thickness: 0.4,
+    })
   }
 }

@@ -10,7 +10,14 @@ let ready = false
 const prepare = () => {
   if (ready) return
   const face = (name: string) => join(fonts, `Roboto-${name}.ttf`)
-  pdfmake.setFonts({ Print: { normal: face('Regular'), bold: face('Medium'), italics: face('Italic'), bolditalics: face('MediumItalic') } }) // prettier-ignore
+  pdfmake.setFonts({
+    Print: {
+      normal: face('Regular'),
+      bold: face('Medium'),
+      italics: face('Italic'),
+      bolditalics: face('MediumItalic'),
+    },
+  })
   pdfmake.setLocalAccessPolicy((path: string) => path.startsWith(fonts))
   pdfmake.setUrlAccessPolicy(() => false)
   ready = true
@@ -18,5 +25,7 @@ const prepare = () => {
 
 export const drawPdf = async (document: TDocumentDefinitions): Promise<Uint8Array> => {
   prepare()
-  return pdfmake.createPdf({ ...document, defaultStyle: { font: 'Print', fontSize: 10, ...document.defaultStyle } }).getBuffer() // prettier-ignore
+  return pdfmake
+    .createPdf({ ...document, defaultStyle: { font: 'Print', fontSize: 10, ...document.defaultStyle } })
+    .getBuffer()
 }

@@ -20,5 +20,7 @@ parentPort?.on('message', ({ id, task, given }: Asked) => {
   Promise.resolve()
     .then(() => work(...given))
     .then((result) => parentPort?.postMessage({ id, result } satisfies Told))
-    .catch((error: unknown) => parentPort?.postMessage({ id, error: error instanceof Error ? error.message : String(error) } satisfies Told)) // prettier-ignore
+    .catch((error: unknown) =>
+      parentPort?.postMessage({ id, error: error instanceof Error ? error.message : String(error) } satisfies Told),
+    )
 })

@@ -8,7 +8,10 @@ const waiting = new Map<number, { resolve: (result: unknown) => void; reject: (e
 
 type Done<Task extends keyof Tasks> = Awaited<ReturnType<Tasks[Task]>>
 
-export const inThread = async <Task extends keyof Tasks>(task: Task, ...given: Parameters<Tasks[Task]>): Promise<Done<Task>> => {
+export const inThread = async <Task extends keyof Tasks>(
+  task: Task,
+  ...given: Parameters<Tasks[Task]>
+): Promise<Done<Task>> => {
   const thread = (worker ??= begin())
   const id = ++count
   const told = new Promise<unknown>((resolve, reject) => waiting.set(id, { resolve, reject }))
@@ -20,7 +23,7 @@ export const inThread = async <Task extends keyof Tasks>(task: Task, ...given: P
     waiting.delete(id)
     if (waiting.size === 0) worker?.unref()
   }
-} // prettier-ignore
+}
 
 const begin = (): Worker => {
   const thread = open()
@@ -42,5 +45,7 @@ const begin = (): Worker => {
 const open = (): Worker => {
   if (!import.meta.url.endsWith('.ts')) return new Worker(new URL('./heavy.mjs', import.meta.url))
   const source = new URL('./heavy.ts', import.meta.url).href
-  return new Worker(`import('tsx/esm/api').then(({ register }) => (register(), import(${JSON.stringify(source)})))`, { eval: true }) // prettier-ignore
+  return new Worker(`import('tsx/esm/api').then(({ register }) => (register(), import(${JSON.stringify(source)})))`, {
+    eval: true,
+  })
 }

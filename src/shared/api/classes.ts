@@ -87,10 +87,18 @@ const Given = z.array(z.object({ seat: z.int(), item: Id, how: z.enum(['loan', '
 const seatPlaces = z.array(z.int())
 /** What a change that is not kept yet would do. */
 export const ClassChangeView = z.object({
-  change: z.object({ ready: z.int(), bought: z.int(), lent: z.int(), gained: seatPlaces, lost: seatPlaces, given: Given, taken: Given }),
+  change: z.object({
+    ready: z.int(),
+    bought: z.int(),
+    lent: z.int(),
+    gained: seatPlaces,
+    lost: seatPlaces,
+    given: Given,
+    taken: Given,
+  }),
   solved: z.boolean(),
   names: Named,
-}) // prettier-ignore
+})
 export interface ClassChangeView {
   change: changes.PlanChange
   solved: boolean
@@ -116,7 +124,12 @@ const RunStage = z.object({
   slowest: z.object({ seat: z.int(), seconds: z.number() }).optional(),
   longest: z.int().optional(),
   sewFrom: z.enum(['seam', 'practice', 'unstated']),
-  help: z.array(z.object({ seat: z.int(), why: z.array(z.enum(['notReady', 'noMachine', 'otherWay', 'slowChange', 'byHand', 'lentMachine'])) })), // prettier-ignore
+  help: z.array(
+    z.object({
+      seat: z.int(),
+      why: z.array(z.enum(['notReady', 'noMachine', 'otherWay', 'slowChange', 'byHand', 'lentMachine'])),
+    }),
+  ),
 })
 export const RunSheetView = z.object({
   stages: z.array(RunStage),
@@ -133,7 +146,9 @@ export type RunSheetView = run.RunSheet & { names: z.infer<typeof Named> }
 
 export const ShopCalendar = z.object({
   /** As read from the calendar file; times on the shop's wall clock. */
-  events: z.array(z.strictObject({ title: z.string(), starts: z.string(), ends: z.string(), place: z.string().optional() })), // prettier-ignore
+  events: z.array(
+    z.strictObject({ title: z.string(), starts: z.string(), ends: z.string(), place: z.string().optional() }),
+  ),
   read: z.string().optional(),
   file: z.string().optional(),
 })
@@ -164,7 +179,9 @@ export const SuppliesView = z.object({
       unknown: seatPlaces,
       amount: z.number().optional(),
       cuts: z.array(z.object({ width: z.number(), length: z.number(), pieces: z.int() })).optional(),
-      packs: z.object({ of: z.number(), need: z.number(), shelf: z.number(), buy: z.number(), cost: z.number().optional() }).optional(), // prettier-ignore
+      packs: z
+        .object({ of: z.number(), need: z.number(), shelf: z.number(), buy: z.number(), cost: z.number().optional() })
+        .optional(),
     }),
   ),
   spares: z.int(),

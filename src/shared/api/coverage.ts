@@ -24,7 +24,10 @@ const Decision = z.object({
 /** What sentences about cells name. */
 const named = z.record(z.string(), z.string())
 export const Named = z.object({
-  items: z.record(z.string(), z.object({ code: z.string(), name: z.string(), what: z.string(), price: z.number().optional() })), // prettier-ignore
+  items: z.record(
+    z.string(),
+    z.object({ code: z.string(), name: z.string(), what: z.string(), price: z.number().optional() }),
+  ),
   models: named,
   functions: named,
   methods: named,
@@ -66,7 +69,14 @@ export const GapsView = z.object({
       closer: z.union([
         z.object({ closes: z.literal('buy'), item: Id }),
         z.object({ closes: z.literal('chart'), model: Id }),
-        z.object({ closes: z.literal('state'), fact: z.object({ of: z.enum(['model', 'item']), id: Id, key: z.enum(['shank', 'attachment', 'fitStatement']) }) }), // prettier-ignore
+        z.object({
+          closes: z.literal('state'),
+          fact: z.object({
+            of: z.enum(['model', 'item']),
+            id: Id,
+            key: z.enum(['shank', 'attachment', 'fitStatement']),
+          }),
+        }),
       ]),
       cells: z.array(Cell),
       partly: z.int(),

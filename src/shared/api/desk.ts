@@ -14,7 +14,14 @@ const kind = z.enum(['model', 'customer', 'technique', 'trouble', 'fabric'])
 
 export const AskQuery = z.strictObject({ q: z.string().max(300) })
 const NamedThing = z.object({ id: Id, name: z.string() })
-const AskedPick = z.object({ id: Id, name: z.string(), sure: z.boolean(), others: z.array(NamedThing), words: z.array(z.string()).optional(), from: kind.optional() }) // prettier-ignore
+const AskedPick = z.object({
+  id: Id,
+  name: z.string(),
+  sure: z.boolean(),
+  others: z.array(NamedThing),
+  words: z.array(z.string()).optional(),
+  from: kind.optional(),
+})
 export const AskView = z.object({
   picks: z.object({
     model: AskedPick.optional(),
@@ -56,7 +63,10 @@ export const CaseWrite = z.strictObject({
   stop: z.string().max(40).optional(),
 })
 export type CaseWrite = z.infer<typeof CaseWrite>
-export const CaseRow = z.object({ version: z.int(), case: CaseWrite.extend({ id: z.int(), at: z.string(), by: z.string() }) }) // prettier-ignore
+export const CaseRow = z.object({
+  version: z.int(),
+  case: CaseWrite.extend({ id: z.int(), at: z.string(), by: z.string() }),
+})
 export type CaseRow = z.infer<typeof CaseRow>
 export const CaseChange = z.strictObject({ version: z.int(), case: CaseWrite })
 export const CaseParams = z.strictObject({ id: z.coerce.number().int().min(1) })
@@ -99,18 +109,43 @@ export const LookingView = z.object({
 })
 export type LookingView = cases.Looking & { cases: number; names: Record<string, string> }
 
-export const SharedCardWrite = z.strictObject({ model: Id, technique: Id, fabric: Id, method: Id.optional(), owned: z.array(Id).max(200).optional(), days: z.int().min(1).max(365).default(30) }) // prettier-ignore
+export const SharedCardWrite = z.strictObject({
+  model: Id,
+  technique: Id,
+  fabric: Id,
+  method: Id.optional(),
+  owned: z.array(Id).max(200).optional(),
+  days: z.int().min(1).max(365).default(30),
+})
 export const SharedCardMade = z.object({ token: z.string(), expires: z.string() })
 export const SharedCardRow = z.object({ id: z.int(), by: z.string(), expires: z.string(), what: z.string() })
 export type SharedCardRow = z.infer<typeof SharedCardRow>
 export const TokenParams = z.strictObject({ token: z.string().min(20).max(100) })
 /** `practice`: with a link to practise it. */
-export const SendCard = z.strictObject({ practice: z.boolean().optional(), customer: Id, model: Id, technique: Id, fabric: Id, method: Id.optional(), owned: z.array(Id).max(200).optional() }) // prettier-ignore
+export const SendCard = z.strictObject({
+  practice: z.boolean().optional(),
+  customer: Id,
+  model: Id,
+  technique: Id,
+  fabric: Id,
+  method: Id.optional(),
+  owned: z.array(Id).max(200).optional(),
+})
 
 const TradeSide = z.object({ verdict: Verdict, toGet: z.array(Id), reason: Reason.optional() })
 export const TradeUpQuery = z.strictObject({ from: Id, to: Id })
 export const TradeUpView = z.object({
-  rows: z.array(z.object({ technique: Id, fabric: Id, times: z.int(), from: TradeSide, to: TradeSide, name: z.string(), fabricName: z.string() })), // prettier-ignore
+  rows: z.array(
+    z.object({
+      technique: Id,
+      fabric: Id,
+      times: z.int(),
+      from: TradeSide,
+      to: TradeSide,
+      name: z.string(),
+      fabricName: z.string(),
+    }),
+  ),
   items: z.array(z.looseObject({ item: Id })),
   buy: z.array(Id),
   cost: z.int(),
@@ -118,7 +153,10 @@ export const TradeUpView = z.object({
   lost: z.array(Id),
   names: Named,
 })
-export type TradeUpView = Omit<trade.TradeUp, 'rows'> & { rows: (trade.TradeUp['rows'][number] & { name: string; fabricName: string })[]; names: z.infer<typeof Named> } // prettier-ignore
+export type TradeUpView = Omit<trade.TradeUp, 'rows'> & {
+  rows: (trade.TradeUp['rows'][number] & { name: string; fabricName: string })[]
+  names: z.infer<typeof Named>
+}
 
 export const SendSheet = z.strictObject({ customer: Id, words: text(200).min(1), sheet: Sheet })
 export const SentTo = z.object({ to: z.string() })

@@ -8,7 +8,13 @@ export const FitQuery = z
   .refine(({ item, model }) => item !== undefined || model !== undefined, { message: 'name an item, a model or both' })
 
 const FitLimit = z.union([
-  z.object({ limit: z.literal('width'), upTo: z.number(), by: z.enum(['foot', 'plate', 'travel']), needle: z.number(), modelMax: z.number().optional() }), // prettier-ignore
+  z.object({
+    limit: z.literal('width'),
+    upTo: z.number(),
+    by: z.enum(['foot', 'plate', 'travel']),
+    needle: z.number(),
+    modelMax: z.number().optional(),
+  }),
   z.object({ limit: z.literal('widthUnknown') }),
   z.object({ limit: z.literal('pin'), minWidth: z.number() }),
   z.object({ limit: z.literal('motions'), allows: z.array(Motion) }),
@@ -28,7 +34,9 @@ const FitReport = z.object({
     evidence: z.enum(['bench', 'book', 'workedOut']),
     chains: z.array(z.array(Id)),
     reasons: z.array(Reason),
-    missing: z.array(z.object({ of: z.enum(['model', 'item']), id: Id, key: z.enum(['shank', 'attachment', 'fitStatement']) })), // prettier-ignore
+    missing: z.array(
+      z.object({ of: z.enum(['model', 'item']), id: Id, key: z.enum(['shank', 'attachment', 'fitStatement']) }),
+    ),
   }),
   supplied: z.boolean(),
   statements: z.array(
@@ -49,7 +57,10 @@ const FitReport = z.object({
 export const FitsView = z.object({
   reports: z.array(FitReport),
   names: z.object({
-    items: z.record(z.string(), z.object({ code: z.string(), name: z.string(), what: z.string(), price: z.number().optional() })), // prettier-ignore
+    items: z.record(
+      z.string(),
+      z.object({ code: z.string(), name: z.string(), what: z.string(), price: z.number().optional() }),
+    ),
     models: z.record(z.string(), z.string()),
     functions: z.record(z.string(), z.string()),
   }),

@@ -4,7 +4,18 @@ import type * as attempt from '#core/practice/attempt'
 import type * as trial from '#core/practice/trial'
 import { StageAnswer } from './answer'
 import { CardQuery } from './card'
-import { Controls, Fabric, Id, Item, ModelHead, Positions, Stage, Stitch, StitchFunction, byParameter } from './catalogue' // prettier-ignore
+import {
+  Controls,
+  Fabric,
+  Id,
+  Item,
+  ModelHead,
+  Positions,
+  Stage,
+  Stitch,
+  StitchFunction,
+  byParameter,
+} from './catalogue'
 
 const word = z.string().max(300)
 const Places = z.record(z.string().max(120), word)
@@ -18,15 +29,64 @@ export const TrialView = z.object({
     functions: z.array(z.string()),
   }),
   fabric: Fabric.pick({ id: true, name: true, structure: true, needle: true }),
-  model: ModelHead.pick({ id: true, name: true, make: true, kind: true, maxWidth: true, needleTravel: true, scales: true }), // prettier-ignore
+  model: ModelHead.pick({
+    id: true,
+    name: true,
+    make: true,
+    kind: true,
+    maxWidth: true,
+    needleTravel: true,
+    scales: true,
+  }),
   controls: Controls,
   normal: Positions,
   goal: Positions,
   planned: z.int().optional(),
-  answer: StageAnswer.pick({ stitch: true, foot: true, plate: true, chain: true, settings: true, setup: true, needle: true, threads: true }), // prettier-ignore
-  stitches: z.array(Stitch.pick({ id: true, select: true, nativeName: true, function: true, motion: true, swing: true, defaults: true, ranges: true, setup: true, attributes: true, points: true, lengthMeaning: true, brings: true })), // prettier-ignore
+  answer: StageAnswer.pick({
+    stitch: true,
+    foot: true,
+    plate: true,
+    chain: true,
+    settings: true,
+    setup: true,
+    needle: true,
+    threads: true,
+  }),
+  stitches: z.array(
+    Stitch.pick({
+      id: true,
+      select: true,
+      nativeName: true,
+      function: true,
+      motion: true,
+      swing: true,
+      defaults: true,
+      ranges: true,
+      setup: true,
+      attributes: true,
+      points: true,
+      lengthMeaning: true,
+      brings: true,
+    }),
+  ),
   functions: z.array(StitchFunction),
-  items: z.array(Item.pick({ id: true, code: true, name: true, what: true, slot: true, minWidth: true, maxWidth: true, motions: true, denies: true, functions: true, guide: true, dualFeedCutOut: true, maxButton: true })), // prettier-ignore
+  items: z.array(
+    Item.pick({
+      id: true,
+      code: true,
+      name: true,
+      what: true,
+      slot: true,
+      minWidth: true,
+      maxWidth: true,
+      motions: true,
+      denies: true,
+      functions: true,
+      guide: true,
+      dualFeedCutOut: true,
+      maxButton: true,
+    }),
+  ),
   needles: z.array(z.object({ words: z.string(), size: z.number() })),
   threads: z.array(z.object({ id: Id, name: z.string() })),
   threadDiameter: z.number().optional(),

@@ -114,7 +114,15 @@ export const WriteView = z.object({
   at: z.string(),
   by: z.string(),
   counts: z.array(z.object({ noun: Noun, added: z.int(), changed: z.int(), removed: z.int() })),
-  first: z.array(z.object({ id: z.int(), noun: Noun, row: z.string(), title: z.string(), did: z.enum(['added', 'changed', 'removed']) })), // prettier-ignore
+  first: z.array(
+    z.object({
+      id: z.int(),
+      noun: Noun,
+      row: z.string(),
+      title: z.string(),
+      did: z.enum(['added', 'changed', 'removed']),
+    }),
+  ),
   rows: z.int(),
 })
 export type WriteView = z.infer<typeof WriteView>
@@ -138,7 +146,10 @@ export type NativeNames = z.infer<typeof NativeNames>
 /** What a shop once told about a make's files. */
 export const ImportHabit = z.strictObject({
   /** Heading, tidied → field and unit. */
-  columns: z.record(z.string().max(200), z.strictObject({ field: z.string().max(60), unit: z.string().max(10).optional(), carries: z.boolean().optional() })), // prettier-ignore
+  columns: z.record(
+    z.string().max(200),
+    z.strictObject({ field: z.string().max(60), unit: z.string().max(10).optional(), carries: z.boolean().optional() }),
+  ),
   /** Mark in a fit chart → what it says. */
   marks: z.record(z.string().max(60), z.string().max(120)).optional(),
 })

@@ -44,7 +44,12 @@ export const EvidenceQuery = z.strictObject({
   foot: Id.optional(),
 })
 
-const Figure = z.object({ value: z.number(), unit: z.string(), formula: z.string(), from: z.record(z.string(), z.number()) }) // prettier-ignore
+const Figure = z.object({
+  value: z.number(),
+  unit: z.string(),
+  formula: z.string(),
+  from: z.record(z.string(), z.number()),
+})
 
 export const ShopSettings = z.strictObject({
   /** What good samples may differ by before they count as disputed: mm, and a scale's own numbers. */
@@ -61,7 +66,11 @@ const Change = z.union([
     from: z.number().optional(),
     to: z.number().optional(),
   }),
-  z.object({ of: z.enum(['stitch', 'foot', 'needleSize', 'layers', 'threads']), from: z.string().optional(), to: z.string().optional() }), // prettier-ignore
+  z.object({
+    of: z.enum(['stitch', 'foot', 'needleSize', 'layers', 'threads']),
+    from: z.string().optional(),
+    to: z.string().optional(),
+  }),
 ])
 
 export const EvidenceView = z.object({
@@ -105,7 +114,11 @@ export const EvidenceView = z.object({
   names: z.record(z.string(), z.string()),
   tolerance: ShopSettings.shape.tolerance,
 })
-export type EvidenceView = core.Evidence & { photos: string[]; names: Record<string, string>; tolerance: ShopSettings['tolerance'] } // prettier-ignore
+export type EvidenceView = core.Evidence & {
+  photos: string[]
+  names: Record<string, string>
+  tolerance: ShopSettings['tolerance']
+}
 
 export const PhotoQuery = z.strictObject({ size: z.enum(['small', 'large']).optional() })
 export const PhotoKept = z.object({ width: z.int(), height: z.int(), bytes: z.int() })

@@ -58,7 +58,12 @@ export const CardTranslationView = z.object({
       from: StageSide.optional(),
       to: StageSide.optional(),
       settings: z.array(
-        z.object({ parameter: Parameter, from: z.string().optional(), to: z.string().optional(), moved: Moved.optional() }), // prettier-ignore
+        z.object({
+          parameter: Parameter,
+          from: z.string().optional(),
+          to: z.string().optional(),
+          moved: Moved.optional(),
+        }),
       ),
     }),
   ),

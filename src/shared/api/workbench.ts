@@ -81,9 +81,20 @@ export const Sheet: z.ZodType<sheet.Sheet> = z.strictObject({
   marks: z
     .array(
       z.union([
-        z.strictObject({ is: z.literal('line'), points: z.array(At).min(2).max(2000), weight: Weight, closed: z.boolean().optional() }), // prettier-ignore
+        z.strictObject({
+          is: z.literal('line'),
+          points: z.array(At).min(2).max(2000),
+          weight: Weight,
+          closed: z.boolean().optional(),
+        }),
         z.strictObject({ is: z.literal('circle'), at: At, radius: size, weight: Weight }),
-        z.strictObject({ is: z.literal('text'), at: At, text: z.string().max(300), size: z.number().min(1).max(50), align: z.enum(['start', 'middle', 'end']) }), // prettier-ignore
+        z.strictObject({
+          is: z.literal('text'),
+          at: At,
+          text: z.string().max(300),
+          size: z.number().min(1).max(50),
+          align: z.enum(['start', 'middle', 'end']),
+        }),
       ]),
     )
     .max(2000),

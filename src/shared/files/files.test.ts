@@ -8,7 +8,11 @@ import { readTableFile, type ReadOptions } from './readFile'
 
 const decoder = (encoding: string, fatal: boolean) => new TextDecoder(encoding, { fatal })
 const read = (bytes: Uint8Array, options?: ReadOptions) => readTableFile(bytes, decoder, options)
-const why = (bytes: Uint8Array) => read(bytes).then(() => 'read', (error: Error) => error.message) // prettier-ignore
+const why = (bytes: Uint8Array) =>
+  read(bytes).then(
+    () => 'read',
+    (error: Error) => error.message,
+  )
 
 const workbook = async (): Promise<Uint8Array> => {
   const book = new ExcelJs.Workbook()
@@ -21,7 +25,14 @@ const workbook = async (): Promise<Uint8Array> => {
   sheet.addRow(['', 2, 'Blind hem', new Date(Date.UTC(2026, 3, 3)), 1.1 + 2.2, 4])
   sheet.addRow(['', '', 'for knits', '', '', ''])
   sheet.mergeCells('A3:A5')
-  sheet.addRow(['Decor', 3, { richText: [{ text: 'Le' }, { text: 'af' }] }, { formula: 'D9' }, { formula: '1/0', result: { error: '#DIV/0!' } }, '']) // prettier-ignore
+  sheet.addRow([
+    'Decor',
+    3,
+    { richText: [{ text: 'Le' }, { text: 'af' }] },
+    { formula: 'D9' },
+    { formula: '1/0', result: { error: '#DIV/0!' } },
+    '',
+  ])
   return new Uint8Array(await book.xlsx.writeBuffer())
 }
 

@@ -12,9 +12,22 @@ export const prepareXlsx = async (): Promise<void> => void (await library())
 
 /** Parts of a sheet that say nothing about its cells. */
 const UNREAD = [
-  'dataValidations', 'conditionalFormatting', 'autoFilter', 'sheetProtection', 'hyperlinks', 'printOptions', 'pageMargins',
-  'pageSetup', 'headerFooter', 'rowBreaks', 'picture', 'drawing', 'tableParts', 'extLst', 'sheetViews',
-] // prettier-ignore
+  'dataValidations',
+  'conditionalFormatting',
+  'autoFilter',
+  'sheetProtection',
+  'hyperlinks',
+  'printOptions',
+  'pageMargins',
+  'pageSetup',
+  'headerFooter',
+  'rowBreaks',
+  'picture',
+  'drawing',
+  'tableParts',
+  'extLst',
+  'sheetViews',
+]
 
 export const readXlsx = async (bytes: Uint8Array): Promise<FileTable[]> => {
   const { Workbook } = await library()

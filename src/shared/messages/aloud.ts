@@ -13,7 +13,14 @@ export interface AloudLine {
 }
 
 /** Told at their own place in the order of the phone. */
-const NOT_LEVERS: ReadonlySet<string> = new Set(['power', 'needleHeight', 'footLift', 'feedDogs', 'dualFeed', 'handwheel']) // prettier-ignore
+const NOT_LEVERS: ReadonlySet<string> = new Set([
+  'power',
+  'needleHeight',
+  'footLift',
+  'feedDogs',
+  'dualFeed',
+  'handwheel',
+])
 
 export const aloudLines = (card: Card, stage: CardStage): AloudLine[] => {
   const say = speech(card.names)

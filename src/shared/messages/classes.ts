@@ -20,15 +20,26 @@ const helpText = (reason: HelpReason): string =>
 /** Whom to help and why, the seats of one reason together. */
 export const helpLines = (help: RunStage['help'], nameOf: (seat: number) => string): string[] => {
   const reasons = [...new Set(help.flatMap(({ why }) => why))]
-  return reasons.map((reason) => `${list(help.filter(({ why }) => why.includes(reason)).map(({ seat }) => nameOf(seat)))}: ${helpText(reason)}`) // prettier-ignore
+  return reasons.map(
+    (reason) =>
+      `${list(help.filter(({ why }) => why.includes(reason)).map(({ seat }) => nameOf(seat)))}: ${helpText(reason)}`,
+  )
 }
 
 /** The wall clock so many minutes after an ISO time: "10:25". */
 export const clockAfter = (starts: string, minutes: number): string =>
-  new Date(new Date(`${starts}Z`).getTime() + minutes * 60_000).toISOString().slice('yyyy-mm-ddT'.length, 'yyyy-mm-ddThh:mm'.length) // prettier-ignore
+  new Date(new Date(`${starts}Z`).getTime() + minutes * 60_000)
+    .toISOString()
+    .slice('yyyy-mm-ddT'.length, 'yyyy-mm-ddThh:mm'.length)
 
 /** What is needed of a supply in all: "3 bobbins", "14.2 m", "12 pieces of 30 × 40 cm". */
-export const needAmount = ({ what, unit, amount, cuts = [], unknown }: Pick<SupplyNeed, 'what' | 'unit' | 'amount' | 'cuts' | 'unknown'>): string => {
+export const needAmount = ({
+  what,
+  unit,
+  amount,
+  cuts = [],
+  unknown,
+}: Pick<SupplyNeed, 'what' | 'unit' | 'amount' | 'cuts' | 'unknown'>): string => {
   const more = unknown.length > 0 ? ' and more' : ''
   if (what === 'fabric') {
     const pieces = cuts.map(({ width, length, pieces: count }) => `${count} of ${cm(width)} × ${cm(length)} cm`)
@@ -36,8 +47,10 @@ export const needAmount = ({ what, unit, amount, cuts = [], unknown }: Pick<Supp
     return `${list(pieces)}${amount === undefined ? '' : `: ${formatNumber(Math.ceil(amount / 10) / 100)} m`}${more}`
   }
   if (amount === undefined) return 'not known'
-  return unit === 'm' ? `${formatNumber(Math.ceil(amount * 10) / 10)} m${more}` : `${plural(Math.ceil(amount), unit)}${more}`
-} // prettier-ignore
+  return unit === 'm'
+    ? `${formatNumber(Math.ceil(amount * 10) / 10)} m${more}`
+    : `${plural(Math.ceil(amount), unit)}${more}`
+}
 
 const cm = (mm: number): string => formatNumber(mm / 10)
 const plural = (count: number, unit: string): string => `${count} ${count === 1 ? unit : `${unit}s`}`
@@ -45,21 +58,28 @@ const plural = (count: number, unit: string): string => `${count} ${count === 1 
 /** Minutes as a person says them: "50 minutes", "2 hours 5 minutes". */
 export const minutesWords = (minutes: number): string => {
   const [hours, rest] = [Math.floor(minutes / 60), minutes % 60]
-  const parts = [...(hours > 0 ? [plural(hours, 'hour')] : []), ...(rest > 0 || hours === 0 ? [plural(rest, 'minute')] : [])] // prettier-ignore
+  const parts = [
+    ...(hours > 0 ? [plural(hours, 'hour')] : []),
+    ...(rest > 0 || hours === 0 ? [plural(rest, 'minute')] : []),
+  ]
   return parts.join(' ')
 }
 
 /** The follow-up after a class. */
-export const handoutMessage = ({ title, project }: Pick<SewingClass, 'title' | 'project'>, name: string): { subject: string; text: string } => ({
+export const handoutMessage = (
+  { title, project }: Pick<SewingClass, 'title' | 'project'>,
+  name: string,
+): { subject: string; text: string } => ({
   subject: `Your cards from “${title}”`,
   text: `Dear ${name},\n\nhere are the cards for your machine from “${title}”${project === undefined ? '' : ` (${project})`}. Each has a code that opens the same card on a screen.\n\nSew a scrap first: same fabric, same layers. Your machine’s own manual stands above a card.\n\nIf something does not go as the card says, ring the desk and have the card at hand.\n`,
-}) // prettier-ignore
+})
 
 /** What a change would do, each a line; nothing at all is a line too. */
 export const changeLines = (change: PlanChange, nameOf: (seat: number) => string, say: Speech): string[] => {
   const { ready, bought, lent, gained, lost, given, taken } = change
   const named = (item: string) => (say.item(item) === item ? say.model(item) : say.item(item))
-  const same = (one: PlanChange['given'][number]) => (other: PlanChange['given'][number]) => one.seat === other.seat && one.item === other.item // prettier-ignore
+  const same = (one: PlanChange['given'][number]) => (other: PlanChange['given'][number]) =>
+    one.seat === other.seat && one.item === other.item
   const counts = [
     ...(ready === 0 ? [] : [`${Math.abs(ready)} ${ready > 0 ? 'more' : 'fewer'} ready`]),
     ...(bought === 0 ? [] : [`${Math.abs(bought)} ${bought > 0 ? 'more' : 'fewer'} bought`]),

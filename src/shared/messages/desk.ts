@@ -74,31 +74,50 @@ export const causeText = ({ text, difference, parameter, toward, told }: Cause, 
   if (told === 'otherWay' && difference && trial) return differenceText(difference, trial)
   const off = difference && trial ? differenceText(difference, trial) : undefined
   const named = parameter === undefined ? '' : `${parameterWord(parameter)} too ${toward ?? 'far off'}`
-  return [off ?? (named || undefined), text].filter((part) => part !== undefined && part !== '').map((part, i) => (i === 0 ? capital(part as string) : part)).join(': ') // prettier-ignore
+  return [off ?? (named || undefined), text]
+    .filter((part) => part !== undefined && part !== '')
+    .map((part, i) => (i === 0 ? capital(part as string) : part))
+    .join(': ')
 }
 
 export const differenceText = ({ control, at, wanted }: Diagnosis['differences'][number], trial: Trial): string => {
-  const figure = (text: string) => (Number.isNaN(Number(text)) ? placeWord(trial, control, text) : formatNumber(Number(text))) // prettier-ignore
+  const figure = (text: string) =>
+    Number.isNaN(Number(text)) ? placeWord(trial, control, text) : formatNumber(Number(text))
   return `${capital(controlWord(control))} ${figure(at)}, the card has ${figure(wanted)}`
 }
 
 /** Why it stands where it does. */
 export const groundText = ({ told, named, history, difference }: Cause): string => {
   const grounds = [
-    told === 'differs' ? (difference?.steps === undefined ? 'differs from the card' : `${formatNumber(Math.round(difference.steps * 10) / 10)} steps off`) : told === 'otherWay' ? 'off the other way than this comes of' : told === 'asCard' ? 'stands as the card says' : told === 'notTold' ? 'not looked at yet' : 'not seen in the settings',
+    told === 'differs'
+      ? difference?.steps === undefined
+        ? 'differs from the card'
+        : `${formatNumber(Math.round(difference.steps * 10) / 10)} steps off`
+      : told === 'otherWay'
+        ? 'off the other way than this comes of'
+        : told === 'asCard'
+          ? 'stands as the card says'
+          : told === 'notTold'
+            ? 'not looked at yet'
+            : 'not seen in the settings',
     ...(named ? [] : ['this trouble does not name it']),
     ...(history.of > 0 ? [`${history.was} of ${history.of} ${history.of === 1 ? 'case' : 'cases'}`] : []),
-  ] // prettier-ignore
+  ]
   return grounds.join('; ')
 }
 
-export const outcomeWord = (outcome: string): string => ({ open: 'Open', solved: 'Solved', workshop: 'To the workshop', noAnswer: 'No answer' })[outcome] ?? outcome // prettier-ignore
+export const outcomeWord = (outcome: string): string =>
+  ({ open: 'Open', solved: 'Solved', workshop: 'To the workshop', noAnswer: 'No answer' })[outcome] ?? outcome
 
 /** `card`, `practice`: addresses that open without an account. */
-export const cardMessage = (technique: string, name: string, links: { card: string; practice?: string }): { subject: string; text: string } => ({
+export const cardMessage = (
+  technique: string,
+  name: string,
+  links: { card: string; practice?: string },
+): { subject: string; text: string } => ({
   subject: `Your card: ${technique}`,
   text: `Dear ${name},\n\nhere is the card for ${technique.toLowerCase()} on your machine. On a screen:\n${links.card}\n${links.practice === undefined ? '' : `\nTo practise it on a machine that cannot break:\n${links.practice}\n`}\nSew a scrap first: same fabric, same layers. Your machine’s own manual stands above a card.\n`,
-}) // prettier-ignore
+})
 
 export const sheetMessage = (words: string, name: string): { subject: string; text: string } => ({
   subject: words,

@@ -12,7 +12,9 @@ import { capital, controlWord, list, small, motionWord, parameterWord } from './
 export const trialSpeech = ({ items, stitches, threads, model }: Trial): Speech =>
   speech({
     items: Object.fromEntries(items.map(({ id, code, name, what }) => [id, { code, name, what }])),
-    stitches: Object.fromEntries(stitches.map(({ id, select, nativeName }) => [id, nativeName ? `${select} ${nativeName}` : select])), // prettier-ignore
+    stitches: Object.fromEntries(
+      stitches.map(({ id, select, nativeName }) => [id, nativeName ? `${select} ${nativeName}` : select]),
+    ),
     threads: Object.fromEntries(threads.map(({ id, name }) => [id, name])),
     models: { [model.id]: model.name },
     functions: {},
@@ -25,7 +27,10 @@ export const placeWord = (trial: Trial, control: string, at: string): string => 
   const say = trialSpeech(trial)
   if (control === 'stitch') return say.stitch(at)
   if (control.startsWith('thread:')) return say.thread(at)
-  return at.split('+').map((word) => (trial.items.some(({ id }) => id === word) ? say.item(word) : word)).join(' and ') // prettier-ignore
+  return at
+    .split('+')
+    .map((word) => (trial.items.some(({ id }) => id === word) ? say.item(word) : word))
+    .join(' and ')
 }
 
 const mm = (value: number): string => `${formatNumber(Math.round(value * 100) / 100)} mm`
@@ -85,8 +90,14 @@ export const reviewLines = (review: Review, trial: Trial): string[] => {
     reached
       ? `It stands as the card has it, after ${count(moves, 'move')}.`
       : `Not there yet: ${list(missed.map(({ control, wanted }) => `${controlWord(control)} to ${placeWord(trial, control, wanted)}`))}.`,
-    ...(extra === undefined || extra === 0 || !reached ? [] : [`${count(extra, 'move')} more than the shortest safe way.`]), // prettier-ignore
-    ...(refused.length > 0 ? [`The machine refused ${count(refused.length, 'move')}: ${list([...new Set(refused.map(({ control, to }) => `${controlWord(control)} to ${placeWord(trial, control, to)}`))])}.`] : []), // prettier-ignore
+    ...(extra === undefined || extra === 0 || !reached
+      ? []
+      : [`${count(extra, 'move')} more than the shortest safe way.`]),
+    ...(refused.length > 0
+      ? [
+          `The machine refused ${count(refused.length, 'move')}: ${list([...new Set(refused.map(({ control, to }) => `${controlWord(control)} to ${placeWord(trial, control, to)}`))])}.`,
+        ]
+      : []),
     ...passedBy.map((hazard) => `Passed by: ${hazard}`),
     ...undone.map((duty) => `Left undone: ${small(duty)}.`),
     ...(strikes > 0 ? [`The needle would have hit ${count(strikes, 'time')}: turn the handwheel first.`] : []),

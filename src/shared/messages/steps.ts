@@ -48,7 +48,9 @@ const movesText = ({ moves, unknown }: Extract<CardStep, { step: 'moves' }>, say
 
 const inOneBreath = (moves: readonly CardMove[], say: Speech): string => {
   const [first, ...rest] = moves.filter(({ means }) => means !== 'value').map((move) => moveText(move, say))
-  const values = moves.filter(({ means }) => means === 'value').map(({ control, to }) => `${controlWord(control)} ${to}`) // prettier-ignore
+  const values = moves
+    .filter(({ means }) => means === 'value')
+    .map(({ control, to }) => `${controlWord(control)} ${to}`)
   const acts = first === undefined ? '' : [first, ...rest.map(small)].join(', ')
   if (values.length === 0) return acts
   return acts === '' ? `Set ${list(values)}` : `${acts}, then ${list(values)}`
@@ -97,7 +99,8 @@ const checkOf = (moves: readonly CardMove[]): { check?: string } => {
 }
 
 const placeText = ({ where }: { where?: string | undefined }): string => (where === undefined ? '' : ` (${where})`)
-const withPlace = ({ control, where }: { control: string; where?: string | undefined }): string => `${controlWord(control)}${placeText({ where })}` // prettier-ignore
+const withPlace = ({ control, where }: { control: string; where?: string | undefined }): string =>
+  `${controlWord(control)}${placeText({ where })}`
 
 /** A rule in words: "The left needle moves only while needle height is up: the clamp is reached …" */
 export const ruleText = (rule: ControlRule): string => {

@@ -17,7 +17,10 @@ export const carriesWord: Record<Carried['carries'], string> = {
 export const carriedText = ({ chain, instead, reasons }: Carried, say: Speech): string =>
   [
     chain.length > 0 ? `By way of ${say.items(chain)}.` : '',
-    ...reasons.slice(0, 1).filter(({ code }) => code !== 'fitStated' && code !== 'fitByRule').map((reason) => say.reason(reason)), // prettier-ignore
+    ...reasons
+      .slice(0, 1)
+      .filter(({ code }) => code !== 'fitStated' && code !== 'fitByRule')
+      .map((reason) => say.reason(reason)),
     instead.length > 0
       ? `Instead: ${list(
           instead.map((id) => say.item(id)),
@@ -40,7 +43,10 @@ export const movedText = (moved: Moved | undefined, parameter: Parameter): strin
     return `the needle would hit: clear from ${formatNumber(from)} to ${formatNumber(to)} mm`
   }
   const unit = MM.has(parameter) ? ' mm' : ''
-  const lost = Math.abs(moved.lost) < 1e-6 ? '' : `, ${formatNumber(Math.abs(moved.lost))}${unit} ${moved.lost < 0 ? 'less' : 'more'}` // prettier-ignore
+  const lost =
+    Math.abs(moved.lost) < 1e-6
+      ? ''
+      : `, ${formatNumber(Math.abs(moved.lost))}${unit} ${moved.lost < 0 ? 'less' : 'more'}`
   return `${moved.shown}${lost}${moved.unchecked ? '; by hand through one stitch first' : ''}`
 }
 

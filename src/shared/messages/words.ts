@@ -95,7 +95,12 @@ export const sideWord = (side: string): string =>
 export const controlWord = (control: string): string =>
   control.startsWith('thread:')
     ? `${threadPlaceWord(control.slice('thread:'.length))} thread`
-    : (CONTROL_WORDS[control] ?? (control.startsWith('tension:') ? `${inWords(control.slice('tension:'.length))} tension` : control in PARAMETER_WORDS ? parameterWord(control as Parameter).toLowerCase() : inWords(control))) // prettier-ignore
+    : (CONTROL_WORDS[control] ??
+      (control.startsWith('tension:')
+        ? `${inWords(control.slice('tension:'.length))} tension`
+        : control in PARAMETER_WORDS
+          ? parameterWord(control as Parameter).toLowerCase()
+          : inWords(control)))
 const CONTROL_WORDS: Record<string, string> = {
   power: 'power',
   needleHeight: 'needle',

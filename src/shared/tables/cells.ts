@@ -132,7 +132,14 @@ const find = (to: Noun, text: string, names: Names): CellRead => {
   const short = (title: string) => title.startsWith(`${wanted} `) || (to === 'models' && title.endsWith(` ${wanted}`))
   const found = ids.get(wanted) ?? [...ids].flatMap(([title, own]) => (short(title) ? own : []))
   if (found.length === 1) return value(found[0])
-  return fault(found.length === 0 ? `nothing is called “${text}”` : `“${text}” may be ${found.map((id) => titles[id]).slice(0, 4).join(' or ')}`) // prettier-ignore
+  return fault(
+    found.length === 0
+      ? `nothing is called “${text}”`
+      : `“${text}” may be ${found
+          .map((id) => titles[id])
+          .slice(0, 4)
+          .join(' or ')}`,
+  )
 }
 
 /** The title where it alone has it, else the id. */

@@ -3,7 +3,13 @@ import type { CellKind } from './cells'
 import type { Column } from './columns'
 
 type More = Partial<Omit<Column, 'path' | 'heading' | 'kind'>>
-const column = (key: string, heading: string, kind: CellKind, more: More = {}): Column => ({ path: [key], heading, kind, width: 22, ...more }) // prettier-ignore
+const column = (key: string, heading: string, kind: CellKind, more: More = {}): Column => ({
+  path: [key],
+  heading,
+  kind,
+  width: 22,
+  ...more,
+})
 const text: CellKind = { is: 'text' }
 /** Seams and pieces of fabric: up to 100 m. */
 const mm: CellKind = { is: 'mm', most: 100_000 }

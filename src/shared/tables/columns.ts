@@ -47,17 +47,43 @@ const choice = <Value extends string>(values: readonly Value[], word: (value: Va
 })
 const must = { required: true }
 
-export const KINDS: readonly Kind[] = ['mechanical', 'computerised', 'straightStitch', 'overlocker', 'coverstitch', 'overlockCover', 'embroidery'] // prettier-ignore
+export const KINDS: readonly Kind[] = [
+  'mechanical',
+  'computerised',
+  'straightStitch',
+  'overlocker',
+  'coverstitch',
+  'overlockCover',
+  'embroidery',
+]
 export const STRUCTURES: readonly Fabric['structure'][] = ['woven', 'knit', 'nonWoven', 'coated']
 export const WEIGHTS: readonly Fabric['weight'][] = ['light', 'medium', 'heavy']
 const SWINGS: readonly Swing[] = ['none', 'centred', 'left', 'right']
 const MOTIONS: readonly Motion[] = ['forward', 'forwardReverse', 'sideMotion']
 const WHATS = ['foot', 'ankle', 'adapter', 'plate', 'accessory'] as const
-export const PARAMETERS: readonly Parameter[] = ['width', 'length', 'needlePosition', 'tension', 'pressure', 'differential', 'cuttingWidth', 'balance', 'elongation'] // prettier-ignore
+export const PARAMETERS: readonly Parameter[] = [
+  'width',
+  'length',
+  'needlePosition',
+  'tension',
+  'pressure',
+  'differential',
+  'cuttingWidth',
+  'balance',
+  'elongation',
+]
 const IN_MM: ReadonlySet<string> = new Set(['width', 'length', 'needlePosition', 'cuttingWidth'])
 
 const source: Column[] = [
-  column('source.evidence', 'How known', choice(['book', 'bench', 'workedOut'], (value) => ({ book: 'book', bench: 'tried', workedOut: 'worked out' })[value]), { width: 11 }), // prettier-ignore
+  column(
+    'source.evidence',
+    'How known',
+    choice(
+      ['book', 'bench', 'workedOut'],
+      (value) => ({ book: 'book', bench: 'tried', workedOut: 'worked out' })[value],
+    ),
+    { width: 11 },
+  ),
   column('source.where', 'Where it says so', text, { width: 20 }),
 ]
 
@@ -113,13 +139,24 @@ const models = (parameters: readonly Parameter[]): Column[] => [
   column('twinMax', 'Widest twin needle mm', mm, { width: 21 }),
   column('bobbin.class', 'Bobbin', text, { width: 12 }),
   column('bobbin.capacity', 'Bobbin holds m', positive, { width: 14 }),
-  column('supplied', 'Comes with', refs('items'), { hint: 'feet, plates, accessories; the first plate is the one fitted', empty: [], width: 40 }), // prettier-ignore
+  column('supplied', 'Comes with', refs('items'), {
+    hint: 'feet, plates, accessories; the first plate is the one fitted',
+    empty: [],
+    width: 40,
+  }),
   column('features', 'Features', words, {
     hint: 'a complete list: what is not in it, the model has not',
     empty: [],
     width: 40,
   }),
-  ...parameters.map((parameter) => column(`scales.${parameter}`, `Scale: ${parameterWord(parameter)}`, { is: 'scale' }, { hint: SCALE_HINT, width: 30 })), // prettier-ignore
+  ...parameters.map((parameter) =>
+    column(
+      `scales.${parameter}`,
+      `Scale: ${parameterWord(parameter)}`,
+      { is: 'scale' },
+      { hint: SCALE_HINT, width: 30 },
+    ),
+  ),
   ...source,
 ]
 
@@ -127,7 +164,14 @@ const stitches = (parameters: readonly Parameter[]): Column[] => [
   column('select', 'Choose', text, { ...must, width: 18 }),
   column('nativeName', 'Name in the book', text, { width: 22 }),
   column('function', 'What it is', ref('functions'), { ...must, width: 22 }),
-  ...parameters.map((parameter) => column(`defaults.${parameter}`, `${parameterWord(parameter)}${IN_MM.has(parameter) ? ' mm' : ''}`, settingKind(parameter), { width: Math.max(11, parameterWord(parameter).length + 3) })), // prettier-ignore
+  ...parameters.map((parameter) =>
+    column(
+      `defaults.${parameter}`,
+      `${parameterWord(parameter)}${IN_MM.has(parameter) ? ' mm' : ''}`,
+      settingKind(parameter),
+      { width: Math.max(11, parameterWord(parameter).length + 3) },
+    ),
+  ),
   column('foot', 'Foot', text, { width: 9 }),
   ...source,
   column('motion', 'Feed', choice(MOTIONS, motionWord), { ...must, width: 16 }),
@@ -138,9 +182,24 @@ const stitches = (parameters: readonly Parameter[]): Column[] => [
   column('swing', 'Width lies', choice(SWINGS), { hint: 'left out: as its function says', width: 11 }),
   column('brings', 'Sets by itself', words),
   column('setup', 'Controls stand', { is: 'positions' }, { hint: 'upperKnife=retracted, leftNeedle=in', width: 24 }),
-  column('startsAt', 'Starts at', choice(['nearEnd', 'farEnd'] as const, (value) => (value === 'nearEnd' ? 'near end' : 'far end')), { width: 11 }), // prettier-ignore
-  column('sews', 'Sews', choice(['towardYou', 'awayFromYou'] as const, (value) => (value === 'towardYou' ? 'toward you' : 'away from you')), { width: 14 }), // prettier-ignore
-  column('sequence', 'Steps of it', { is: 'sequence' }, { hint: '1: the near bar until five stitches; 2: …', width: 30 }), // prettier-ignore
+  column(
+    'startsAt',
+    'Starts at',
+    choice(['nearEnd', 'farEnd'] as const, (value) => (value === 'nearEnd' ? 'near end' : 'far end')),
+    { width: 11 },
+  ),
+  column(
+    'sews',
+    'Sews',
+    choice(['towardYou', 'awayFromYou'] as const, (value) => (value === 'towardYou' ? 'toward you' : 'away from you')),
+    { width: 14 },
+  ),
+  column(
+    'sequence',
+    'Steps of it',
+    { is: 'sequence' },
+    { hint: '1: the near bar until five stitches; 2: …', width: 30 },
+  ),
 ]
 
 const items: Column[] = [
@@ -185,13 +244,23 @@ const fits: Column[] = [
   column('group', 'Model group', text, { width: 16 }),
   column('fits', 'Fits', yesNo, must),
   column('chain', 'Through', refs('items'), { hint: 'the adapters it takes, in order', width: 24 }),
-  column('evidence', 'How known', choice(['book', 'bench'] as const, (value) => (value === 'bench' ? 'tried' : 'book')), { ...must, width: 11 }), // prettier-ignore
+  column(
+    'evidence',
+    'How known',
+    choice(['book', 'bench'] as const, (value) => (value === 'bench' ? 'tried' : 'book')),
+    { ...must, width: 11 },
+  ),
   column('where', 'Where it says so', text, { empty: '', width: 26 }),
 ]
 
 const fabrics: Column[] = [
   column('name', 'Name', text, { ...must, width: 24 }),
-  column('structure', 'Structure', choice(STRUCTURES, (value) => (value === 'nonWoven' ? 'non-woven' : value)), must), // prettier-ignore
+  column(
+    'structure',
+    'Structure',
+    choice(STRUCTURES, (value) => (value === 'nonWoven' ? 'non-woven' : value)),
+    must,
+  ),
   column('weight', 'Weight', choice(WEIGHTS), must),
   column('layers', 'Layers', whole, must),
   column('thickness', 'One layer, mm', mm, { ...must, width: 13 }),
@@ -201,7 +270,19 @@ const fabrics: Column[] = [
   column('thread', 'Usual thread', ref('threads'), { width: 26 }),
 ]
 
-const FAMILIES = ['hems', 'edges', 'buttonholes', 'fastenings', 'piecing and quilting', 'topstitching and joining', 'decorative', 'bobbin work', 'circular', 'overlock', 'cover stitch'] as const // prettier-ignore
+const FAMILIES = [
+  'hems',
+  'edges',
+  'buttonholes',
+  'fastenings',
+  'piecing and quilting',
+  'topstitching and joining',
+  'decorative',
+  'bobbin work',
+  'circular',
+  'overlock',
+  'cover stitch',
+] as const
 const techniques: Column[] = [
   column('name', 'Name', text, { ...must, width: 26 }),
   column('aliases', 'People also say', words, { width: 26 }),

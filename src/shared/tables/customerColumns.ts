@@ -3,7 +3,13 @@ import type { CellKind } from './cells'
 import type { Column } from './columns'
 
 type More = Partial<Omit<Column, 'path' | 'heading' | 'kind'>>
-const column = (key: string, heading: string, kind: CellKind, more: More = {}): Column => ({ path: [key], heading, kind, width: 24, ...more }) // prettier-ignore
+const column = (key: string, heading: string, kind: CellKind, more: More = {}): Column => ({
+  path: [key],
+  heading,
+  kind,
+  width: 24,
+  ...more,
+})
 const text: CellKind = { is: 'text' }
 
 export const customerColumns: Column[] = [

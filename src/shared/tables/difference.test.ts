@@ -5,7 +5,8 @@ import { namesOf, titleOf } from './titles'
 
 const bundle = demoBundle()
 const names = namesOf(bundle)
-const told = (...args: Parameters<typeof differencesOf>) => differencesOf(...args).map(({ heading, before, after }) => [heading, before, after]) // prettier-ignore
+const told = (...args: Parameters<typeof differencesOf>) =>
+  differencesOf(...args).map(({ heading, before, after }) => [heading, before, after])
 
 describe('two states of a row', () => {
   it('differ field by field, in the words of the table', () => {

@@ -54,5 +54,9 @@ const plain = (value: unknown): string =>
   value === undefined || value === null
     ? ''
     : isTree(value)
-      ? typeof value.name === 'string' ? value.name : typeof value.text === 'string' ? value.text : JSON.stringify(value) // prettier-ignore
+      ? typeof value.name === 'string'
+        ? value.name
+        : typeof value.text === 'string'
+          ? value.text
+          : JSON.stringify(value)
       : String(value)

@@ -20,7 +20,13 @@ const read = (table: string[][], given: Record<string, unknown> = {}, habits = {
 
 describe('a list', () => {
   it('that was saved from the shelf says what is known already', () => {
-    const table = parseCsv(tableCsv(columns, items.map((value) => ({ id: value.id, value })), names)) // prettier-ignore
+    const table = parseCsv(
+      tableCsv(
+        columns,
+        items.map((value) => ({ id: value.id, value })),
+        names,
+      ),
+    )
     const { rows, compared } = read(table)
     expect(rows.flatMap(({ faults }) => faults)).toEqual([])
     expect(compared.map(({ is }) => is)).toEqual(items.map(() => 'same'))
@@ -60,7 +66,10 @@ describe('a list', () => {
   })
 
   it('takes a column for what a person took it for last time', () => {
-    const table = [['Kürzel', 'Was', 'Teil'], ['A1', 'foot', 'one']] // prettier-ignore
+    const table = [
+      ['Kürzel', 'Was', 'Teil'],
+      ['A1', 'foot', 'one'],
+    ]
     const habits = { kürzel: { field: 'Code' }, was: { field: 'What' }, teil: { field: 'Name' } }
     const { matched, rows } = read(table, {}, habits)
     expect(rows[0]?.value).toEqual({ code: 'A1', what: 'foot', name: 'one' })

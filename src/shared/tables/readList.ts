@@ -65,7 +65,9 @@ export const matchList = (
     const isKnown = habit.field === ID || columns.some((column) => column.heading === habit.field)
     return isKnown ? { into: habit.field, own: true } : undefined
   }
-  const scores = table.slice(0, HEADING_WITHIN).map((cells) => new Set(cells.flatMap((cell) => told(cell)?.into ?? [])).size) // prettier-ignore
+  const scores = table
+    .slice(0, HEADING_WITHIN)
+    .map((cells) => new Set(cells.flatMap((cell) => told(cell)?.into ?? [])).size)
   const best = Math.max(0, ...scores)
   const at = best > 0 ? scores.indexOf(best) : -1
   const width = table.reduce((most, row) => Math.max(most, row.length), 0)
@@ -76,7 +78,11 @@ export const matchList = (
     const rivals = found.flatMap((one, i) => (one?.into === into ? [{ i, own: one?.own }] : []))
     return (rivals.find(({ own }) => own) ?? rivals[0])?.i === place
   }
-  const matched = headings.map((heading, place): ListColumn => ({ place, heading, into: firstOf(place) ? found[place]?.into : undefined })) // prettier-ignore
+  const matched = headings.map((heading, place): ListColumn => ({
+    place,
+    heading,
+    into: firstOf(place) ? found[place]?.into : undefined,
+  }))
   return { headingRow: at + 1, columns: matched }
 }
 
@@ -105,7 +111,13 @@ export const readListRows = (
   const byHeading = new Map(columns.map((column) => [column.heading, column]))
   return table.slice(from).flatMap((cells, i): ListRow[] => {
     if (cells.every((cell) => cell.trim() === '')) return []
-    const read: ListRow = { row: from + i + 1, cells: [...cells], value: { ...blankRow(noun), ...given }, id: undefined, faults: [] } // prettier-ignore
+    const read: ListRow = {
+      row: from + i + 1,
+      cells: [...cells],
+      value: { ...blankRow(noun), ...given },
+      id: undefined,
+      faults: [],
+    }
     for (const { place, into } of matched) {
       const text = undefused((cells[place] ?? '').trim())
       if (into === ID) read.id = text === '' ? undefined : text
@@ -129,12 +141,18 @@ const withMissing = (read: ListRow, noun: Noun, columns: readonly Column[]): Lis
   }
   const checked = nouns[noun].schema.safeParse({ id: 'x', ...read.value })
   const [issue] = checked.error?.issues ?? []
-  return issue ? { ...read, faults: [{ column: 1, heading: issue.path.join(' › '), text: '', message: issue.message }] } : read // prettier-ignore
+  return issue
+    ? { ...read, faults: [{ column: 1, heading: issue.path.join(' › '), text: '', message: issue.message }] }
+    : read
 }
 
 /** What a row is called within its table, so that the next list finds it again. */
 const callOf = (noun: Noun, value: Record<string, unknown>): string => {
-  const keys: Partial<Record<Noun, string[]>> = { items: ['make', 'code'], models: ['make', 'name'], fits: ['item', 'model', 'group', 'evidence'] } // prettier-ignore
+  const keys: Partial<Record<Noun, string[]>> = {
+    items: ['make', 'code'],
+    models: ['make', 'name'],
+    fits: ['item', 'model', 'group', 'evidence'],
+  }
   return (keys[noun] ?? ['name']).map((key) => String(value[key] ?? '').toLowerCase()).join('\n')
 }
 
@@ -147,7 +165,9 @@ export const compareList = (
   { columns, names, given }: ListContext,
 ): Compared<Value>[] => {
   const byId = new Map(known.map((value) => [value.id, value]))
-  const present = columns.filter((column) => matched.some(({ into }) => into === column.heading) || cellOf(given, column) !== undefined) // prettier-ignore
+  const present = columns.filter(
+    (column) => matched.some(({ into }) => into === column.heading) || cellOf(given, column) !== undefined,
+  )
   const read = rows.map(({ row, id, value }): ReadRow<Value> => ({ row, value: { ...value, id: id ?? '' } }))
   return compareRows<Value>({
     known,

@@ -19,7 +19,10 @@ export const readScale = (text: string): CellRead => {
   const scale: Scale = { shows: shows as Scale['shows'], from, to, ...(step === undefined ? {} : { step }) }
   for (const clause of clauses.filter((part) => part !== '')) {
     const more = readClause(clause)
-    if (!more) return { fault: `“${clause}” is not understood; known are: shown, normal, one number is, kept, not kept, reads, when` } // prettier-ignore
+    if (!more)
+      return {
+        fault: `“${clause}” is not understood; known are: shown, normal, one number is, kept, not kept, reads, when`,
+      }
     const faces = [...(scale.faces ?? []), ...(more.faces ?? [])]
     Object.assign(scale, more, faces.length > 0 ? { faces } : {})
   }

@@ -27,7 +27,8 @@ const BEYOND: Partial<Record<Noun, string[]>> = {
 }
 
 const rowsOf = (noun: Noun): { id: string; value: unknown }[] => {
-  if (noun === 'stitches') return bundle.models.flatMap(({ stitches }) => stitches.map((value) => ({ id: value.id, value }))) // prettier-ignore
+  if (noun === 'stitches')
+    return bundle.models.flatMap(({ stitches }) => stitches.map((value) => ({ id: value.id, value })))
   if (noun === 'models') return bundle.models.map(({ stitches: _, ...value }) => ({ id: value.id, value }))
   return (bundle[noun] as { id: string }[]).map((value) => ({ id: value.id, value }))
 }
@@ -35,7 +36,13 @@ const rowsOf = (noun: Noun): { id: string; value: unknown }[] => {
 describe('a table’s columns', () => {
   it.each(nounList)('hold every plain fact of the demo’s %s, and give it back as it was', (noun) => {
     const rows = rowsOf(noun)
-    const columns = columnsOf(noun, parametersOf(noun, rows.map(({ value }) => value))) // prettier-ignore
+    const columns = columnsOf(
+      noun,
+      parametersOf(
+        noun,
+        rows.map(({ value }) => value),
+      ),
+    )
     for (const { value } of rows) {
       let built: unknown = { ...blankRow(noun), id: (value as { id: string }).id }
       for (const column of columns) {
@@ -79,7 +86,22 @@ describe('a technique’s parts', () => {
     ])
 
   it.each(bundle.techniques)('$name: every field is in a column and comes back as it was', (technique) => {
-    const deeper = new Set(['id', 'prepare', 'finish', 'stages', 'stitches', 'feet', 'targets', 'needle', 'threads', 'materials', 'steps', 'inspect', 'faults', 'causes']) // prettier-ignore
+    const deeper = new Set([
+      'id',
+      'prepare',
+      'finish',
+      'stages',
+      'stitches',
+      'feet',
+      'targets',
+      'needle',
+      'threads',
+      'materials',
+      'steps',
+      'inspect',
+      'faults',
+      'causes',
+    ])
     for (const [what, columns, values] of parts(technique)) {
       for (const value of values) {
         let built: unknown = {}
@@ -108,7 +130,11 @@ describe('the parts of a class and of a customer', () => {
   it.each(parts)('%s: every field can be edited and comes back as it was', (_, columns, values) => {
     expect(values.length).toBeGreaterThan(0)
     for (const value of values)
-      for (const column of columns) expect(isPlain(column, cellOf(value, column), names), `${column.heading}: ${JSON.stringify(cellOf(value, column))}`).toBe(true) // prettier-ignore
+      for (const column of columns)
+        expect(
+          isPlain(column, cellOf(value, column), names),
+          `${column.heading}: ${JSON.stringify(cellOf(value, column))}`,
+        ).toBe(true)
   })
 })
 
@@ -136,7 +162,11 @@ describe('a cell', () => {
     [{ is: 'ref', to: 'models' }, 'Ripple S1', 'ripple-s1'],
     [{ is: 'ref', to: 'functions' }, 'ZIGZAG', 'zigzag'],
     [{ is: 'positions' }, 'upperKnife=retracted, leftNeedle=in', { upperKnife: 'retracted', leftNeedle: 'in' }],
-    [{ is: 'turns' }, 'shank=high → shank=low, attachment=screwOn', { from: { shank: 'high' }, to: { shank: 'low', attachment: 'screwOn' } }], // prettier-ignore
+    [
+      { is: 'turns' },
+      'shank=high → shank=low, attachment=screwOn',
+      { from: { shank: 'high' }, to: { shank: 'low', attachment: 'screwOn' } },
+    ],
     [{ is: 'target' }, '= 3,2', { abs: 3.2 }],
     [{ is: 'target' }, '3.2', { abs: 3.2 }],
     [{ is: 'target' }, '× 1.2', { times: 1.2 }],
@@ -144,11 +174,31 @@ describe('a cell', () => {
     [{ is: 'target' }, '1 number down', { numbers: -1 }],
     [{ is: 'target' }, '2–3, best 2,5', { from: 2, to: 3, prefer: 2.5 }],
     [{ is: 'target' }, 'as given', 'default'],
-    [{ is: 'when' }, 'weight: light, medium; IS: slippery; layers: 3', { weight: ['light', 'medium'], behaviour: ['slippery'], minLayers: 3 }], // prettier-ignore
+    [
+      { is: 'when' },
+      'weight: light, medium; IS: slippery; layers: 3',
+      { weight: ['light', 'medium'], behaviour: ['slippery'], minLayers: 3 },
+    ],
     [{ is: 'when' }, 'fabric: Denim; make: larkfen', { fabric: ['denim'], make: ['larkfen'] }],
     [{ is: 'guide' }, 'right 3', { kind: 'right', offset: 3 }],
     [{ is: 'scale' }, 'absent', 'absent'],
-    [{ is: 'scale' }, 'mm 0 to 7 by 0,5; shown +3.5; kept; reads 0=0, R=.5; when leftNeedle=in: 1=3', { shows: 'mm', from: 0, to: 7, step: 0.5, shownOffset: 3.5, kept: true, marks: [{ mark: '0', value: 0 }, { mark: 'R', value: 0.5 }], faces: [{ when: { leftNeedle: 'in' }, marks: [{ mark: '1', value: 3 }] }] }], // prettier-ignore
+    [
+      { is: 'scale' },
+      'mm 0 to 7 by 0,5; shown +3.5; kept; reads 0=0, R=.5; when leftNeedle=in: 1=3',
+      {
+        shows: 'mm',
+        from: 0,
+        to: 7,
+        step: 0.5,
+        shownOffset: 3.5,
+        kept: true,
+        marks: [
+          { mark: '0', value: 0 },
+          { mark: 'R', value: 0.5 },
+        ],
+        faces: [{ when: { leftNeedle: 'in' }, marks: [{ mark: '1', value: 3 }] }],
+      },
+    ],
   ])('%o reads %s', (kind, text, value) => expect(read(kind, text)).toEqual({ value }))
 
   it.each<[CellKind, string, string]>([
@@ -177,7 +227,9 @@ describe('a cell', () => {
     [{ is: 'when' }, 'layers: many', 'no number of layers'],
     [{ is: 'scale' }, 'mm 7–0', 'is not as'],
     [{ is: 'scale' }, 'mm 0–7; bright', 'is not understood'],
-  ])('%o refuses %s', (kind, text, why) => expect(read(kind, text)).toMatchObject({ fault: expect.stringContaining(why) })) // prettier-ignore
+  ])('%o refuses %s', (kind, text, why) =>
+    expect(read(kind, text)).toMatchObject({ fault: expect.stringContaining(why) }),
+  )
 
   it('never guesses between two things of one name', () => {
     const twins = { items: { a: 'K4 blind hem', b: 'K4 blind hem', c: 'K5 cord' } }
@@ -199,8 +251,14 @@ describe('a row', () => {
   it('loses with its last cell what held it up', () => {
     const row = { id: 'x', needs: { features: ['a'] }, source: { where: 'p. 4' } }
     expect(withCell(row, { path: ['needs', 'features'] }, undefined)).toEqual({ id: 'x', source: { where: 'p. 4' } })
-    expect(withCell({ id: 'x' }, { path: ['source', 'where'] }, 'p. 9')).toEqual({ id: 'x', source: { evidence: 'book', where: 'p. 9' } }) // prettier-ignore
-    expect(withCell({ id: 'x', features: ['a'] }, { path: ['features'], empty: [] }, undefined)).toEqual({ id: 'x', features: [] }) // prettier-ignore
+    expect(withCell({ id: 'x' }, { path: ['source', 'where'] }, 'p. 9')).toEqual({
+      id: 'x',
+      source: { evidence: 'book', where: 'p. 9' },
+    })
+    expect(withCell({ id: 'x', features: ['a'] }, { path: ['features'], empty: [] }, undefined)).toEqual({
+      id: 'x',
+      features: [],
+    })
     expect(withCell({ scales: { width: 'absent' } }, { path: ['scales', 'width'] }, undefined)).toEqual({ scales: {} })
   })
 })
@@ -219,7 +277,11 @@ describe('a CSV file', () => {
   it('is read in again cell by cell', () => {
     const columns = columnsOf('items')
     const rows = rowsOf('items')
-    const file = tableCsv(columns, [...rows, { id: 'odd', value: { code: '=HYPERLINK("x")', name: 'two\nlines; “quotes"' } }], names) // prettier-ignore
+    const file = tableCsv(
+      columns,
+      [...rows, { id: 'odd', value: { code: '=HYPERLINK("x")', name: 'two\nlines; “quotes"' } }],
+      names,
+    )
     expect(file.startsWith('\uFEFFId,Code,Name')).toBe(true)
     const [head, ...lines] = parseCsv(file)
     expect(head).toEqual(['Id', ...columns.map(({ heading }) => heading)])

@@ -6,7 +6,13 @@ import type { CellKind, Option } from './cells'
 import { KINDS, PARAMETERS, type Column } from './columns'
 
 type More = Partial<Omit<Column, 'path' | 'heading' | 'kind'>>
-const column = (key: string, heading: string, kind: CellKind, more: More = {}): Column => ({ path: key.split('.'), heading, kind, width: 16, ...more }) // prettier-ignore
+const column = (key: string, heading: string, kind: CellKind, more: More = {}): Column => ({
+  path: key.split('.'),
+  heading,
+  kind,
+  width: 16,
+  ...more,
+})
 const text: CellKind = { is: 'text' }
 const words: CellKind = { is: 'words' }
 const positive: CellKind = { is: 'number', least: 0 }
@@ -16,11 +22,19 @@ const must = { required: true }
 /** A text that is needed is empty before it is written, not missing. */
 const written = { required: true, empty: '' }
 
-const when = (more: More = {}): Column => column('when', 'Only when', { is: 'when' }, { width: 24, hint: 'weight: light; is: slippery', ...more }) // prettier-ignore
+const when = (more: More = {}): Column =>
+  column('when', 'Only when', { is: 'when' }, { width: 24, hint: 'weight: light; is: slippery', ...more })
 const tradeOff = column('tradeOff', 'At the cost of', text, { width: 26, hint: 'works, but …' })
 const MOTIONS = ['forward', 'forwardReverse', 'sideMotion'] as const
 const PLACES = ['needle', 'bobbin', 'upperLooper', 'lowerLooper', 'chainLooper', 'coverLooper'] as const
-const LOOPER_TENSIONS: readonly Parameter[] = ['tension:needle', 'tension:leftNeedle', 'tension:rightNeedle', 'tension:upperLooper', 'tension:lowerLooper', 'tension:chainLooper'] // prettier-ignore
+const LOOPER_TENSIONS: readonly Parameter[] = [
+  'tension:needle',
+  'tension:leftNeedle',
+  'tension:rightNeedle',
+  'tension:upperLooper',
+  'tension:lowerLooper',
+  'tension:chainLooper',
+]
 const parameterOptions = options([...PARAMETERS, ...LOOPER_TENSIONS], parameterWord)
 
 export const methodColumns: Column[] = [
@@ -48,7 +62,11 @@ export const stageMoreColumns: Column[] = [
   column('maxSpeed', 'Fastest, stitches a minute', positive),
 ]
 
-export const stitchColumns: Column[] = [column('function', 'Stitch', { is: 'ref', to: 'functions' }, { ...must, width: 24 }), tradeOff, when()] // prettier-ignore
+export const stitchColumns: Column[] = [
+  column('function', 'Stitch', { is: 'ref', to: 'functions' }, { ...must, width: 24 }),
+  tradeOff,
+  when(),
+]
 export const footColumns: Column[] = [
   column('function', 'Foot for', text, { ...written, width: 18, suggest: Object.keys(FOOT_FUNCTIONS) }),
   tradeOff,
@@ -75,7 +93,12 @@ export const materialColumns: Column[] = [
   column('what', 'What', text, { ...written, width: 20 }),
   column('amount', 'How much', positive, { ...must, width: 9 }),
   column('unit', 'Unit', text, { ...written, width: 8 }),
-  column('per', 'For each', { is: 'choice', of: options(['piece', 'metre', 'seat'] as const, String) }, { ...must, width: 10 }), // prettier-ignore
+  column(
+    'per',
+    'For each',
+    { is: 'choice', of: options(['piece', 'metre', 'seat'] as const, String) },
+    { ...must, width: 10 },
+  ),
   when(),
 ]
 export const stepColumns: Column[] = [
@@ -86,7 +109,17 @@ export const stepColumns: Column[] = [
   when(),
 ]
 export const inspectColumns: Column[] = [
-  column('side', 'Look at', { is: 'choice', of: options(['right', 'wrong', 'start', 'end', 'corner'] as const, (side) => (side === 'right' || side === 'wrong' ? `${side} side` : side)) }, { ...must, width: 12 }), // prettier-ignore
+  column(
+    'side',
+    'Look at',
+    {
+      is: 'choice',
+      of: options(['right', 'wrong', 'start', 'end', 'corner'] as const, (side) =>
+        side === 'right' || side === 'wrong' ? `${side} side` : side,
+      ),
+    },
+    { ...must, width: 12 },
+  ),
   column('good', 'Good looks like', text, { ...written, width: 50 }),
 ]
 export const faultColumns: Column[] = [column('name', 'Fault', text, { ...written, width: 40 })]

@@ -15,10 +15,24 @@ const byItself = ({ by }: Moved) => (by === 'yours' ? ('yours' as const) : ('the
 
 describe('two who changed the same thing', () => {
   it('are told part by part who changed what', () => {
-    const yours = { ...base, title: 'Hems, again', room: undefined, seats: [{ name: 'Runa', came: true }, { name: 'Tor', came: true }] } // prettier-ignore
+    const yours = {
+      ...base,
+      title: 'Hems, again',
+      room: undefined,
+      seats: [
+        { name: 'Runa', came: true },
+        { name: 'Tor', came: true },
+      ],
+    }
     const theirs = { ...base, title: 'All hems', seats: [{ name: 'Runa' }, { name: 'Tor', came: false }], note: 'x' }
     const moved = movedBetween(base, yours, theirs)
-    expect(told(moved)).toEqual(['title both', 'room yours', 'seats.0.came yours', 'seats.1.came theirs', 'note theirs']) // prettier-ignore
+    expect(told(moved)).toEqual([
+      'title both',
+      'room yours',
+      'seats.0.came yours',
+      'seats.1.came theirs',
+      'note theirs',
+    ])
     expect(heldTogether(theirs, moved, byItself)).toEqual({
       title: 'All hems',
       seats: [
@@ -44,7 +58,12 @@ describe('two who changed the same thing', () => {
 
   const leaf = fc.oneof(fc.integer({ min: 0, max: 2 }), fc.constantFrom('a', 'b'), fc.boolean())
   const { tree } = fc.letrec((tie) => ({
-    tree: fc.oneof({ maxDepth: 3 }, leaf, fc.array(tie('tree'), { maxLength: 3 }), fc.dictionary(fc.constantFrom('p', 'q', 'r'), tie('tree'))), // prettier-ignore
+    tree: fc.oneof(
+      { maxDepth: 3 },
+      leaf,
+      fc.array(tie('tree'), { maxLength: 3 }),
+      fc.dictionary(fc.constantFrom('p', 'q', 'r'), tie('tree')),
+    ),
   }))
   it('come to yours, to theirs, or to what one alone has changed', () => {
     fc.assert(

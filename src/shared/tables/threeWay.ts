@@ -30,7 +30,9 @@ export const movedBetween = (base: unknown, yours: unknown, theirs: unknown, pat
   const all = [base, yours, theirs]
   if (splits(all)) {
     const keys = [...new Set(all.flatMap(Object.keys))]
-    return keys.flatMap((key) => movedBetween(...(all.map((one) => one[key]) as [unknown, unknown, unknown]), [...path, key])) // prettier-ignore
+    return keys.flatMap((key) =>
+      movedBetween(...(all.map((one) => one[key]) as [unknown, unknown, unknown]), [...path, key]),
+    )
   }
   const by = sameValue(base, yours) ? 'theirs' : sameValue(base, theirs) ? 'yours' : 'both'
   return [{ path, by, yours, theirs }]
@@ -55,7 +57,11 @@ export const placeWords = (path: readonly string[], whole: unknown): string => {
     const within = at
     at = isTree(at) ? at[key] : undefined
     if (!Array.isArray(within)) return inWords(key)
-    const called = isTree(at) ? ['name', 'title', 'technique', 'of', 'model'].map((one) => (at as Tree)[one]).find((one) => typeof one === 'string') : undefined // prettier-ignore
+    const called = isTree(at)
+      ? ['name', 'title', 'technique', 'of', 'model']
+          .map((one) => (at as Tree)[one])
+          .find((one) => typeof one === 'string')
+      : undefined
     return called ?? String(Number(key) + 1)
   })
   return words.join(' › ')
@@ -72,5 +78,9 @@ export const partWords = (part: unknown, names: Names): string => {
     return typeof called === 'string' ? called : told.map(([, value]) => partWords(value, names)).join(' ') || 'set'
   }
   const text = String(part as string | number)
-  return Object.values(names).map((list) => (list as Record<string, string> | undefined)?.[text]).find(Boolean) ?? text // prettier-ignore
+  return (
+    Object.values(names)
+      .map((list) => (list as Record<string, string> | undefined)?.[text])
+      .find(Boolean) ?? text
+  )
 }

@@ -16,7 +16,7 @@ export const conditions: readonly { word: string; key: keyof When; names?: Noun;
   { word: 'weight', key: 'weight', of: WEIGHTS },
   { word: 'is', key: 'behaviour' },
   { word: 'layers', key: 'minLayers' },
-  { word: 'kind', key: 'kind', of: KINDS }, // prettier-ignore
+  { word: 'kind', key: 'kind', of: KINDS },
   { word: 'with', key: 'feature' },
   { word: 'without', key: 'withoutFeature' },
   { word: 'make', key: 'make', names: 'makes' },
@@ -26,7 +26,11 @@ export const conditions: readonly { word: string; key: keyof When; names?: Noun;
 type ReadName = (to: Noun, text: string) => CellRead
 type ShowName = (to: Noun, id: string) => string
 
-const split = (text: string): string[] => text.split(',').map((part) => part.trim()).filter(Boolean) // prettier-ignore
+const split = (text: string): string[] =>
+  text
+    .split(',')
+    .map((part) => part.trim())
+    .filter(Boolean)
 
 export const readWhen = (text: string, readName: ReadName): CellRead => {
   const when: When = {}
@@ -34,10 +38,12 @@ export const readWhen = (text: string, readName: ReadName): CellRead => {
     .split(';')
     .map((part) => part.trim())
     .filter(Boolean)) {
-    // prettier-ignore
     const [, word, rest] = /^(\w+)\s*:\s*(.+)$/.exec(clause) ?? []
     const condition = conditions.find((candidate) => candidate.word === word?.toLowerCase())
-    if (!condition || rest === undefined) return { fault: `“${clause}” is not as “weight: light”; known are ${conditions.map(({ word }) => word).join(', ')}` } // prettier-ignore
+    if (!condition || rest === undefined)
+      return {
+        fault: `“${clause}” is not as “weight: light”; known are ${conditions.map(({ word }) => word).join(', ')}`,
+      }
     if (condition.key === 'minLayers') {
       const layers = Number(rest)
       if (!Number.isInteger(layers) || layers < 1) return { fault: `“${rest}” is no number of layers` }

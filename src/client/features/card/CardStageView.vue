@@ -28,7 +28,11 @@ const changesTitle = computed(() =>
 const unchanged = computed(() => props.stage.unchanged.filter(({ setting }) => setting.value !== 'absent'))
 const missing = computed(() => props.stage.unchanged.filter(({ setting }) => setting.value === 'absent'))
 const leave = computed(() => list(unchanged.value.map(({ parameter }) => parameterWord(parameter).toLowerCase())))
-const scales = computed(() => Object.fromEntries([...props.stage.changes, ...props.stage.unchanged].map(({ parameter, scale }) => [parameter, scale]))) // prettier-ignore
+const scales = computed(() =>
+  Object.fromEntries(
+    [...props.stage.changes, ...props.stage.unchanged].map(({ parameter, scale }) => [parameter, scale]),
+  ),
+)
 const costs = computed(() => props.stage.answer.reasons.filter(({ code }) => code === 'tradeOff'))
 const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => code !== 'tradeOff'))
 </script>

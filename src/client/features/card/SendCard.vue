@@ -10,7 +10,15 @@ const { picked } = usePicks()
 const practice = ref(false)
 const send = (customer: string) => {
   const { model, technique, fabric, method, owned } = picked.value
-  return call<SentTo>('POST', '/api/outbox/cards', { customer, practice: practice.value, model, technique, fabric, owned, ...(method ? { method } : {}) }) // prettier-ignore
+  return call<SentTo>('POST', '/api/outbox/cards', {
+    customer,
+    practice: practice.value,
+    model,
+    technique,
+    fabric,
+    owned,
+    ...(method ? { method } : {}),
+  })
 }
 </script>
 

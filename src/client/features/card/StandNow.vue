@@ -9,7 +9,15 @@ const props = defineProps<{ changeover: CardChangeover; technique: string }>()
 const { picked, setStand } = usePicks()
 const lists = usePickLists()
 
-const said = computed(() => new Map((picked.value.now ?? '').split(',').filter(Boolean).map((part) => [part.slice(0, part.lastIndexOf(':')), part.slice(part.lastIndexOf(':') + 1)] as const))) // prettier-ignore
+const said = computed(
+  () =>
+    new Map(
+      (picked.value.now ?? '')
+        .split(',')
+        .filter(Boolean)
+        .map((part) => [part.slice(0, part.lastIndexOf(':')), part.slice(part.lastIndexOf(':') + 1)] as const),
+    ),
+)
 const say = (control: string, position: string) => {
   const next = new Map(said.value)
   if (position === '') next.delete(control)

@@ -32,7 +32,9 @@ export const useSending = (card: () => Card, at: () => number) => {
         stitch: answer.stitch,
         ...Object.fromEntries(settings.map(([parameter, { shown }]) => [parameter, shown])),
       }
-      const figures = settings.flatMap(([parameter, { value }]): [Parameter, number][] => (typeof value === 'number' ? [[parameter as Parameter, value]] : [])) // prettier-ignore
+      const figures = settings.flatMap(([parameter, { value }]): [Parameter, number][] =>
+        typeof value === 'number' ? [[parameter as Parameter, value]] : [],
+      )
       const sent: MachineShown = {
         model: answer.model,
         technique: technique.id,

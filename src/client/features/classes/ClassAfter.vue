@@ -23,7 +23,8 @@ const MANAGED: [Managed, string][] = [
   ['withHelp', 'with help'],
   ['notYet', 'not yet'],
 ]
-const set = (s: number, next: Partial<Seat>) => put({ seats: (draft.value?.seats ?? []).map((seat, i) => (i === s ? { ...seat, ...next } : seat)) }) // prettier-ignore
+const set = (s: number, next: Partial<Seat>) =>
+  put({ seats: (draft.value?.seats ?? []).map((seat, i) => (i === s ? { ...seat, ...next } : seat)) })
 const manage = (s: number, technique: string, value: string) => {
   const { [technique]: _, ...rest } = draft.value?.seats[s]?.managed ?? {}
   set(s, { managed: value === '' ? rest : { ...rest, [technique]: value as Managed } })
@@ -31,10 +32,19 @@ const manage = (s: number, technique: string, value: string) => {
 /** As planned, and whatever else was given out. */
 const loansOf = (s: number) => {
   const planned = plan.value?.seats[s]
-  return [...new Set([...(planned?.machine ? [planned.machine] : []), ...(planned?.loans ?? []), ...(draft.value?.seats[s]?.out ?? [])])] // prettier-ignore
+  return [
+    ...new Set([
+      ...(planned?.machine ? [planned.machine] : []),
+      ...(planned?.loans ?? []),
+      ...(draft.value?.seats[s]?.out ?? []),
+    ]),
+  ]
 }
 const named = (thing: string) => (say.value.item(thing) === thing ? say.value.model(thing) : say.value.item(thing))
-const having = (all: readonly string[] = [], thing: string, yes: boolean) => [...all.filter((one) => one !== thing), ...(yes ? [thing] : [])] // prettier-ignore
+const having = (all: readonly string[] = [], thing: string, yes: boolean) => [
+  ...all.filter((one) => one !== thing),
+  ...(yes ? [thing] : []),
+]
 const giveOut = (s: number, thing: string, yes: boolean) => {
   const { out, back } = draft.value?.seats[s] ?? {}
   set(s, { out: having(out, thing, yes), ...(yes ? {} : { back: having(back, thing, false) }) })
@@ -48,15 +58,28 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
 const logOf = (s: number, t: number) => {
   const [asked, seat] = [row.value?.class.techniques[t], plan.value?.seats[s]]
   const owned = [...(row.value?.class.seats[s]?.owns ?? []), ...(seat?.loans ?? []), ...(seat?.buys ?? [])]
-  return { path: '/log/new', query: { ...query.value, m: seat?.cells[t]?.way?.machine ?? seat?.model, t: asked?.technique, f: asked?.fabric, owned: owned.join(',') || undefined, way: seat?.cells[t]?.way?.method } } // prettier-ignore
+  return {
+    path: '/log/new',
+    query: {
+      ...query.value,
+      m: seat?.cells[t]?.way?.machine ?? seat?.model,
+      t: asked?.technique,
+      f: asked?.fabric,
+      owned: owned.join(',') || undefined,
+      way: seat?.cells[t]?.way?.method,
+    },
+  }
 }
 const send = async () => {
   problem.value = ''
   said.value = ''
   const seats = (row.value?.class.seats ?? []).flatMap(({ came }, s) => (came === false ? [] : [s]))
   try {
-    const sent = await sending.run((name) => call<ClassMessagesSent>('POST', `/api/classes/${id}/messages`, { seats }, name)) // prettier-ignore
-    if (sent) said.value = `${sent.sent} in the outbox.${sent.without.length > 0 ? ` No mail address is known of ${list(sent.without)}.` : ''}` // prettier-ignore
+    const sent = await sending.run((name) =>
+      call<ClassMessagesSent>('POST', `/api/classes/${id}/messages`, { seats }, name),
+    )
+    if (sent)
+      said.value = `${sent.sent} in the outbox.${sent.without.length > 0 ? ` No mail address is known of ${list(sent.without)}.` : ''}`
   } catch (error) {
     problem.value = problemText(error)
   }

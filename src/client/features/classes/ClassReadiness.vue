@@ -22,11 +22,13 @@ const said = ref('')
 
 const say = computed(() => speech((moved.value?.told ?? more.value ?? plan.value)?.names as never))
 const sayPlan = computed(() => speech(plan.value?.names as never))
-const others = (seat: number, item: string) => (draft.value?.pins ?? []).filter((pin) => pin.item !== item || pin.seat !== seat) // prettier-ignore
+const others = (seat: number, item: string) =>
+  (draft.value?.pins ?? []).filter((pin) => pin.item !== item || pin.seat !== seat)
 
 const pin = async (seat: number, item: string, how: 'loan' | 'buy' | 'not' | 'free') => {
   moved.value = undefined
-  if (await keep({ pins: how === 'free' ? others(seat, item) : [...others(seat, item), { seat, item, how }] })) said.value = 'Saved and planned again.' // prettier-ignore
+  if (await keep({ pins: how === 'free' ? others(seat, item) : [...others(seat, item), { seat, item, how }] }))
+    said.value = 'Saved and planned again.'
 }
 const prefer = async (place: number, method: string) => {
   const techniques = (draft.value?.techniques ?? []).map(({ method: before, ...one }, t) => {
@@ -39,10 +41,20 @@ const prefer = async (place: number, method: string) => {
 const move = async (item: string, from: number, to: number) => {
   if (!draft.value) return
   problem.value = ''
-  const pins = [...others(from, item).filter((one) => one.item !== item || one.seat !== to), { seat: to, item, how: 'loan' as const }] // prettier-ignore
+  const pins = [
+    ...others(from, item).filter((one) => one.item !== item || one.seat !== to),
+    { seat: to, item, how: 'loan' as const },
+  ]
   try {
-    const told = await work.run((name) => call<ClassChangeView>('POST', `/api/classes/${id}/change`, { class: { ...draft.value, pins } }, name)) // prettier-ignore
-    if (told) moved.value = { what: `${sayPlan.value.item(item)} lent to ${seatName(to)} instead of ${seatName(from)}`, pins, told } // prettier-ignore
+    const told = await work.run((name) =>
+      call<ClassChangeView>('POST', `/api/classes/${id}/change`, { class: { ...draft.value, pins } }, name),
+    )
+    if (told)
+      moved.value = {
+        what: `${sayPlan.value.item(item)} lent to ${seatName(to)} instead of ${seatName(from)}`,
+        pins,
+        told,
+      }
   } catch (error) {
     problem.value = problemText(error)
   }
@@ -54,7 +66,9 @@ const keepMove = async () => {
 }
 const weigh = async () => {
   try {
-    more.value = await weighing.run((name) => call<ClassPurchases>('GET', `/api/classes/${id}/purchases`, undefined, name)) // prettier-ignore
+    more.value = await weighing.run((name) =>
+      call<ClassPurchases>('GET', `/api/classes/${id}/purchases`, undefined, name),
+    )
   } catch (error) {
     problem.value = problemText(error)
   }

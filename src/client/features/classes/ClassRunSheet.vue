@@ -21,13 +21,20 @@ const say = computed(() => speech(sheet.value?.names as never))
 const asked = computed(() => row.value?.class)
 const nameAt = (place: number) => techniqueName(asked.value?.techniques[place]?.technique)
 
-const order = computed(() => (sheet.value?.stages ?? []).map(({ technique }) => asked.value?.techniques[technique]?.technique ?? '')) // prettier-ignore
+const order = computed(() =>
+  (sheet.value?.stages ?? []).map(({ technique }) => asked.value?.techniques[technique]?.technique ?? ''),
+)
 const moveTo = async (before: number, after: number) => {
   const next = [...order.value]
   next.splice(after, 0, ...next.splice(before, 1))
   await keep({ order: next })
 }
-useDragBetween(table, 'tbody', () => sheet.value, ({ before, after }) => void moveTo(before, after)) // prettier-ignore
+useDragBetween(
+  table,
+  'tbody',
+  () => sheet.value,
+  ({ before, after }) => void moveTo(before, after),
+)
 
 const loadClashes = async () => {
   try {
@@ -48,7 +55,8 @@ const readIn = async (event: Event) => {
     await loadClashes()
     said.value = `${picked.name} is read in.`
   } catch (error) {
-    problem.value = error instanceof ApiProblem ? `${problemText(error)}\nThe calendar before is kept.` : problemText(error) // prettier-ignore
+    problem.value =
+      error instanceof ApiProblem ? `${problemText(error)}\nThe calendar before is kept.` : problemText(error)
   } finally {
     field.value = ''
   }

@@ -14,7 +14,9 @@ const { row, seatName, id } = useClass()
 const { told, problem, work } = useFromClass<SuppliesView>('supplies')
 const WORDS = { fabric: 'Fabric', material: 'Material', thread: 'Thread', bobbin: 'Bobbins', needle: 'Needles' }
 const cost = computed(() => (told.value?.needs ?? []).reduce((sum, { packs }) => sum + (packs?.cost ?? 0), 0))
-const unpriced = computed(() => (told.value?.needs ?? []).filter(({ packs }) => !packs || (packs.buy > 0 && packs.cost === undefined)).length) // prettier-ignore
+const unpriced = computed(
+  () => (told.value?.needs ?? []).filter(({ packs }) => !packs || (packs.buy > 0 && packs.cost === undefined)).length,
+)
 type Need = SuppliesView['needs'][number]
 /** By how much each takes: "0.9 m each" where all are alike. */
 const perSeat = ({ what, seats, unit }: Need): string => {
@@ -24,7 +26,8 @@ const perSeat = ({ what, seats, unit }: Need): string => {
   const all = seats.length === (row.value?.class.seats.length ?? 0) ? 'each' : `each of ${seats.length} seats`
   return `${range} ${unit === 'm' ? 'm' : ''} ${all}`.replace('  ', ' ')
 }
-const costOf = ({ buy, cost: told }: NonNullable<Need['packs']>): string => (buy === 0 ? '–' : told === undefined ? '?' : moneyWords(told)) // prettier-ignore
+const costOf = ({ buy, cost: told }: NonNullable<Need['packs']>): string =>
+  buy === 0 ? '–' : told === undefined ? '?' : moneyWords(told)
 const why = ({ what, unknown }: Need): string => {
   if (unknown.length === 0) return ''
   if (what === 'fabric') return 'A technique in it has no piece told.'

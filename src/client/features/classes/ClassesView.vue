@@ -17,7 +17,15 @@ void read(async () => (rows.value = await get<ClassRow[]>('/api/classes')))
 const begin = () =>
   act(async () => {
     const tomorrow = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10)
-    const blank = { title: 'A new class', starts: `${tomorrow}T10:00:00`, minutes: 120, techniques: [], seats: [], loans: [], pins: [] } // prettier-ignore
+    const blank = {
+      title: 'A new class',
+      starts: `${tomorrow}T10:00:00`,
+      minutes: 120,
+      techniques: [],
+      seats: [],
+      loans: [],
+      pins: [],
+    }
     const made = await call<ClassRow>('POST', '/api/classes', blank)
     await router.push({ path: `/classes/${made.class.id}`, query: query.value })
   })

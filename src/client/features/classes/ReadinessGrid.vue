@@ -9,7 +9,12 @@ import VerdictMark from '../card/VerdictMark.vue'
 import { useDragBetween } from './useDragBetween'
 
 /** Seats down, techniques across: what each can do with what they own, and what is lent or bought so that they can. */
-const props = defineProps<{ plan: ClassPlanView; techniques: readonly ClassTechnique[]; pins: readonly Pin[]; owns: readonly (readonly string[])[] }>() // prettier-ignore
+const props = defineProps<{
+  plan: ClassPlanView
+  techniques: readonly ClassTechnique[]
+  pins: readonly Pin[]
+  owns: readonly (readonly string[])[]
+}>()
 const emit = defineEmits<{
   pin: [seat: number, item: string, how: 'loan' | 'buy' | 'not' | 'free']
   /** A piece is to be lent to another seat. */
@@ -47,18 +52,39 @@ const FREE = { loan: 'lent, as is best', buy: 'bought, as is best', not: 'as is 
 const cardOf = (s: number, t: number) => {
   const [seat, asked] = [props.plan.seats[s], props.techniques[t]]
   const owned = [...(props.owns[s] ?? []), ...(seat?.loans ?? []), ...(seat?.buys ?? [])]
-  return { path: '/card', query: { ...query.value, m: seat?.cells[t]?.way?.machine ?? seat?.model, t: asked?.technique, f: asked?.fabric, owned: owned.join(',') || undefined, way: seat?.cells[t]?.way?.method } } // prettier-ignore
+  return {
+    path: '/card',
+    query: {
+      ...query.value,
+      m: seat?.cells[t]?.way?.machine ?? seat?.model,
+      t: asked?.technique,
+      f: asked?.fabric,
+      owned: owned.join(',') || undefined,
+      way: seat?.cells[t]?.way?.method,
+    },
+  }
 }
-const lentBeside = ({ model, machine }: ClassPlanView['seats'][number]) => (machine === undefined ? '' : machine === model ? ', lent' : `; lent: ${say.value.model(machine)}`) // prettier-ignore
-const cellWord = (seat: ClassPlanView['seats'][number], { verdict, toGet, way }: ClassPlanView['seats'][number]['cells'][number]): string => {
+const lentBeside = ({ model, machine }: ClassPlanView['seats'][number]) =>
+  machine === undefined ? '' : machine === model ? ', lent' : `; lent: ${say.value.model(machine)}`
+const cellWord = (
+  seat: ClassPlanView['seats'][number],
+  { verdict, toGet, way }: ClassPlanView['seats'][number]['cells'][number],
+): string => {
   if (way?.machine !== undefined && way.machine !== seat.model) return `On the ${say.value.model(way.machine)}`
-  return seat.ready && verdict === 'needsItems' ? 'Ready with it' : verdictWord(verdict, toGet.flatMap((id) => props.plan.names.items[id] ?? []))
-} // prettier-ignore
+  return seat.ready && verdict === 'needsItems'
+    ? 'Ready with it'
+    : verdictWord(
+        verdict,
+        toGet.flatMap((id) => props.plan.names.items[id] ?? []),
+      )
+}
 const whyNot = (s: number) => {
   const seat = props.plan.seats[s]
   if (!seat || seat.ready) return ''
   if (seat.model === undefined) return 'No machine: theirs is not told, and none of the shop’s is left.'
-  const stopped = seat.cells.flatMap(({ reasons }, t) => (reasons[0] ? [`${nameOf(props.techniques[t]?.technique ?? '')}: ${say.value.reason(reasons[0])}`] : [])) // prettier-ignore
+  const stopped = seat.cells.flatMap(({ reasons }, t) =>
+    reasons[0] ? [`${nameOf(props.techniques[t]?.technique ?? '')}: ${say.value.reason(reasons[0])}`] : [],
+  )
   if (stopped.length > 0) return stopped.join(' ')
   return seat.short.length > 0 ? `Needs ${say.value.items(seat.short)}; that is pinned away, or all are lent.` : ''
 }

@@ -54,9 +54,18 @@ const fromFile = computed(() =>
   (read.value?.customers ?? []).flatMap(({ name, owns, machines, email, phone }): Seat[] => {
     if (props.taken.some((seat) => seat.name === name)) return []
     const same = known.value.filter((one) => one.name === name)
-    const customer = same.find((one) => (email && one.email === email) || (phone && one.phone === phone)) ?? (same.length === 1 ? same[0] : undefined) // prettier-ignore
+    const customer =
+      same.find((one) => (email && one.email === email) || (phone && one.phone === phone)) ??
+      (same.length === 1 ? same[0] : undefined)
     const model = machines[0]?.model ?? customer?.machines[0]?.model
-    return [{ name, ...(customer ? { customer: customer.id } : {}), ...(model === undefined ? {} : { model }), owns: [...new Set([...owns, ...(customer?.owns ?? [])])] }] // prettier-ignore
+    return [
+      {
+        name,
+        ...(customer ? { customer: customer.id } : {}),
+        ...(model === undefined ? {} : { model }),
+        owns: [...new Set([...owns, ...(customer?.owns ?? [])])],
+      },
+    ]
   }),
 )
 const already = computed(() => (read.value?.customers.length ?? 0) - fromFile.value.length)

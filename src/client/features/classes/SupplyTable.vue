@@ -25,19 +25,32 @@ const listOf = (what: Supply['what']) =>
   what === 'fabric' ? names.names.fabrics : what === 'thread' ? names.names.threads : undefined
 
 const set = (place: number, next: Partial<Supply>) =>
-  emit('change', supplies.map((one, i) => (i === place ? { ...one, ...next } : one))) // prettier-ignore
+  emit(
+    'change',
+    supplies.map((one, i) => (i === place ? { ...one, ...next } : one)),
+  )
 const setKind = (place: number, what: Supply['what']) => {
   const { width: _, ...rest } = supplies[place] as Supply
-  emit('change', supplies.map((one, i) => (i === place ? { ...rest, what, of: '' } : one))) // prettier-ignore
+  emit(
+    'change',
+    supplies.map((one, i) => (i === place ? { ...rest, what, of: '' } : one)),
+  )
 }
 /** An empty field takes the fact away: unknown is not 0. */
 const setOrLeaveOut = (place: number, key: 'width' | 'price', value: number | undefined) => {
   const { [key]: _, ...rest } = supplies[place] as Supply
   const next = value === undefined ? rest : { ...rest, [key]: value }
-  emit('change', supplies.map((one, i) => (i === place ? (next as Supply) : one))) // prettier-ignore
+  emit(
+    'change',
+    supplies.map((one, i) => (i === place ? (next as Supply) : one)),
+  )
 }
 const add = () => emit('change', [...supplies, { what: 'material', of: '', pack: 1, shelf: 0 }])
-const remove = (place: number) => emit('change', supplies.filter((_, i) => i !== place)) // prettier-ignore
+const remove = (place: number) =>
+  emit(
+    'change',
+    supplies.filter((_, i) => i !== place),
+  )
 const text = (event: Event) => (event.target as HTMLInputElement | HTMLSelectElement).value
 const number = (event: Event): number | undefined => {
   const value = (event.target as HTMLInputElement).valueAsNumber

@@ -31,7 +31,9 @@ export const openClass = (id: string) => {
     }
   }
   // What was typed survives a reload, as long as nobody else has changed the class meanwhile.
-  watch([draft, row], ([facts, of]) => kept.write(changed.value && of && facts ? { version: of.version, facts } : undefined)) // prettier-ignore
+  watch([draft, row], ([facts, of]) =>
+    kept.write(changed.value && of && facts ? { version: of.version, facts } : undefined),
+  )
   const put = (next: Partial<ClassWrite>) => {
     if (draft.value) draft.value = { ...draft.value, ...next }
   }
@@ -40,7 +42,8 @@ export const openClass = (id: string) => {
     put(next)
     return save()
   }
-  const techniqueName = (technique: string | undefined) => lists.lists?.techniques.find((one) => one.id === technique)?.name ?? technique ?? '' // prettier-ignore
+  const techniqueName = (technique: string | undefined) =>
+    lists.lists?.techniques.find((one) => one.id === technique)?.name ?? technique ?? ''
   const seatName = (seat: number) => row.value?.class.seats[seat]?.name ?? ''
   const opened = { ...keeping, id, load, put, keep, techniqueName, seatName, names }
   provide(KEY, opened)

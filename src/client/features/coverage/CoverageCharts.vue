@@ -24,8 +24,20 @@ const cells = computed(() =>
     })),
   ),
 )
-const byMake = computed(() => sharesOf(cells.value, ({ make }) => make, ({ verdict }) => verdict)) // prettier-ignore
-const byFamily = computed(() => sharesOf(cells.value, ({ family }) => family, ({ verdict }) => verdict)) // prettier-ignore
+const byMake = computed(() =>
+  sharesOf(
+    cells.value,
+    ({ make }) => make,
+    ({ verdict }) => verdict,
+  ),
+)
+const byFamily = computed(() =>
+  sharesOf(
+    cells.value,
+    ({ family }) => family,
+    ({ verdict }) => verdict,
+  ),
+)
 </script>
 
 <template>

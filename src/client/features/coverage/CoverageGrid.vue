@@ -78,7 +78,11 @@ const labelOf = (r: number, c: number): string => {
 }
 
 const pageRows = () => Math.max(1, Math.floor(((scroll.value?.clientHeight ?? 400) - HEAD.height) / size.value.height))
-const { at: cursor, go, move } = useCursor(() => ({ rows: rows.value.length, columns: columns.value.length, page: pageRows() })) // prettier-ignore
+const {
+  at: cursor,
+  go,
+  move,
+} = useCursor(() => ({ rows: rows.value.length, columns: columns.value.length, page: pageRows() }))
 // A narrower filter may leave the cursor outside.
 watch(cells, () => {
   const { row, column } = cursor.value

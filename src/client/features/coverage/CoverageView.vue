@@ -31,13 +31,21 @@ const fabricName = computed(() => lists.lists?.fabrics.find(({ id }) => id === f
 const model = computed(() => lists.lists?.models.find(({ id }) => id === picked.value.model))
 const isCharts = computed(() => route.query.charts === '1')
 const isGrid = computed(() => route.query.all === '1' || !picked.value.model)
-const showCharts = (on: boolean) => void router.push({ path: route.path, query: { ...query.value, all: isGrid.value ? '1' : undefined, charts: on ? '1' : undefined } }) // prettier-ignore
-const showAll = (on: boolean) => void router.push({ path: route.path, query: { ...query.value, all: on ? '1' : undefined } }) // prettier-ignore
+const showCharts = (on: boolean) =>
+  void router.push({
+    path: route.path,
+    query: { ...query.value, all: isGrid.value ? '1' : undefined, charts: on ? '1' : undefined },
+  })
+const showAll = (on: boolean) =>
+  void router.push({ path: route.path, query: { ...query.value, all: on ? '1' : undefined } })
 
 const { answer: column, problem: noColumn } = useAnswer(
-  () => (picked.value.model && fabric.value && !isGrid.value ? { model: picked.value.model, fabric: fabric.value } : undefined),
+  () =>
+    picked.value.model && fabric.value && !isGrid.value
+      ? { model: picked.value.model, fabric: fabric.value }
+      : undefined,
   (asked) => get<ColumnView>('/api/coverage/column', asked),
-) // prettier-ignore
+)
 const { answer: gaps, problem: noGaps } = useAnswer(
   () => (fabric.value ? { fabric: fabric.value, by: gapsBy.value } : undefined),
   (asked) => get<GapsView>('/api/coverage/gaps', asked),

@@ -40,7 +40,8 @@ const countedOf = ({ cells: whole, partly, machines, seats }: Gap): string =>
   ]
     .filter(Boolean)
     .join(', ')
-const nameOf = (kind: 'models' | 'techniques', id: string) => lists.lists?.[kind].find((one) => one.id === id)?.name ?? id // prettier-ignore
+const nameOf = (kind: 'models' | 'techniques', id: string) =>
+  lists.lists?.[kind].find((one) => one.id === id)?.name ?? id
 </script>
 
 <template>

@@ -60,7 +60,12 @@ const draw = () => {
         legend: { position: 'bottom', onClick: () => undefined, labels: { color: colour('--ink'), boxWidth: 28 } },
       },
       scales: {
-        x: { stacked: true, max: 100, ticks: { color: colour('--ink-soft'), callback: (value) => `${value} %` }, grid: { color: colour('--rule') } }, // prettier-ignore
+        x: {
+          stacked: true,
+          max: 100,
+          ticks: { color: colour('--ink-soft'), callback: (value) => `${value} %` },
+          grid: { color: colour('--rule') },
+        },
         y: { stacked: true, ticks: { color: colour('--ink') }, grid: { display: false } },
       },
     },

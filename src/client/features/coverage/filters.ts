@@ -38,9 +38,7 @@ export const hasWords = (text: string, words: string): boolean => {
 
 /** Not proved is what could be sewn and nobody has; what cannot be done is neither proved nor unproved. */
 const rests = ({ evidence, proved, verdict }: FilteredCell, proof: Proof): boolean =>
-  proof === 'proved' ? proved
-  : proof === 'unproved' ? !proved && verdict !== 'notOnThisModel'
-  : evidence === proof // prettier-ignore
+  proof === 'proved' ? proved : proof === 'unproved' ? !proved && verdict !== 'notOnThisModel' : evidence === proof
 
 export const cellPasses = (cell: FilteredCell, { verdict, proof }: Filters): boolean =>
   (verdict === '' || cell.verdict === verdict) && (proof === '' || rests(cell, proof))

@@ -130,5 +130,10 @@ const outline = (
   const { head, cell, left, top } = input
   to.strokeStyle = colour
   to.lineWidth = 2
-  to.strokeRect(head.width + at.column * cell.width - left, head.height + at.row * cell.height - top, cell.width, cell.height) // prettier-ignore
+  to.strokeRect(
+    head.width + at.column * cell.width - left,
+    head.height + at.row * cell.height - top,
+    cell.width,
+    cell.height,
+  )
 }

@@ -23,11 +23,27 @@ const erasing = ref(false)
 const modelName = (id: string) => lists.lists?.models.find((model) => model.id === id)?.name ?? id
 
 const { problem: notDone, said: done, act, read } = useActs()
-const { row, draft, problem, said, saving, changed, clash, settle, leave, begin, take, save: keep } = useKept<CustomerRow, CustomerWrite>({
+const {
+  row,
+  draft,
+  problem,
+  said,
+  saving,
+  changed,
+  clash,
+  settle,
+  leave,
+  begin,
+  take,
+  save: keep,
+} = useKept<CustomerRow, CustomerWrite>({
   factsOf: ({ customer: { id: _, ...facts } }) => facts,
   rowOf: ({ version, value }) => ({ version, customer: value as CustomerRow['customer'] }),
-  write: (customer, over) => over ? call('PUT', `/api/customers/${over.customer.id}`, { version: over.version, customer }) : call('POST', '/api/customers', customer),
-}) // prettier-ignore
+  write: (customer, over) =>
+    over
+      ? call('PUT', `/api/customers/${over.customer.id}`, { version: over.version, customer })
+      : call('POST', '/api/customers', customer),
+})
 const load = async () => {
   const [all] = await Promise.all([get<CustomerRow[]>('/api/customers'), names.load(), lists.known()])
   rows.value = all
@@ -42,7 +58,13 @@ const shown = computed(() => {
   const words = filter.value.toLowerCase().split(/\s+/).filter(Boolean)
   return (rows.value ?? []).filter((row) => words.every((word) => textOf(row).includes(word)))
 })
-const { seen, above, below, measure, show: scrollTo } = useRowWindow({ rows: () => shown.value, keyOf: ({ customer }) => customer.id, height: 54 }) // prettier-ignore
+const {
+  seen,
+  above,
+  below,
+  measure,
+  show: scrollTo,
+} = useRowWindow({ rows: () => shown.value, keyOf: ({ customer }) => customer.id, height: 54 })
 const NEW = 'new'
 const blank: CustomerWrite = { name: '', machines: [], owns: [] }
 
@@ -74,7 +96,17 @@ const erase = () =>
 const toCard = (at: number) => {
   const { machines, owns } = row.value?.customer ?? blank
   const also = machines.filter((_, i) => i !== at).map(({ model }) => model)
-  void router.push({ path: '/card', query: { ...query.value, m: machines[at]?.model, owned: owns.join(',') || undefined, also: [...new Set(also)].join(',') || undefined, now: undefined, after: undefined } }) // prettier-ignore
+  void router.push({
+    path: '/card',
+    query: {
+      ...query.value,
+      m: machines[at]?.model,
+      owned: owns.join(',') || undefined,
+      also: [...new Set(also)].join(',') || undefined,
+      now: undefined,
+      after: undefined,
+    },
+  })
 }
 const onKey = async (event: KeyboardEvent) => {
   if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return

@@ -31,7 +31,10 @@ const { row, draft, customers, problem, said, saving, clash, settle, leave, stop
     if (props.id === undefined) fields.value?.focus()
   },
 )
-watch(() => row.value?.case.id, () => (sent.value = '')) // prettier-ignore
+watch(
+  () => row.value?.case.id,
+  () => (sent.value = ''),
+)
 const owned = computed(() => customers.value.find(({ id }) => id === draft.value?.customer)?.owns ?? [])
 const asked = computed(() => {
   const { model, technique, fabric } = draft.value ?? {}
@@ -56,14 +59,20 @@ const faults = computed(() => {
   const found = card.value?.stages.flatMap((stage) => stage.faults) ?? []
   return of ? found.map(({ id, name }) => ({ id: `${of.id}.${id}`, name })) : []
 })
-const tick = (rung: string, yes: boolean) => put({ rungs: [...(draft.value?.rungs ?? []).filter((one) => one !== rung), ...(yes ? [rung] : [])] }) // prettier-ignore
+const tick = (rung: string, yes: boolean) =>
+  put({ rungs: [...(draft.value?.rungs ?? []).filter((one) => one !== rung), ...(yes ? [rung] : [])] })
 
-const solved = (cause: string, advice: string) => void save({ outcome: 'solved', cause, advice: draft.value?.advice ?? advice }) // prettier-ignore
+const solved = (cause: string, advice: string) =>
+  void save({ outcome: 'solved', cause, advice: draft.value?.advice ?? advice })
 const send = () =>
   act(async () => {
     const now = asked.value
     if (!now || !draft.value?.customer) return
-    const { to } = await call<{ to: string }>('POST', '/api/outbox/cards', { ...now, owned: owned.value, customer: draft.value.customer }) // prettier-ignore
+    const { to } = await call<{ to: string }>('POST', '/api/outbox/cards', {
+      ...now,
+      owned: owned.value,
+      customer: draft.value.customer,
+    })
     return `Sent to ${to}: it is in the outbox.`
   })
 useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])

@@ -14,7 +14,10 @@ const draw = () => {
   chart?.destroy()
   chart = new Chart(canvas.value, {
     type: 'bar',
-    data: { labels: props.counts.map(([name]) => name), datasets: [{ data: props.counts.map(([, count]) => count), backgroundColor: colour('--teal') }] }, // prettier-ignore
+    data: {
+      labels: props.counts.map(([name]) => name),
+      datasets: [{ data: props.counts.map(([, count]) => count), backgroundColor: colour('--teal') }],
+    },
     options: {
       indexAxis: 'y',
       animation: false,

@@ -37,9 +37,12 @@ Promise.all([get<CaseRow[]>('/api/cases', { due: today }), get<CustomerRow[]>('/
   })
   .catch((error: unknown) => (problem.value = problemText(error)))
 
-const who = ({ customer }: CaseRow['case']) => (customer === undefined ? 'unknown caller' : (names.value.get(customer) ?? customer)) // prettier-ignore
-const nameIn = (list: readonly { id: string; name: string }[] | undefined, id: string | undefined) => list?.find((one) => one.id === id)?.name // prettier-ignore
-const about = ({ model, technique }: CaseRow['case']) => [nameIn(lists.lists?.models, model), nameIn(lists.lists?.techniques, technique)].filter(Boolean).join(' · ') // prettier-ignore
+const who = ({ customer }: CaseRow['case']) =>
+  customer === undefined ? 'unknown caller' : (names.value.get(customer) ?? customer)
+const nameIn = (list: readonly { id: string; name: string }[] | undefined, id: string | undefined) =>
+  list?.find((one) => one.id === id)?.name
+const about = ({ model, technique }: CaseRow['case']) =>
+  [nameIn(lists.lists?.models, model), nameIn(lists.lists?.techniques, technique)].filter(Boolean).join(' · ')
 const minutes = computed(() => shown.value.reduce((sum, row) => sum + (row.case.minutes ?? 0), 0))
 </script>
 

@@ -40,11 +40,17 @@ const { answer: compared, problem: notCompared } = useAnswer(
   { wait: 120, stays: 1000 },
 )
 /** Never what was found on another machine. */
-const found = computed(() => JSON.stringify(compared.value?.asked) === JSON.stringify(props.asked) ? compared.value?.view : undefined) // prettier-ignore
+const found = computed(() =>
+  JSON.stringify(compared.value?.asked) === JSON.stringify(props.asked) ? compared.value?.view : undefined,
+)
 const problem = computed(() => noTrial.value || notCompared.value)
 
 /** Values the card speaks of, as figures. */
-const parameters = computed(() => (Object.entries(trial.value?.answer.settings ?? {}) as [Parameter, { value: unknown; shown: string }][]).filter(([, { value }]) => typeof value === 'number')) // prettier-ignore
+const parameters = computed(() =>
+  (Object.entries(trial.value?.answer.settings ?? {}) as [Parameter, { value: unknown; shown: string }][]).filter(
+    ([, { value }]) => typeof value === 'number',
+  ),
+)
 const NOT_ASKED: ReadonlySet<string> = new Set(['power', 'needleHeight', 'footLift', 'handwheel', 'bobbin'])
 /** Controls the card needs to stand somehow, with where they could stand. */
 const controls = computed(() => {
@@ -59,10 +65,13 @@ const placesOf = (now: Trial, control: string): string[] => {
   const wanted = now.goal[control] as string
   const kinds: Record<string, string> = { foot: 'foot', plate: 'plate', ankle: 'ankle', adapter: 'adapter' }
   const listed =
-    control === 'stitch' ? now.stitches.map(({ id }) => id)
-    : control === 'needle' ? now.needles.map(({ words }) => words)
-    : control in kinds ? now.items.filter(({ what }) => what === kinds[control]).map(({ id }) => id)
-    : (now.controls.controls[control]?.positions ?? []).filter((word) => word !== '*') // prettier-ignore
+    control === 'stitch'
+      ? now.stitches.map(({ id }) => id)
+      : control === 'needle'
+        ? now.needles.map(({ words }) => words)
+        : control in kinds
+          ? now.items.filter(({ what }) => what === kinds[control]).map(({ id }) => id)
+          : (now.controls.controls[control]?.positions ?? []).filter((word) => word !== '*')
   return [...new Set([wanted, ...listed])]
 }
 const put = (next: Shown) => {
@@ -89,7 +98,9 @@ const steps = computed(() => {
   const now = trial.value
   if (!plan || !now) return []
   if (plan.outcome !== 'plan') return ['No safe order of moves is known from there: set it up anew by the card.']
-  return plan.steps.filter(({ control }) => !SILENT.has(control)).map(({ control, to }) => `${capital(controlWord(control))} to ${placeWord(now, control, to)}`) // prettier-ignore
+  return plan.steps
+    .filter(({ control }) => !SILENT.has(control))
+    .map(({ control, to }) => `${capital(controlWord(control))} to ${placeWord(now, control, to)}`)
 })
 const adviceOf = (cause: Cause) => causeText(cause, trial.value)
 const say = computed(() => trial.value && trialSpeech(trial.value))

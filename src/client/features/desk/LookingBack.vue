@@ -21,9 +21,14 @@ const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', '
 const monthName = (month: string) => `${MONTHS[Number(month.slice(5)) - 1]} ${month.slice(2, 4)}`
 const charts = computed(() => {
   const { techniques = [], models = [], troubles = [], months = [] } = looking.value ?? {}
-  const named = (counts: [string, number][]) => counts.slice(0, MOST).map(([id, count]): [string, number] => [name(id), count]) // prettier-ignore
+  const named = (counts: [string, number][]) =>
+    counts.slice(0, MOST).map(([id, count]): [string, number] => [name(id), count])
   return [
-    { title: 'By month', of: 'Month', counts: months.map(([month, count]): [string, number] => [monthName(month), count]) }, // prettier-ignore
+    {
+      title: 'By month',
+      of: 'Month',
+      counts: months.map(([month, count]): [string, number] => [monthName(month), count]),
+    },
     { title: 'By trouble', of: 'Trouble', counts: named(troubles) },
     { title: 'By technique', of: 'Technique', counts: named(techniques) },
     { title: 'By machine', of: 'Machine', counts: named(models) },

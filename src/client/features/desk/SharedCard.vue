@@ -16,7 +16,13 @@ const aloud = ref<number>()
 const route = useRoute()
 const one = (key: string) => (typeof route.query[key] === 'string' ? route.query[key] : undefined)
 /** A code on a handout says which card; a link to one card says nothing. */
-get<Card>(`/api/shared/cards/${props.token}`, { model: one('m'), technique: one('t'), fabric: one('f'), method: one('way'), owned: one('owned') }) // prettier-ignore
+get<Card>(`/api/shared/cards/${props.token}`, {
+  model: one('m'),
+  technique: one('t'),
+  fabric: one('f'),
+  method: one('way'),
+  owned: one('owned'),
+})
   .then((found) => (card.value = found))
   .catch((error: unknown) => (problem.value = problemText(error)))
 const say = computed(() => card.value && speech(card.value.names))

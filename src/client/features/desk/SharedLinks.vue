@@ -22,7 +22,14 @@ const whole = computed(() => picked.value.model && picked.value.technique && pic
 const make = () =>
   act(async () => {
     const { model, technique, fabric, method, owned } = picked.value
-    const { token } = await call<{ token: string }>('POST', '/api/shared-cards', { model, technique, fabric, ...(method ? { method } : {}), owned, days: 30 }) // prettier-ignore
+    const { token } = await call<{ token: string }>('POST', '/api/shared-cards', {
+      model,
+      technique,
+      fabric,
+      ...(method ? { method } : {}),
+      owned,
+      days: 30,
+    })
     made.value = `${location.origin}/c/${token}`
     await load()
   })

@@ -22,7 +22,17 @@ const lists = usePickLists()
 const customers = shallowRef<CustomerRow['customer'][]>([])
 const unread = ref('')
 const asked = (key: string) => (typeof route.query[key] === 'string' ? route.query[key] : '')
-const change = (next: Record<string, string | undefined>) => router.replace({ path: route.path, query: { ...query.value, customer: asked('customer') || undefined, from: asked('from') || undefined, to: asked('to') || undefined, ...next } }) // prettier-ignore
+const change = (next: Record<string, string | undefined>) =>
+  router.replace({
+    path: route.path,
+    query: {
+      ...query.value,
+      customer: asked('customer') || undefined,
+      from: asked('from') || undefined,
+      to: asked('to') || undefined,
+      ...next,
+    },
+  })
 const person = computed(() => customers.value.find(({ id }) => id === asked('customer')))
 const machines = computed(() => [...new Set(person.value?.machines.map(({ model }) => model) ?? [])])
 const from = computed(() => asked('from') || machines.value[0] || '')

@@ -22,14 +22,23 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
   const customers = shallowRef<CustomerRow['customer'][]>([])
   const started = Date.now()
   const blank = (): CaseWrite => {
-    const one = (value: LocationQueryValue | LocationQueryValue[] | undefined) => (typeof value === 'string' && value !== '' ? value : undefined) // prettier-ignore
+    const one = (value: LocationQueryValue | LocationQueryValue[] | undefined) =>
+      typeof value === 'string' && value !== '' ? value : undefined
     const { m, t, f, trouble, customer, q, stop } = route.query
-    const given = { model: one(m), technique: one(t), fabric: one(f), trouble: one(trouble), customer: one(customer), stop: one(stop) } // prettier-ignore
+    const given = {
+      model: one(m),
+      technique: one(t),
+      fabric: one(f),
+      trouble: one(trouble),
+      customer: one(customer),
+      stop: one(stop),
+    }
     const known = Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined))
     const name = one(q) ?? [nameOf('techniques', one(t)), nameOf('models', one(m))].filter(Boolean).join(' on the ')
     return { question: name, outcome: one(stop) ? 'workshop' : 'open', ...known }
   }
-  const nameOf = (list: 'models' | 'techniques' | 'fabrics', id: string | undefined) => lists.lists?.[list].find((one) => one.id === id)?.name // prettier-ignore
+  const nameOf = (list: 'models' | 'techniques' | 'fabrics', id: string | undefined) =>
+    lists.lists?.[list].find((one) => one.id === id)?.name
   const keeping = useKept<CaseRow, CaseWrite>({
     factsOf: ({ case: { id: _, at: __, by: ___, ...facts } }) => facts,
     rowOf: ({ version, value }) => ({ version, case: value as CaseRow['case'] }),
@@ -39,7 +48,7 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
       return call('POST', '/api/cases', { ...facts, minutes })
     },
     done: 'Kept.',
-  }) // prettier-ignore
+  })
   const { row, draft, problem, said, changed, begin, take, save: keepDraft } = keeping
   /** What was typed survives a reload of the same page, as long as nobody else has changed the case meanwhile. */
   const kept = computed(() => keptDraft<{ version: number; facts: CaseWrite }>(`case${route.fullPath}`))
@@ -87,7 +96,9 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
   })
   const put = (next: Partial<CaseWrite>) => {
     if (!draft.value) return
-    const told = Object.entries({ ...draft.value, ...next }).filter(([key, value]) => value !== undefined && (value !== '' || key === 'question')) // prettier-ignore
+    const told = Object.entries({ ...draft.value, ...next }).filter(
+      ([key, value]) => value !== undefined && (value !== '' || key === 'question'),
+    )
     draft.value = Object.fromEntries(told) as unknown as CaseWrite
   }
 

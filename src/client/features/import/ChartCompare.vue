@@ -44,7 +44,8 @@ const fields = ({ known, next }: Compared<Stitch>) => differencesOf('stitches', 
 const note = ({ is, id, known, next, moved }: Compared<Stitch>): string => {
   const sewn = samplesOf(id)
   const samples = sewn > 0 ? `${sewn} ${sewn === 1 ? 'sample was' : 'samples were'} sewn with it` : ''
-  if (moved && known && next) return [`the same stitch, now ${next.select} instead of ${known.select}`, samples].filter(Boolean).join('; ') // prettier-ignore
+  if (moved && known && next)
+    return [`the same stitch, now ${next.select} instead of ${known.select}`, samples].filter(Boolean).join('; ')
   if (is === 'gone') return sewn > 0 ? `${samples}: it stays.` : 'Ticked, it is removed; left, it stays.'
   return samples
 }
@@ -58,7 +59,13 @@ const changesOf = async (): Promise<Changes> => {
   const { model, stitchVersions } = context.page
   const stitches = compared.value
     .filter(({ id, is }) => is !== 'same' && chosen.value.has(id))
-    .map(({ id, next }) => ({ noun: 'stitches' as const, model: model.id, id, version: stitchVersions[id] ?? null, value: next ?? null })) // prettier-ignore
+    .map(({ id, next }) => ({
+      noun: 'stitches' as const,
+      model: model.id,
+      id,
+      version: stitchVersions[id] ?? null,
+      value: next ?? null,
+    }))
   if (newEdition.value === undefined) return { changes: stitches }
   const head = await get<z.infer<typeof RowView>>(`/api/catalogue/models/${model.id}`)
   const value = { ...(head.value as object), edition: newEdition.value }

@@ -49,7 +49,10 @@ const take = (ids: readonly string[], on: boolean) => {
   }
   chosen.value = next
 }
-const takeable = (is: Compared<Value>['is']) => of(is).filter(mayTake).map(({ id }) => id) // prettier-ignore
+const takeable = (is: Compared<Value>['is']) =>
+  of(is)
+    .filter(mayTake)
+    .map(({ id }) => id)
 const all = (is: Compared<Value>['is']) => takeable(is).every((id) => chosen.value.has(id))
 const checked = (event: Event) => (event.target as HTMLInputElement).checked
 </script>

@@ -12,7 +12,26 @@ const router = useRouter()
 const { query } = usePicks()
 const store = useNames()
 const file = useFile()
-const { make, where, chart, failed, busy, adapters, textOf, setMark, setModel, setFoot, unexplained, stated, unknownFeet, unknownModels, compared, contrary, toWrite, apply } = useFitChart(file, () => router.push({ path: '/shelf/fits', query: query.value })) // prettier-ignore
+const {
+  make,
+  where,
+  chart,
+  failed,
+  busy,
+  adapters,
+  textOf,
+  setMark,
+  setModel,
+  setFoot,
+  unexplained,
+  stated,
+  unknownFeet,
+  unknownModels,
+  compared,
+  contrary,
+  toWrite,
+  apply,
+} = useFitChart(file, () => router.push({ path: '/shelf/fits', query: query.value }))
 const text = (event: Event) => (event.target as HTMLSelectElement).value
 const SHOWN = 200
 </script>

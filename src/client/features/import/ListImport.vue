@@ -44,7 +44,9 @@ const hasMake = computed(() => props.noun === 'items')
 const given = computed<Record<string, unknown>>(() => ({
   ...(hasMake.value && make.value !== '' ? { make: make.value } : {}),
   ...(props.noun === 'items' ? { what: 'foot' } : {}),
-  ...(where.value.trim() === '' || !columns.value.some(({ path }) => path[0] === 'source') ? {} : { source: { evidence: 'book', where: where.value.trim() } }), // prettier-ignore
+  ...(where.value.trim() === '' || !columns.value.some(({ path }) => path[0] === 'source')
+    ? {}
+    : { source: { evidence: 'book', where: where.value.trim() } }),
 }))
 const context = computed(() => ({ noun: props.noun, columns: columns.value, names: store.names, given: given.value }))
 
@@ -71,7 +73,15 @@ watch([() => file.table.value, make], async ([table]) => {
 const rows = computed(() => readListRows(cells.value, matched.value, headingRow.value, context.value))
 const taken = computed(() => rows.value.filter(({ row }) => !skipped.value.has(row)))
 const faults = computed(() => taken.value.flatMap(({ row, faults }) => faults.map((fault) => ({ row, ...fault }))))
-const compared = computed(() => compareList(props.noun, known.value.map(({ value }) => value as Value), taken.value, matched.value, context.value)) // prettier-ignore
+const compared = computed(() =>
+  compareList(
+    props.noun,
+    known.value.map(({ value }) => value as Value),
+    taken.value,
+    matched.value,
+    context.value,
+  ),
+)
 const count = (is: Compared<Value>['is']) => compared.value.filter((entry) => entry.is === is).length
 
 const match = (place: number, into: string) => {
@@ -84,7 +94,11 @@ const match = (place: number, into: string) => {
   )
 }
 const mend = (row: number, place: number, text: string) => {
-  cells.value = cells.value.map((line, i) => (i === row - 1 ? Array.from({ length: Math.max(line.length, place + 1) }, (_, c) => (c === place ? text : (line[c] ?? ''))) : line)) // prettier-ignore
+  cells.value = cells.value.map((line, i) =>
+    i === row - 1
+      ? Array.from({ length: Math.max(line.length, place + 1) }, (_, c) => (c === place ? text : (line[c] ?? '')))
+      : line,
+  )
 }
 const skip = (row: number, on: boolean) => {
   const next = new Set(skipped.value)
@@ -93,7 +107,9 @@ const skip = (row: number, on: boolean) => {
   skipped.value = next
 }
 const compare = () => {
-  chosen.value = new Set(compared.value.filter(({ is, held }) => (is === 'added' || is === 'changed') && !held).map(({ id }) => id)) // prettier-ignore
+  chosen.value = new Set(
+    compared.value.filter(({ is, held }) => (is === 'added' || is === 'changed') && !held).map(({ id }) => id),
+  )
   comparing.value = true
 }
 const apply = async () => {

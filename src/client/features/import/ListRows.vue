@@ -7,7 +7,9 @@ import FileRows from './FileRows.vue'
 /** Every row of a list as it stands in the file; a cell that was not understood is marked. */
 const props = defineProps<{ rows: ListRow[]; columns: ListColumn[]; skipped: ReadonlySet<number> }>()
 const emit = defineEmits<{ mend: [row: number, place: number, text: string]; skip: [row: number, on: boolean] }>()
-const used = computed(() => props.columns.flatMap(({ place, into }) => (into === undefined ? [] : [{ place, text: into }]))) // prettier-ignore
+const used = computed(() =>
+  props.columns.flatMap(({ place, into }) => (into === undefined ? [] : [{ place, text: into }])),
+)
 const faultIn = (row: ListRow, place: number) => row.faults.some(({ column }) => column === place + 1)
 const HEIGHT = 38
 </script>

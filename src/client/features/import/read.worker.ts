@@ -15,7 +15,10 @@ export interface ReadRequest {
 export type ReadReply =
   { is: 'reading' | 'understanding' } | { is: 'done'; read: ReadFile } | { is: 'failed'; why: string }
 
-const scope = self as unknown as { onmessage: (event: MessageEvent<ReadRequest>) => void; postMessage: (reply: ReadReply) => void } // prettier-ignore
+const scope = self as unknown as {
+  onmessage: (event: MessageEvent<ReadRequest>) => void
+  postMessage: (reply: ReadReply) => void
+}
 
 scope.onmessage = async ({ data: { file, options } }) => {
   try {
@@ -26,7 +29,10 @@ scope.onmessage = async ({ data: { file, options } }) => {
     const read = await readTableFile(bytes, (encoding, fatal) => new TextDecoder(encoding, { fatal }), options)
     scope.postMessage({ is: 'done', read })
   } catch (error) {
-    scope.postMessage({ is: 'failed', why: error instanceof UnreadableFile ? error.message : 'something in it could not be read' }) // prettier-ignore
+    scope.postMessage({
+      is: 'failed',
+      why: error instanceof UnreadableFile ? error.message : 'something in it could not be read',
+    })
   }
 }
 

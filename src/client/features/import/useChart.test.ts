@@ -9,7 +9,9 @@ const functions = [
   { id: 'zigzag', name: 'Zigzag', family: 'zigzag', swing: 'centred' },
   { id: 'straight', name: 'Straight stitch', family: 'straight', swing: 'none' },
 ] as ChartContext['functions']
-const known: KnownName[] = [{ name: 'wide zigzag', function: 'zigzag', motion: 'forwardReverse', make: 'maker', count: 3 }] // prettier-ignore
+const known: KnownName[] = [
+  { name: 'wide zigzag', function: 'zigzag', motion: 'forwardReverse', make: 'maker', count: 3 },
+]
 const page = {
   version: 1,
   model: {
@@ -21,8 +23,22 @@ const page = {
     features: [],
     scales: {},
     stitches: [
-      { id: 's1', select: '1', nativeName: 'Straight stitch', function: 'straight', motion: 'forward', defaults: { length: 2 } }, // prettier-ignore
-      { id: 's7', select: '7', nativeName: 'Wide zigzag', function: 'zigzag', motion: 'forwardReverse', defaults: { width: 5, length: 2 } }, // prettier-ignore
+      {
+        id: 's1',
+        select: '1',
+        nativeName: 'Straight stitch',
+        function: 'straight',
+        motion: 'forward',
+        defaults: { length: 2 },
+      },
+      {
+        id: 's7',
+        select: '7',
+        nativeName: 'Wide zigzag',
+        function: 'zigzag',
+        motion: 'forwardReverse',
+        defaults: { width: 5, length: 2 },
+      },
       { id: 's8', select: '8', nativeName: 'Gone', function: 'zigzag', motion: 'forward' },
     ],
   },
@@ -67,7 +83,11 @@ describe('a chart being looked through', () => {
     expect(chart.compared.value).toEqual([])
     chart.choose(3, 'zigzag')
     // As the function is sewn elsewhere.
-    expect(chart.choices.value.get(3)).toEqual({ function: 'zigzag', motion: 'forwardReverse', proposedFrom: undefined }) // prettier-ignore
+    expect(chart.choices.value.get(3)).toEqual({
+      function: 'zigzag',
+      motion: 'forwardReverse',
+      proposedFrom: undefined,
+    })
     expect(chart.sound.value).toBe(true)
   })
 

@@ -73,7 +73,8 @@ export const useChart = (context: () => ChartContext | undefined, file: () => Fi
       if (row.is !== 'stitch' || next.has(row.row)) continue
       const names = [row.texts.function, row.texts.name].filter((name) => name !== undefined)
       const proposal = names.map(propose).find((found) => found !== undefined)
-      if (proposal) next.set(row.row, { function: proposal.function, motion: proposal.motion, proposedFrom: proposal.from }) // prettier-ignore
+      if (proposal)
+        next.set(row.row, { function: proposal.function, motion: proposal.motion, proposedFrom: proposal.from })
     }
     choices.value = next
   }
@@ -120,7 +121,10 @@ export const useChart = (context: () => ChartContext | undefined, file: () => Fi
   const faults = computed(() => rows.value.filter(isIn).flatMap((row) => row.faults))
   const without = computed(() => taken.value.filter(({ row }) => !choices.value.has(row)))
   const proposed = computed(() => taken.value.filter(({ row }) => choices.value.get(row)?.proposedFrom !== undefined))
-  const sound = computed(() => taken.value.length > 0 && faults.value.length === 0 && without.value.length === 0 && proposed.value.length === 0) // prettier-ignore
+  const sound = computed(
+    () =>
+      taken.value.length > 0 && faults.value.length === 0 && without.value.length === 0 && proposed.value.length === 0,
+  )
 
   /** The chart against the model's stitches: a stitch that only got another number keeps its id. */
   const compared = computed(() => {
@@ -133,7 +137,8 @@ export const useChart = (context: () => ChartContext | undefined, file: () => Fi
         return { row: row.row, value: stitchOf(row, { id: '', function: named, motion }) }
       }),
       callOf: ({ select }) => select,
-      traceOf: ({ nativeName, function: named }) => (nativeName === undefined ? undefined : `${named}\n${nativeName.toLowerCase()}`), // prettier-ignore
+      traceOf: ({ nativeName, function: named }) =>
+        nativeName === undefined ? undefined : `${named}\n${nativeName.toLowerCase()}`,
       newId: ({ select }, ids) => stitchId(select, ids),
       over: stitchOver(columns.value),
     })

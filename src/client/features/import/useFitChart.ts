@@ -50,17 +50,25 @@ export const useFitChart = (file: ReturnType<typeof useFile>, written: () => Pro
           ? { says: 'fits', through: text.split(' ').slice(1) }
           : undefined
   const textOf = (means: MarkMeaning | undefined): string =>
-    !means ? '' : means.says === 'fits' ? ['fits', ...means.through].join(' ') : means.says === 'doesNotFit' ? 'no' : 'nothing' // prettier-ignore
+    !means
+      ? ''
+      : means.says === 'fits'
+        ? ['fits', ...means.through].join(' ')
+        : means.says === 'doesNotFit'
+          ? 'no'
+          : 'nothing'
 
   watch([() => file.table.value, make, () => store.names], async ([table]) => {
     if (!table) return
     habit.value = await get<ImportHabit>(`/api/import-habits/fits/${make.value || 'any'}`).catch(() => ({
       columns: {},
     }))
-    const habits = Object.fromEntries(Object.entries(habit.value.marks ?? {}).flatMap(([mark, text]) => {
-      const means = meaningOf(text)
-      return means ? [[mark, means]] : []
-    })) // prettier-ignore
+    const habits = Object.fromEntries(
+      Object.entries(habit.value.marks ?? {}).flatMap(([mark, text]) => {
+        const means = meaningOf(text)
+        return means ? [[mark, means]] : []
+      }),
+    )
     chart.value = readFitChart(table.cells, { modelOf: idIn('models'), itemOf: idIn('items'), habits })
     where.value ||= file.file.value?.name.replace(/\.\w+$/, '') ?? ''
   })
@@ -68,15 +76,24 @@ export const useFitChart = (file: ReturnType<typeof useFile>, written: () => Pro
   const adapters = computed(() => Object.entries(store.names.items ?? {}))
   const setMark = (mark: string, text: string) => {
     if (!chart.value) return
-    chart.value = { ...chart.value, marks: chart.value.marks.map((entry) => (entry.mark === mark ? { ...entry, means: meaningOf(text) } : entry)) } // prettier-ignore
+    chart.value = {
+      ...chart.value,
+      marks: chart.value.marks.map((entry) => (entry.mark === mark ? { ...entry, means: meaningOf(text) } : entry)),
+    }
   }
   const setModel = (place: number, id: string) => {
     if (!chart.value) return
-    chart.value = { ...chart.value, models: chart.value.models.map((entry) => (entry.place === place ? { ...entry, model: id || undefined } : entry)) } // prettier-ignore
+    chart.value = {
+      ...chart.value,
+      models: chart.value.models.map((entry) => (entry.place === place ? { ...entry, model: id || undefined } : entry)),
+    }
   }
   const setFoot = (row: number, id: string) => {
     if (!chart.value) return
-    chart.value = { ...chart.value, feet: chart.value.feet.map((entry) => (entry.row === row ? { ...entry, item: id || undefined } : entry)) } // prettier-ignore
+    chart.value = {
+      ...chart.value,
+      feet: chart.value.feet.map((entry) => (entry.row === row ? { ...entry, item: id || undefined } : entry)),
+    }
   }
   const unexplained = computed(() => chart.value?.marks.filter(({ means }) => !means) ?? [])
   const stated = computed(() => (chart.value ? statedFits(chart.value) : []))
@@ -96,14 +113,23 @@ export const useFitChart = (file: ReturnType<typeof useFile>, written: () => Pro
       over: ({ id }, next) => ({ ...next, id }),
     }),
   )
-  const contrary = computed(() => compared.value.filter(({ is, known: was, next }) => is === 'changed' && was?.fits !== next?.fits)) // prettier-ignore
+  const contrary = computed(() =>
+    compared.value.filter(({ is, known: was, next }) => is === 'changed' && was?.fits !== next?.fits),
+  )
   const toWrite = computed(() => compared.value.filter(({ is }) => is === 'added' || is === 'changed'))
   const apply = async () => {
     busy.value = true
     failed.value = ''
     try {
       const versions = new Map(known.value.map(({ id, version }) => [id, version]))
-      const body: Changes = { changes: toWrite.value.map(({ id, next }) => ({ noun: 'fits', id, version: versions.get(id) ?? null, value: next })) } // prettier-ignore
+      const body: Changes = {
+        changes: toWrite.value.map(({ id, next }) => ({
+          noun: 'fits',
+          id,
+          version: versions.get(id) ?? null,
+          value: next,
+        })),
+      }
       await call('POST', '/api/catalogue/changes', body)
       const marks = Object.fromEntries((chart.value?.marks ?? []).map(({ mark, means }) => [mark, textOf(means)]))
       await call('PUT', `/api/import-habits/fits/${make.value || 'any'}`, { columns: {}, marks })

@@ -31,15 +31,21 @@ function startSaid(): string {
 
 const evidence = computed(() => cell.value?.evidence)
 const scales = computed(() => cell.value?.model.scales ?? {})
-const stageName = computed(() => cell.value?.technique.methods.find(({ id }) => id === cell.value?.sample.method)?.stages.find(({ id }) => id === cell.value?.sample.stage)) // prettier-ignore
+const stageName = computed(() =>
+  cell.value?.technique.methods
+    .find(({ id }) => id === cell.value?.sample.method)
+    ?.stages.find(({ id }) => id === cell.value?.sample.stage),
+)
 const cardQuery = computed(() => {
   const { model, technique, fabric, method } = cell.value?.sample ?? {}
   return { m: model, t: technique, f: fabric, way: method }
 })
 /** The picks at the top are those of the tries. */
 watch(cell, (read) => read && !route.query.m && void router.replace({ query: { ...route.query, ...cardQuery.value } }))
-const another = () => void router.push({ path: '/log/new', query: { ...cardQuery.value, stage: cell.value?.sample.stage } }) // prettier-ignore
-const faultName = (one: Try) => stageName.value?.faults.find(({ id }) => id === one.sample.fault)?.name ?? one.sample.fault // prettier-ignore
+const another = () =>
+  void router.push({ path: '/log/new', query: { ...cardQuery.value, stage: cell.value?.sample.stage } })
+const faultName = (one: Try) =>
+  stageName.value?.faults.find(({ id }) => id === one.sample.fault)?.name ?? one.sample.fault
 /** The ones that vary are worth a chart. */
 const varying = computed(() => {
   const tries = evidence.value?.tries ?? []

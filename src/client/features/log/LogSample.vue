@@ -67,7 +67,8 @@ const save = async (verdict: Sample['verdict']) => {
     const { id } = await call<{ id: string }>('POST', '/api/samples', body)
     draftFor.forget()
     let lost = ''
-    if (photo.value) await upload(`/api/samples/${id}/photo`, photo.value).catch((error: unknown) => (lost = problemText(error))) // prettier-ignore
+    if (photo.value)
+      await upload(`/api/samples/${id}/photo`, photo.value).catch((error: unknown) => (lost = problemText(error)))
     await router.replace({ path: `/log/${id}`, query: { ...query.value, logged: lost ? `no-photo ${lost}` : 'yes' } })
   } catch (error) {
     said.value = `${problemText(error)}\nWhat you typed is kept.`

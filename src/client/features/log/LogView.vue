@@ -25,8 +25,30 @@ const load = async () => {
 }
 void load()
 
-const usedOf = ({ used }: SampleListed) => Object.entries(used).map(([parameter, value]) => `${parameterWord(parameter as Parameter).toLowerCase()} ${formatNumber(value as number)}`).join(', ') // prettier-ignore
-const textOf = (one: SampleListed) => [one.model.name, one.technique.name, one.stage.name, one.fabric.name, one.select, one.foot, sampleWord(one.verdict), one.by, one.note, one.fault, one.pinned ? 'pinned' : '', one.stale ? 'older edition' : '', one.photo ? 'photo' : ''].join(' ').toLowerCase() // prettier-ignore
+const usedOf = ({ used }: SampleListed) =>
+  Object.entries(used)
+    .map(
+      ([parameter, value]) => `${parameterWord(parameter as Parameter).toLowerCase()} ${formatNumber(value as number)}`,
+    )
+    .join(', ')
+const textOf = (one: SampleListed) =>
+  [
+    one.model.name,
+    one.technique.name,
+    one.stage.name,
+    one.fabric.name,
+    one.select,
+    one.foot,
+    sampleWord(one.verdict),
+    one.by,
+    one.note,
+    one.fault,
+    one.pinned ? 'pinned' : '',
+    one.stale ? 'older edition' : '',
+    one.photo ? 'photo' : '',
+  ]
+    .join(' ')
+    .toLowerCase()
 const shown = computed(() => {
   const words = filter.value.toLowerCase().split(/\s+/).filter(Boolean)
   return (samples.value ?? []).filter((one) => words.every((word) => textOf(one).includes(word)))

@@ -46,7 +46,17 @@ const draw = () => {
       maintainAspectRatio: false,
       font: { family: 'Hanken Grotesk Variable', size: 14 },
       scales: {
-        x: { type: 'linear', min: 0.5, max: props.tries.length + 0.5, ticks: { stepSize: 1, color: colour('--ink-soft'), callback: (value) => (Number.isInteger(Number(value)) ? `try ${value}` : '') }, grid: { display: false } }, // prettier-ignore
+        x: {
+          type: 'linear',
+          min: 0.5,
+          max: props.tries.length + 0.5,
+          ticks: {
+            stepSize: 1,
+            color: colour('--ink-soft'),
+            callback: (value) => (Number.isInteger(Number(value)) ? `try ${value}` : ''),
+          },
+          grid: { display: false },
+        },
         y: { grace: '15%', ticks: { color: colour('--ink-soft') }, grid: { color: colour('--rule') } },
       },
     },
@@ -55,7 +65,10 @@ const draw = () => {
 onMounted(draw)
 watch([() => props.tries, parameter], draw)
 onBeforeUnmount(() => chart?.destroy())
-const told = computed(() => `${parameterWord(parameter.value)} over the tries: ${props.tries.map(({ sample }) => `${sample.used[parameter.value] ?? 'not stated'} ${sampleWord(sample.verdict).toLowerCase()}`).join(', ')}`) // prettier-ignore
+const told = computed(
+  () =>
+    `${parameterWord(parameter.value)} over the tries: ${props.tries.map(({ sample }) => `${sample.used[parameter.value] ?? 'not stated'} ${sampleWord(sample.verdict).toLowerCase()}`).join(', ')}`,
+)
 </script>
 
 <template>

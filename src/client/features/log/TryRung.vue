@@ -21,7 +21,13 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ pin: []; label: []; print: [] }>()
 const session = useSession()
-const shown = computed(() => Object.entries(props.one.sample.used).map(([parameter, value]) => ({ parameter, word: parameterWord(parameter as Parameter), value: showValue(value as number, parameter as Parameter, props.scales[parameter as Parameter]) }))) // prettier-ignore
+const shown = computed(() =>
+  Object.entries(props.one.sample.used).map(([parameter, value]) => ({
+    parameter,
+    word: parameterWord(parameter as Parameter),
+    value: showValue(value as number, parameter as Parameter, props.scales[parameter as Parameter]),
+  })),
+)
 const plain = { parts: [], lines: [] }
 const photoOf = (id: string, size: 'small' | 'large') => `/api/samples/${id}/photo?size=${size}`
 </script>

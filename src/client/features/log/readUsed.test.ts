@@ -6,7 +6,15 @@ import { readUsed, usedText } from './readUsed'
 const mm: Scale = { shows: 'mm', from: 0, to: 7, step: 0.1 }
 const fromLeft: Scale = { shows: 'mm', from: -3.5, to: 3.5, step: 0.5, shownOffset: 3.5 }
 const spi: Scale = { shows: 'spi', from: 0, to: 6.35, step: 1 }
-const marked: Scale = { shows: 'marks', from: 0, to: 3, marks: [{ mark: 'N', value: 0 }, { mark: 'R', value: 3 }] } // prettier-ignore
+const marked: Scale = {
+  shows: 'marks',
+  from: 0,
+  to: 3,
+  marks: [
+    { mark: 'N', value: 0 },
+    { mark: 'R', value: 3 },
+  ],
+}
 
 describe('a value read off a machine', () => {
   it.each<[string, Scale | undefined, number | undefined]>([
@@ -27,7 +35,9 @@ describe('a value read off a machine', () => {
     ['8', fromLeft, 'from 0 to 7'],
     ['S', marked, 'one of N, R'],
     ['0', spi, 'no length'],
-  ])('%j says what is wrong', (text, scale, fault) => expect(readUsed(text, scale)).toMatchObject({ fault: expect.stringContaining(fault) })) // prettier-ignore
+  ])('%j says what is wrong', (text, scale, fault) =>
+    expect(readUsed(text, scale)).toMatchObject({ fault: expect.stringContaining(fault) }),
+  )
 
   it('comes back as it is written', () => {
     fc.assert(

@@ -35,7 +35,11 @@ export const useSampleDraft = (picked: Ref<Picked>, stage: Ref<CardStage | undef
     const scale = values.value.find((one) => one.parameter === parameter)?.scale
     return scale === 'absent' ? undefined : scale
   }
-  const values = computed(() => [...(stage.value?.changes ?? []), ...(stage.value?.unchanged ?? [])].filter(({ setting }) => setting.value !== 'absent')) // prettier-ignore
+  const values = computed(() =>
+    [...(stage.value?.changes ?? []), ...(stage.value?.unchanged ?? [])].filter(
+      ({ setting }) => setting.value !== 'absent',
+    ),
+  )
   const number = (value: unknown) => (typeof value === 'number' ? value : undefined)
   /** Handed over by the workbench: `width:2.8,length:2`. */
   const handed = computed(() =>
@@ -54,7 +58,9 @@ export const useSampleDraft = (picked: Ref<Picked>, stage: Ref<CardStage | undef
     return usedText(number(values.value.find((one) => one.parameter === parameter)?.setting.value), scaleOf(parameter))
   }
   const textOf = (parameter: Parameter) => draft.value.used[parameter] ?? startOf(parameter)
-  const reads = computed(() => new Map(values.value.map(({ parameter }) => [parameter, readUsed(textOf(parameter), scaleOf(parameter))]))) // prettier-ignore
+  const reads = computed(
+    () => new Map(values.value.map(({ parameter }) => [parameter, readUsed(textOf(parameter), scaleOf(parameter))])),
+  )
   const faultOf = (parameter: Parameter) => {
     const read = reads.value.get(parameter)
     return read && 'fault' in read ? read.fault : undefined
@@ -63,9 +69,23 @@ export const useSampleDraft = (picked: Ref<Picked>, stage: Ref<CardStage | undef
     const read = reads.value.get(parameter)
     return read && 'value' in read ? read.value : undefined
   }
-  const used = computed(() => Object.fromEntries([...reads.value].flatMap(([parameter, read]) => ('value' in read && read.value !== undefined ? [[parameter, read.value]] : []))) as Sample['used']) // prettier-ignore
+  const used = computed(
+    () =>
+      Object.fromEntries(
+        [...reads.value].flatMap(([parameter, read]) =>
+          'value' in read && read.value !== undefined ? [[parameter, read.value]] : [],
+        ),
+      ) as Sample['used'],
+  )
   const measures = computed(() => measuresFor(stage.value?.sketch?.set.function.family ?? 'other'))
-  const measured = computed(() => measures.value.map(([key, label]) => ({ key, label, text: draft.value.measured[key] ?? '', read: readUsed(draft.value.measured[key] ?? '', undefined) }))) // prettier-ignore
+  const measured = computed(() =>
+    measures.value.map(([key, label]) => ({
+      key,
+      label,
+      text: draft.value.measured[key] ?? '',
+      read: readUsed(draft.value.measured[key] ?? '', undefined),
+    })),
+  )
   const faults = computed(() => [
     ...values.value.flatMap(({ parameter }) => (faultOf(parameter) ? [parameterWord(parameter)] : [])),
     ...measured.value.flatMap(({ label, read }) => ('fault' in read ? [label] : [])),
@@ -79,13 +99,20 @@ export const useSampleDraft = (picked: Ref<Picked>, stage: Ref<CardStage | undef
     const width = valueOf('width') ?? valueOf('cuttingWidth') ?? drawn.set.width
     const length = valueOf('length') ?? drawn.set.length
     if (!(length > 0) || !(width >= 0)) return undefined
-    return { ...drawn, set: { ...drawn.set, width, length, needlePosition: valueOf('needlePosition') ?? drawn.set.needlePosition } } // prettier-ignore
+    return {
+      ...drawn,
+      set: { ...drawn.set, width, length, needlePosition: valueOf('needlePosition') ?? drawn.set.needlePosition },
+    }
   })
   const given = (parameter: Parameter) => {
     const one = values.value.find((value) => value.parameter === parameter)
     const byBook = one?.setting.default
     if (byBook === undefined) return 'the book is silent'
-    return typeof byBook === 'number' ? `machine gives ${usedText(byBook, scaleOf(parameter))}` : byBook === 'auto' ? 'machine sets it by itself' : `machine gives ${usedText(byBook.from, scaleOf(parameter))} to ${usedText(byBook.to, scaleOf(parameter))}` // prettier-ignore
+    return typeof byBook === 'number'
+      ? `machine gives ${usedText(byBook, scaleOf(parameter))}`
+      : byBook === 'auto'
+        ? 'machine sets it by itself'
+        : `machine gives ${usedText(byBook.from, scaleOf(parameter))} to ${usedText(byBook.to, scaleOf(parameter))}`
   }
 
   const forget = () => {
@@ -112,7 +139,9 @@ export const useSampleDraft = (picked: Ref<Picked>, stage: Ref<CardStage | undef
       ...(fault ? { fault } : {}),
       ...(note.trim() ? { note: note.trim() } : {}),
     }
-    const sizes = measured.value.flatMap(({ key, read }) => ('value' in read && read.value !== undefined ? [[key, read.value] as const] : [])) // prettier-ignore
+    const sizes = measured.value.flatMap(({ key, read }) =>
+      'value' in read && read.value !== undefined ? [[key, read.value] as const] : [],
+    )
     if (sizes.length > 0) body.measured = Object.fromEntries(sizes)
     return body
   }

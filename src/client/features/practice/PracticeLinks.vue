@@ -29,7 +29,15 @@ const opened = () => {
 const make = () =>
   act(async () => {
     const { model, technique, fabric, method } = picked.value
-    const link = await call<z.infer<typeof LinkMade>>('POST', '/api/practice/links', { model, technique, fabric, ...(method ? { method } : {}), stage: props.trial.stage.id, note: note.value, days: days.value }) // prettier-ignore
+    const link = await call<z.infer<typeof LinkMade>>('POST', '/api/practice/links', {
+      model,
+      technique,
+      fabric,
+      ...(method ? { method } : {}),
+      stage: props.trial.stage.id,
+      note: note.value,
+      days: days.value,
+    })
     made.value = new URL(link.path, window.location.origin).href
     note.value = ''
     await load()

@@ -33,7 +33,10 @@ watch(
   async (now) => {
     start.value = undefined
     if (!now) return
-    const from = route.query.sent === '1' ? await get<z.infer<typeof MachineView>>('/api/practice/machine').catch(() => undefined) : undefined // prettier-ignore
+    const from =
+      route.query.sent === '1'
+        ? await get<z.infer<typeof MachineView>>('/api/practice/machine').catch(() => undefined)
+        : undefined
     if (trial.value !== now) return
     const shown = from?.machine?.model === now.model.id ? from.machine : undefined
     const fresh = startOf(now)
@@ -49,7 +52,13 @@ let waiting: number | undefined
 const keep = (now: Trial, state: MachineState) => {
   window.clearTimeout(waiting)
   waiting = window.setTimeout(() => {
-    const shown = { model: now.model.id, technique: now.technique.id, stage: now.stage.id, fabric: now.fabric.id, ...state } // prettier-ignore
+    const shown = {
+      model: now.model.id,
+      technique: now.technique.id,
+      stage: now.stage.id,
+      fabric: now.fabric.id,
+      ...state,
+    }
     call('PUT', '/api/practice/machine', shown).catch((error: unknown) => (said.value = problemText(error)))
   }, 400)
 }

@@ -21,7 +21,9 @@ const words = computed(() =>
         ? 'It would sew well'
         : 'Sewn well',
 )
-const sketch = computed((): CardSketch | undefined => props.sewn.spec && { set: props.sewn.spec, fabric: { parts: [], lines: [] } }) // prettier-ignore
+const sketch = computed(
+  (): CardSketch | undefined => props.sewn.spec && { set: props.sewn.spec, fabric: { parts: [], lines: [] } },
+)
 const name = computed(() => props.trial.functions.find(({ id }) => id === props.sewn.spec?.function.id)?.name ?? '')
 </script>
 

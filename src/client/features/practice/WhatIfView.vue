@@ -24,7 +24,13 @@ watch(trial, (now) => {
 })
 
 /** Anything may be tried here; whether and how it could be brought there is told beside it. */
-const free = computed(() => trial.value && { ...trial.value, controls: { ...trial.value.controls, rules: trial.value.controls.rules.filter((rule) => 'resets' in rule) } }) // prettier-ignore
+const free = computed(
+  () =>
+    trial.value && {
+      ...trial.value,
+      controls: { ...trial.value.controls, rules: trial.value.controls.rules.filter((rule) => 'resets' in rule) },
+    },
+)
 const move = (control: string, to: string) => {
   if (!free.value || !state.value) return
   const worked = work(free.value, state.value, control, to)
@@ -39,25 +45,35 @@ const set = (parameter: Parameter, value: number) => {
   resets.value = {}
 }
 const sewn = computed(() => trial.value && state.value && sewWith(trial.value, state.value))
-const changed = computed(() => (trial.value && state.value ? missing(trial.value, state.value).filter(({ control }) => control !== 'handwheel') : [])) // prettier-ignore
+const changed = computed(() =>
+  trial.value && state.value ? missing(trial.value, state.value).filter(({ control }) => control !== 'handwheel') : [],
+)
 const plan = computed(() => {
   if (!trial.value || changed.value.length === 0) return undefined
   const { controls } = trial.value
   const from = asTheCardSays(trial.value).positions
-  return planChangeover({ controls, from, goal: { ...from, ...Object.fromEntries(changed.value.map(({ control, at }) => [control, at])) } }) // prettier-ignore
+  return planChangeover({
+    controls,
+    from,
+    goal: { ...from, ...Object.fromEntries(changed.value.map(({ control, at }) => [control, at])) },
+  })
 })
 const toDo = computed(() => {
   const found = plan.value
   const now = trial.value
   if (!found || !now) return ''
-  if (found.outcome === 'plan') return `To bring it there from the card: ${list(found.steps.map(({ control, to }) => `${controlWord(control)} ${placeWord(now, control, to)}`))}.` // prettier-ignore
-  if (found.outcome === 'blocked') return `The machine would not let it come there: ${found.rules.map(ruleText).join(' ')}` // prettier-ignore
+  if (found.outcome === 'plan')
+    return `To bring it there from the card: ${list(found.steps.map(({ control, to }) => `${controlWord(control)} ${placeWord(now, control, to)}`))}.`
+  if (found.outcome === 'blocked')
+    return `The machine would not let it come there: ${found.rules.map(ruleText).join(' ')}`
   return `First look at the ${list(found.controls.map(controlWord))}.`
 })
 const takenBack = computed(() => {
   const now = trial.value
   const words = Object.entries(resets.value).filter(([control]) => control !== 'handwheel')
-  return now && words.length > 0 ? `That takes back ${list(words.map(([control, to]) => `${controlWord(control)} to ${placeWord(now, control, to)}`))}.` : '' // prettier-ignore
+  return now && words.length > 0
+    ? `That takes back ${list(words.map(([control, to]) => `${controlWord(control)} to ${placeWord(now, control, to)}`))}.`
+    : ''
 })
 const reset = () => trial.value && ((state.value = asTheCardSays(trial.value)), (resets.value = {}))
 </script>

@@ -24,7 +24,8 @@ export const panelOf = (trial: Trial): PanelGroup[] => {
   const known = Object.keys(trial.controls.controls).filter((id) => isWorth(trial, id))
   const isThread = (id: string) => id.startsWith('thread:') || id === 'bobbin'
   const isValue = (id: string) => id in trial.model.scales
-  const taken = (id: string) => CLEAR.includes(id) || FITTED.includes(id) || isThread(id) || isValue(id) || id === 'stitch' || LAST.includes(id) // prettier-ignore
+  const taken = (id: string) =>
+    CLEAR.includes(id) || FITTED.includes(id) || isThread(id) || isValue(id) || id === 'stitch' || LAST.includes(id)
   const group = (name: string, ids: string[]): PanelGroup => ({
     name,
     controls: ids.filter((id) => known.includes(id)).map((id) => panelControl(trial, id)),
@@ -32,12 +33,15 @@ export const panelOf = (trial: Trial): PanelGroup[] => {
   return [
     group('Needle, foot and power', CLEAR),
     group('Fitted', FITTED),
-    group('Levers', known.filter((id) => !taken(id))),
+    group(
+      'Levers',
+      known.filter((id) => !taken(id)),
+    ),
     group('Thread', known.filter(isThread)),
     group('Stitch', ['stitch', ...known.filter(isValue)]),
     group('By hand', LAST),
   ].filter(({ controls }) => controls.length > 0)
-} // prettier-ignore
+}
 
 /** What nothing can be put into, and nobody asks for, only stands in the way. */
 const isWorth = (trial: Trial, id: string): boolean => {
@@ -57,7 +61,8 @@ const panelControl = (trial: Trial, id: string): PanelControl => {
 const optionsOf = (trial: Trial, id: string): string[] => {
   const listed = (trial.controls.controls[id]?.positions ?? []).filter((word) => word !== ANY)
   const wanted = trial.goal[id]
-  const what = id === 'foot' || id === 'plate' || id === 'ankle' || id === 'adapter' || id === 'accessory' ? id : undefined // prettier-ignore
+  const what =
+    id === 'foot' || id === 'plate' || id === 'ankle' || id === 'adapter' || id === 'accessory' ? id : undefined
   const items = what ? trial.items.filter((item) => item.what === what).map((item) => item.id) : []
   const others =
     id === 'stitch'

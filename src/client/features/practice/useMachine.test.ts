@@ -35,11 +35,15 @@ describe.each(TRIALS)('%s under somebody’s hands', (_, trial) => {
     expect(steps.length).toBeGreaterThan(2)
     for (const { control, to } of steps) machine.move(control, to)
     expect(machine.events.value.filter(({ event }) => event === 'refused')).toEqual([])
-    for (const [control, wanted] of Object.entries(trial.goal)) expect(machine.state.value.positions[control]).toBe(wanted) // prettier-ignore
+    for (const [control, wanted] of Object.entries(trial.goal))
+      expect(machine.state.value.positions[control]).toBe(wanted)
   })
 
   it('does nothing where a control is put to where it stands', () => {
-    const [control, at] = Object.entries(machine.state.value.positions).find(([id]) => id === 'power') as [string, string] // prettier-ignore
+    const [control, at] = Object.entries(machine.state.value.positions).find(([id]) => id === 'power') as [
+      string,
+      string,
+    ]
     machine.move(control, at)
     expect(machine.events.value).toEqual([])
   })
@@ -50,7 +54,12 @@ describe.each(TRIALS)('%s under somebody’s hands', (_, trial) => {
     machine.sew()
     machine.again()
     expect(machine.state.value).toEqual(before)
-    expect([machine.events.value, machine.told.value, machine.hazards.value, machine.sewn.value]).toEqual([[], undefined, [], undefined]) // prettier-ignore
+    expect([machine.events.value, machine.told.value, machine.hazards.value, machine.sewn.value]).toEqual([
+      [],
+      undefined,
+      [],
+      undefined,
+    ])
   })
 
   it('sews only what it stands for: any move after it takes the sample away', () => {

@@ -26,7 +26,11 @@ const all = computed(() => controlsOf(props.model, NO_ITEMS))
 const parts = computed(() => partsOf(all.value))
 const issues = computed(() => controlIssues(all.value).map(controlIssueText))
 const filter = ref('')
-const shownRules = computed(() => parts.value.rules.filter(({ control, text = '', id }) => `${control} ${text} ${id}`.toLowerCase().includes(filter.value.toLowerCase()))) // prettier-ignore
+const shownRules = computed(() =>
+  parts.value.rules.filter(({ control, text = '', id }) =>
+    `${control} ${text} ${id}`.toLowerCase().includes(filter.value.toLowerCase()),
+  ),
+)
 
 const put = (next: ControlParts) => {
   const own = ownOf(usual.value, next)

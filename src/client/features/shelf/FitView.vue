@@ -38,11 +38,25 @@ const {
 const loadItems = async () => {
   const rows = await get<{ id: string; value: Item }[]>('/api/catalogue/items')
   feet.value = new Map(rows.flatMap(({ id, value }) => (value.what === 'foot' ? [[id, value]] : [])))
-  items.value = rows.map(({ id, value: { code, name, what } }) => ({ id, name: `${code} ${name}`, group: '', hint: what, also: '' })) // prettier-ignore
+  items.value = rows.map(({ id, value: { code, name, what } }) => ({
+    id,
+    name: `${code} ${name}`,
+    group: '',
+    hint: what,
+    also: '',
+  }))
 }
 void read(loadItems)
 
-const say = computed(() => speech({ ...(view.value?.names ?? { items: {}, models: {}, functions: {} }), methods: {}, stages: {}, threads: {}, stitches: {} })) // prettier-ignore
+const say = computed(() =>
+  speech({
+    ...(view.value?.names ?? { items: {}, models: {}, functions: {} }),
+    methods: {},
+    stages: {},
+    threads: {},
+    stitches: {},
+  }),
+)
 const WORD = { yes: 'Fits', no: 'Does not fit', unknown: 'Not known' } as const
 const MARK = { yes: '✓', no: '✕', unknown: '?' } as const
 const EVIDENCE = { bench: 'tried', book: 'by the book', workedOut: 'worked out' } as const
@@ -78,12 +92,20 @@ const state = (report: FitReport, fits: boolean) =>
     const id = freeId(`tried-${report.item}-on-${report.model}`, 'fit', new Set(rows.map((row) => row.id)))
     const where = `tried by ${session.user?.name}`
     const chain = report.fit.chains[0] ?? []
-    const value = { id, item: report.item, model: report.model, fits, ...(fits && chain.length > 0 ? { chain } : {}), evidence: 'bench', where } // prettier-ignore
+    const value = {
+      id,
+      item: report.item,
+      model: report.model,
+      fits,
+      ...(fits && chain.length > 0 ? { chain } : {}),
+      evidence: 'bench',
+      where,
+    }
     const body: Changes = { changes: [{ noun: 'fits', id, version: null, value }] }
     await call('POST', '/api/catalogue/changes', body)
     await again()
     return `Stated: ${say.value.item(report.item)} ${fits ? 'fits' : 'does not fit'} ${say.value.model(report.model)}, tried at the bench.`
-  }) // prettier-ignore
+  })
 </script>
 
 <template>

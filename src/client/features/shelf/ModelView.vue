@@ -35,7 +35,10 @@ const sheet = ref<InstanceType<typeof SheetGrid>>()
 const names = computed(() => store.names)
 
 /** Every usual parameter, and what the model has beyond them. */
-const withUsual = (own: readonly Parameter[]): Parameter[] => [...PARAMETERS, ...own.filter((parameter) => !PARAMETERS.includes(parameter))] // prettier-ignore
+const withUsual = (own: readonly Parameter[]): Parameter[] => [
+  ...PARAMETERS,
+  ...own.filter((parameter) => !PARAMETERS.includes(parameter)),
+]
 const headColumns = ref<Column[]>(columnsOf('models'))
 const stitchColumns = ref<Column[]>(columnsOf('stitches'))
 const head = useEdits({ noun: 'models', columns: headColumns, names })
@@ -96,10 +99,23 @@ const removeStitch = () => {
   const at = sheet.value?.current()
   if (!at) return
   if (at.version === null) stitches.dropNew(at.id)
-  else removing.value = { noun: 'stitches', id: at.id, model: props.id, version: at.version, title: titleOf('stitches', at.value) } // prettier-ignore
+  else
+    removing.value = {
+      noun: 'stitches',
+      id: at.id,
+      model: props.id,
+      version: at.version,
+      title: titleOf('stitches', at.value),
+    }
 }
 const removeModel = () => {
-  if (row.value?.version) removing.value = { noun: 'models', id: props.id, version: row.value.version, title: titleOf('models', row.value.value, names.value) } // prettier-ignore
+  if (row.value?.version)
+    removing.value = {
+      noun: 'models',
+      id: props.id,
+      version: row.value.version,
+      title: titleOf('models', row.value.value, names.value),
+    }
 }
 const removed = async ({ noun }: Removing) => {
   removing.value = undefined

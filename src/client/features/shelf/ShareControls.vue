@@ -24,16 +24,21 @@ const share = async () => {
       const sister = value as unknown as Model
       if (id === props.model.id || sister.kind !== props.model.kind) return []
       const controls = sharedWith(own, sister.controls)
-      return sameValue(controls, sister.controls) ? [] : [{ noun: 'models', id, version, value: { ...sister, controls } }]
+      return sameValue(controls, sister.controls)
+        ? []
+        : [{ noun: 'models', id, version, value: { ...sister, controls } }]
     })
     if (changes.length > 0) await call('POST', '/api/catalogue/changes', { changes })
-    said.value = changes.length === 0 ? `Every ${kind.value} has it already.` : `Given to ${changes.length} ${changes.length === 1 ? kind.value : `${kind.value}s`}; History takes it back.`
+    said.value =
+      changes.length === 0
+        ? `Every ${kind.value} has it already.`
+        : `Given to ${changes.length} ${changes.length === 1 ? kind.value : `${kind.value}s`}; History takes it back.`
   } catch (error) {
     said.value = `${problemText(error)} Nothing was changed.`
   } finally {
     busy.value = false
   }
-} // prettier-ignore
+}
 </script>
 
 <template>

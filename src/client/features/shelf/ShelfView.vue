@@ -6,9 +6,11 @@ import TableView from './TableView.vue'
 import { shelves, type Shelf } from './shelves'
 
 const route = useRoute()
-const shelf = computed(
-  () =>
-  shelves.find((candidate): candidate is Shelf & { noun: NonNullable<Shelf['noun']> } => candidate.path === route.path && candidate.noun !== undefined), // prettier-ignore
+const shelf = computed(() =>
+  shelves.find(
+    (candidate): candidate is Shelf & { noun: NonNullable<Shelf['noun']> } =>
+      candidate.path === route.path && candidate.noun !== undefined,
+  ),
 )
 </script>
 

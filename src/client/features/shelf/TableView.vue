@@ -40,14 +40,22 @@ const load = async () => {
   try {
     await store.load()
     await edits.load()
-    const parameters = parametersOf(noun, edits.rows.value.map(({ value }) => value)) // prettier-ignore
+    const parameters = parametersOf(
+      noun,
+      edits.rows.value.map(({ value }) => value),
+    )
     columns.value = columnsOf(noun, parameters.length > 0 ? parameters : undefined)
   } catch (error) {
     failed.value = problemText(error)
   }
 }
 void load()
-watch(() => edits.said.value, (said) => { if (said) void Promise.all([store.load(), lists.load()]) }) // prettier-ignore
+watch(
+  () => edits.said.value,
+  (said) => {
+    if (said) void Promise.all([store.load(), lists.load()])
+  },
+)
 
 const WHATS = ['foot', 'ankle', 'adapter', 'plate', 'accessory']
 const words = computed(() => [filter.value, what.value].filter(Boolean).join(' '))
@@ -77,7 +85,13 @@ const remove = () => {
   const row = sheet.value?.current()
   if (!row) return
   if (row.version === null) edits.dropNew(row.id)
-  else removing.value = { noun, id: row.id, version: edits.saved.value.get(row.id)?.version ?? row.version, title: titleOf(noun, row.value, names.value) } // prettier-ignore
+  else
+    removing.value = {
+      noun,
+      id: row.id,
+      version: edits.saved.value.get(row.id)?.version ?? row.version,
+      title: titleOf(noun, row.value, names.value),
+    }
 }
 const reload = async () => {
   removing.value = undefined

@@ -11,14 +11,24 @@ export interface Shelf {
 
 /** The shelves, in the order of a day's use. */
 export const shelves: readonly Shelf[] = [
-  { path: '/shelf/models', name: 'Models', noun: 'models', empty: 'Add the first machine you teach or sell; its stitch chart comes from a file.' }, // prettier-ignore
+  {
+    path: '/shelf/models',
+    name: 'Models',
+    noun: 'models',
+    empty: 'Add the first machine you teach or sell; its stitch chart comes from a file.',
+  },
   {
     path: '/shelf/items',
     name: 'Feet and plates',
     noun: 'items',
     empty: 'Add a foot, or read a feet list from a file.',
   },
-  { path: '/shelf/fits', name: 'Fit statements', noun: 'fits', empty: 'What a fit chart says, or what you tried at the bench. Where nothing is stated, fit is worked out by rule.' }, // prettier-ignore
+  {
+    path: '/shelf/fits',
+    name: 'Fit statements',
+    noun: 'fits',
+    empty: 'What a fit chart says, or what you tried at the bench. Where nothing is stated, fit is worked out by rule.',
+  },
   { path: '/shelf/fit', name: 'Will it fit?' },
   {
     path: '/shelf/techniques',

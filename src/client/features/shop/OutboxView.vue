@@ -21,8 +21,10 @@ const change = (work: () => Promise<unknown>, told: string) =>
     await load()
     return told
   })
-const read = ({ id }: OutboxMessage) => act(async () => saveFile(await file(`/api/outbox/${id}.eml`), `message-${id}.eml`)) // prettier-ignore
-const again = ({ id, to }: OutboxMessage) => change(() => call('POST', `/api/outbox/${id}/again`), `Sent to ${to} once more.`) // prettier-ignore
+const read = ({ id }: OutboxMessage) =>
+  act(async () => saveFile(await file(`/api/outbox/${id}.eml`), `message-${id}.eml`))
+const again = ({ id, to }: OutboxMessage) =>
+  change(() => call('POST', `/api/outbox/${id}/again`), `Sent to ${to} once more.`)
 const remove = ({ id }: OutboxMessage) => change(() => call('DELETE', `/api/outbox/${id}`), 'Deleted.')
 </script>
 

@@ -22,7 +22,10 @@ const takeLibrary = async () => {
   problem.value = ''
   try {
     const counts = await call<Changed>('POST', '/api/library')
-    said.value = counts.added > 0 ? `${counts.added} stitches, threads, fabrics and techniques are in.` : 'All of it is in already.' // prettier-ignore
+    said.value =
+      counts.added > 0
+        ? `${counts.added} stitches, threads, fabrics and techniques are in.`
+        : 'All of it is in already.'
     await lists.load()
   } catch (error) {
     problem.value = `${problemText(error)} Nothing was changed.`

@@ -11,7 +11,13 @@ const groups = computed(() =>
   conditions
     .map(({ word, names, of }) => ({
       word,
-      values: names ? Object.values(props.names[names] ?? {}) : word === 'is' ? BEHAVIOURS : word === 'layers' ? ['2', '3', '4'] : (of ?? []), // prettier-ignore
+      values: names
+        ? Object.values(props.names[names] ?? {})
+        : word === 'is'
+          ? BEHAVIOURS
+          : word === 'layers'
+            ? ['2', '3', '4']
+            : (of ?? []),
     }))
     .filter(({ values }) => values.length > 0),
 )

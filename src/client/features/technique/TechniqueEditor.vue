@@ -41,11 +41,17 @@ const method = computed(() => technique.value?.methods.find(({ id }) => id === a
 const stage = computed(() => method.value?.stages.find(({ id }) => id === at.value?.stage))
 const places = computed(() => [
   undefined,
-  ...(technique.value?.methods ?? []).flatMap(({ id, stages }) => [{ method: id }, ...stages.map((one) => ({ method: id, stage: one.id }))]), // prettier-ignore
+  ...(technique.value?.methods ?? []).flatMap(({ id, stages }) => [
+    { method: id },
+    ...stages.map((one) => ({ method: id, stage: one.id })),
+  ]),
 ])
 const isAt = (method?: string, stage?: string) => at.value?.method === method && at.value?.stage === stage
 const step = (by: 1 | -1) => {
-  const here = places.value.findIndex((place) => place?.method === at.value?.method && (place as { stage?: string } | undefined)?.stage === at.value?.stage) // prettier-ignore
+  const here = places.value.findIndex(
+    (place) =>
+      place?.method === at.value?.method && (place as { stage?: string } | undefined)?.stage === at.value?.stage,
+  )
   const next = here + by
   if (next >= 0 && next < places.value.length) at.value = places.value[next]
 }
@@ -59,7 +65,9 @@ const onKey = (event: KeyboardEvent) => {
 const setMethods = (methods: Method[]) => technique.value && put({ ...technique.value, methods })
 const setMethod = (next: Method) =>
   setMethods((technique.value?.methods ?? []).map((old) => (old.id === next.id ? next : old)))
-const setStage = (next: Stage) => method.value && setMethod({ ...method.value, stages: method.value.stages.map((old) => (old.id === next.id ? next : old)) }) // prettier-ignore
+const setStage = (next: Stage) =>
+  method.value &&
+  setMethod({ ...method.value, stages: method.value.stages.map((old) => (old.id === next.id ? next : old)) })
 const addMethod = () => {
   const methods = technique.value?.methods ?? []
   const id = freeId('method', 'method', new Set(methods.map((one) => one.id)))

@@ -54,13 +54,28 @@ const { answer, problem, busy } = useAnswer(
 )
 const card = computed(() => answer.value?.card)
 const machine = computed(() => answer.value?.machine)
-const say = computed(() => speech((machine.value ?? card.value)?.names ?? { items: {}, models: {}, functions: {}, methods: {}, stages: {}, threads: {}, stitches: {} })) // prettier-ignore
-const sayCard = computed(() => (card.value ? speech(card.value.names) : say.value))
-const stitches = computed(
-  () =>
-  (machine.value?.stitches ?? []).filter(({ from, to: other }) => !onlyDifferent.value || from.length === 0 || other.length === 0 || from[0]?.select !== other[0]?.select), // prettier-ignore
+const say = computed(() =>
+  speech(
+    (machine.value ?? card.value)?.names ?? {
+      items: {},
+      models: {},
+      functions: {},
+      methods: {},
+      stages: {},
+      threads: {},
+      stitches: {},
+    },
+  ),
 )
-const chosen = (all: { select: string; name?: string | undefined }[]) => all.map(({ select, name }) => [select, name].filter(Boolean).join(' ')).join('; ') // prettier-ignore
+const sayCard = computed(() => (card.value ? speech(card.value.names) : say.value))
+const stitches = computed(() =>
+  (machine.value?.stitches ?? []).filter(
+    ({ from, to: other }) =>
+      !onlyDifferent.value || from.length === 0 || other.length === 0 || from[0]?.select !== other[0]?.select,
+  ),
+)
+const chosen = (all: { select: string; name?: string | undefined }[]) =>
+  all.map(({ select, name }) => [select, name].filter(Boolean).join(' ')).join('; ')
 const techniqueName = (id: string) => lists.lists?.techniques.find((technique) => technique.id === id)?.name ?? id
 const swap = () => router.push({ path: route.path, query: { ...query.value, m: to.value, to: picked.value.model } })
 const print = () => window.print()

@@ -22,7 +22,10 @@ const both = (figure: Figure): [string, string?] => {
   const inches = `≈ ${formatInches(figure.value)}`
   return lengths.value === 'inches' ? [inches, shown(figure)] : [shown(figure), inches]
 }
-const inputs = ({ from }: Figure): string => Object.entries(from).map(([name, value]) => `${name} = ${formatNumber(value, 3)}`).join(', ') // prettier-ignore
+const inputs = ({ from }: Figure): string =>
+  Object.entries(from)
+    .map(([name, value]) => `${name} = ${formatNumber(value, 3)}`)
+    .join(', ')
 </script>
 
 <template>

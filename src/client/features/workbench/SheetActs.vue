@@ -13,7 +13,8 @@ const problem = ref('')
 const busy = ref(false)
 
 const name = () => props.words.toLowerCase().replace(/\W+/g, '-')
-const send = (customer: string) => call<SentTo>('POST', '/api/outbox/sheets', { customer, words: props.words, sheet: props.sheet }) // prettier-ignore
+const send = (customer: string) =>
+  call<SentTo>('POST', '/api/outbox/sheets', { customer, words: props.words, sheet: props.sheet })
 const saveSvg = () => saveFile(new Blob([sheetSvg(props.sheet)], { type: 'image/svg+xml' }), `${name()}.svg`)
 const savePdf = async () => {
   busy.value = true

@@ -19,10 +19,17 @@ const router = useRouter()
 const { picked, query } = usePicks()
 const { bench, problem } = useBench(picked)
 const { lengths } = useLengths()
-const current = computed(() => calculators.find(({ id }) => id === route.params.calculator) ?? (calculators[0] as Calculator)) // prettier-ignore
+const current = computed(
+  () => calculators.find(({ id }) => id === route.params.calculator) ?? (calculators[0] as Calculator),
+)
 const { fields, textOf, choiceOf, set, clear, touched, fromOf, faultOf, result } = useCalculator(current, bench)
 
-const groups = computed(() => [...new Set(calculators.map(({ group }) => group))].map((group) => ({ group, list: calculators.filter((one) => one.group === group) }))) // prettier-ignore
+const groups = computed(() =>
+  [...new Set(calculators.map(({ group }) => group))].map((group) => ({
+    group,
+    list: calculators.filter((one) => one.group === group),
+  })),
+)
 const typing = (id: string, event: Event) => set(id, (event.target as HTMLInputElement).value)
 const open = (id: string) => router.replace({ path: `/workbench/${id}`, query: query.value })
 
@@ -38,7 +45,9 @@ const from = <T,>(make: ((values: Values, at: Bench) => T) | undefined): T | und
 }
 const picture = computed(() => from(current.value.picture))
 const sheet = computed(() => from(current.value.sheet))
-const back = computed(() => (picked.value.model && picked.value.technique && picked.value.fabric ? from(current.value.back) : undefined)) // prettier-ignore
+const back = computed(() =>
+  picked.value.model && picked.value.technique && picked.value.fabric ? from(current.value.back) : undefined,
+)
 const tries = computed(() => {
   const found =
     picked.value.model && picked.value.technique && picked.value.fabric ? from(current.value.tries) : undefined

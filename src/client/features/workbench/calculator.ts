@@ -70,7 +70,12 @@ export interface Calculator {
 
 export const length = (id: string, label: string, start: string): Field => ({ id, label, is: 'length', start })
 export const number = (id: string, label: string, start: string): Field => ({ id, label, is: 'number', start })
-export const choice = (id: string, label: string, start: string, of: readonly (readonly [string, string])[]): Field => ({ id, label, is: 'choice', start, of }) // prettier-ignore
+export const choice = (
+  id: string,
+  label: string,
+  start: string,
+  of: readonly (readonly [string, string])[],
+): Field => ({ id, label, is: 'choice', start, of })
 
 export const FIBRES = ['polyester', 'cotton', 'rayon', 'nylon', 'metallic'].map((fibre) => [fibre, fibre] as const)
 

@@ -69,7 +69,8 @@ describe.each(calculators.map((calculator) => [calculator.id, calculator] as con
         }
         // What a machine cannot reckon with is refused in words, never in a broken figure.
         try {
-          for (const { figure } of calculator.reckon(values, bench)) if (figure) expect(Number.isFinite(figure.value)).toBe(true) // prettier-ignore
+          for (const { figure } of calculator.reckon(values, bench))
+            if (figure) expect(Number.isFinite(figure.value)).toBe(true)
         } catch (error) {
           expect(error).toBeInstanceOf(OutOfReach)
         }
@@ -95,7 +96,9 @@ describe('with a card in hand', () => {
     })
     expect(line(bite, hem, 'Width to set')?.figure?.value).toBe(2.8)
     expect(bite.tries?.(valuesOf(bite, hem, { weight: 'heavy' }), hem)).toEqual({ width: 3.2 })
-    expect(bite.picture?.(valuesOf(bite, hem, { guide: '1.5' }), hem)?.sketch.fabric.lines).toEqual([{ name: 'fold', at: -1.5 }]) // prettier-ignore
+    expect(bite.picture?.(valuesOf(bite, hem, { guide: '1.5' }), hem)?.sketch.fabric.lines).toEqual([
+      { name: 'fold', at: -1.5 },
+    ])
   })
 
   it('the fitter says when the foot cannot measure the button, and hands the opening on', () => {

@@ -25,7 +25,9 @@ describe('a field of the workbench', () => {
     [lengthField, '3-4', 'not a number'],
     [numberField, '5 mm', 'not a number'],
     [numberField, '1e3', 'not a number'],
-  ])('says what is wrong: %o %s', (field, text, fault) => expect(readField(field, text)).toMatchObject({ fault: expect.stringContaining(fault) })) // prettier-ignore
+  ])('says what is wrong: %o %s', (field, text, fault) =>
+    expect(readField(field, text)).toMatchObject({ fault: expect.stringContaining(fault) }),
+  )
 
   it('takes several numbers, or none', () => {
     expect(readField(numbersField, ' 1,5 2 −0.5')).toEqual({ values: [1.5, 2, -0.5] })

@@ -17,7 +17,8 @@ export const useCalculator = (calculator: Ref<Calculator>, bench: Ref<Bench>) =>
       calculator.value.start?.(bench.value, (id) => filled[calculator.value.id]?.[id]) ?? {},
   )
   const fieldsFor = (choiceOf: (id: string) => string) => calculator.value.fields(choiceOf, bench.value)
-  const textFor = (id: string, start: string): string => filled[calculator.value.id]?.[id] ?? starts.value[id]?.text ?? start // prettier-ignore
+  const textFor = (id: string, start: string): string =>
+    filled[calculator.value.id]?.[id] ?? starts.value[id]?.text ?? start
   /** A choice that other fields hang on, before they are known. */
   const choiceOf = (id: string): string =>
     textFor(id, fieldsFor(() => '').find((field) => field.id === id)?.start ?? '')

@@ -35,7 +35,13 @@ const rows = computed(() =>
   props.edits.clashes.value.map((clash) => {
     const id = clash.row.split('/').at(-1) as string
     const noun = clash.noun as Noun
-    return { id, clash, noun, title: titleOf(noun, clash.theirs?.value ?? clash.yours, props.names), fields: clash.theirs ? topOf(noun, clash) : [] } // prettier-ignore
+    return {
+      id,
+      clash,
+      noun,
+      title: titleOf(noun, clash.theirs?.value ?? clash.yours, props.names),
+      fields: clash.theirs ? topOf(noun, clash) : [],
+    }
   }),
 )
 /** Where only one side moved away from what both started from, that side is chosen already. */
@@ -57,12 +63,17 @@ watch(
   { immediate: true },
 )
 const nameOf = (id: string, field: FieldDifference) => `${id}.${keyOf(field.path)}`
-const open = computed(() => rows.value.flatMap(({ id, fields, clash }) => (clash.theirs === null ? [`${id}.`] : fields.map((field) => nameOf(id, field)))).filter((key) => chosen.value[key] === undefined)) // prettier-ignore
+const open = computed(() =>
+  rows.value
+    .flatMap(({ id, fields, clash }) => (clash.theirs === null ? [`${id}.`] : fields.map((field) => nameOf(id, field))))
+    .filter((key) => chosen.value[key] === undefined),
+)
 
 const save = () =>
   props.edits.settleClashes(
     rows.value.map(({ id, clash, fields }) => {
-      if (clash.theirs === null) return { id, version: null, value: chosen.value[`${id}.`] === 'yours' ? (clash.yours as Value) : null } // prettier-ignore
+      if (clash.theirs === null)
+        return { id, version: null, value: chosen.value[`${id}.`] === 'yours' ? (clash.yours as Value) : null }
       const value = fields.reduce<unknown>((all, field) => {
         const at = { path: choicePath(field.path) }
         return chosen.value[nameOf(id, field)] === 'yours' ? withCell(all, at, cellOf(clash.yours, at)) : all
@@ -72,7 +83,11 @@ const save = () =>
   )
 const later = () => props.edits.leaveClashes()
 const theirsForAll = () => {
-  chosen.value = Object.fromEntries(rows.value.flatMap(({ id, fields }) => [`${id}.`, ...fields.map((field) => nameOf(id, field))].map((key) => [key, 'theirs' as const]))) // prettier-ignore
+  chosen.value = Object.fromEntries(
+    rows.value.flatMap(({ id, fields }) =>
+      [`${id}.`, ...fields.map((field) => nameOf(id, field))].map((key) => [key, 'theirs' as const]),
+    ),
+  )
 }
 </script>
 

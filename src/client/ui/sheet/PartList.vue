@@ -28,13 +28,19 @@ const focusOn = (place: number) =>
       ?.focus(),
   )
 const set = (place: number, part: object) =>
-  emit('change', props.parts.map((old, i) => (i === place ? (part as Part) : old))) // prettier-ignore
+  emit(
+    'change',
+    props.parts.map((old, i) => (i === place ? (part as Part) : old)),
+  )
 const add = (place: number) => {
   emit('change', [...props.parts.slice(0, place), props.blank(), ...props.parts.slice(place)])
   void focusOn(place)
 }
 const remove = (place: number) => {
-  emit('change', props.parts.filter((_, i) => i !== place)) // prettier-ignore
+  emit(
+    'change',
+    props.parts.filter((_, i) => i !== place),
+  )
   void focusOn(Math.max(0, place - 1))
 }
 const move = (place: number, by: -1 | 1) => {

@@ -29,9 +29,17 @@ const id = useId()
 const scroll = ref<HTMLElement>()
 const field = ref<HTMLInputElement>()
 const columnsRef = computed(() => props.columns)
-const { shown, sortBy, sortedBy } = useSheetTable(props.edits, columnsRef, computed(() => props.filter)) // prettier-ignore
+const { shown, sortBy, sortedBy } = useSheetTable(
+  props.edits,
+  columnsRef,
+  computed(() => props.filter),
+)
 const pageRows = () => Math.max(1, Math.floor((scroll.value?.clientHeight ?? ROW_HEIGHT) / ROW_HEIGHT) - 2)
-const { at, block, isIn, go, move } = useCursor(() => ({ rows: shown.value.length, columns: props.columns.length, page: pageRows() })) // prettier-ignore
+const { at, block, isIn, go, move } = useCursor(() => ({
+  rows: shown.value.length,
+  columns: props.columns.length,
+  page: pageRows(),
+}))
 
 const virtualizer = useVirtualizer(
   computed(() => ({
@@ -44,7 +52,9 @@ const virtualizer = useVirtualizer(
   })),
 )
 const items = computed(() => virtualizer.value.getVirtualItems())
-const template = computed(() => `3.4rem ${props.columns.map(({ width }) => `calc(${width * 0.9}ch + 1.1rem)`).join(' ')}`) // prettier-ignore
+const template = computed(
+  () => `3.4rem ${props.columns.map(({ width }) => `calc(${width * 0.9}ch + 1.1rem)`).join(' ')}`,
+)
 
 const current = computed(() => {
   const row = shown.value[at.value.row]
@@ -91,7 +101,8 @@ const placesIn = (): { row: EditRow; column: Column; r: number; c: number }[] =>
   const { top, bottom, left, right } = block.value
   const places = []
   for (let r = top; r <= bottom; r++) {
-    for (let c = left; c <= right; c++) places.push({ row: shown.value[r] as EditRow, column: props.columns[c] as Column, r, c }) // prettier-ignore
+    for (let c = left; c <= right; c++)
+      places.push({ row: shown.value[r] as EditRow, column: props.columns[c] as Column, r, c })
   }
   return places.filter(({ row, column }) => row && column)
 }
@@ -112,7 +123,10 @@ const copy = (event: ClipboardEvent) => {
   if (draft.value !== undefined) return
   const { top, bottom } = block.value
   const lines = Array.from({ length: bottom - top + 1 }, (_, i) => placesIn().filter(({ r }) => r === top + i))
-  event.clipboardData?.setData('text/plain', blockText(lines.map((line) => line.map(({ row, column }) => props.edits.textOf(row, column))))) // prettier-ignore
+  event.clipboardData?.setData(
+    'text/plain',
+    blockText(lines.map((line) => line.map(({ row, column }) => props.edits.textOf(row, column)))),
+  )
   event.preventDefault()
 }
 const paste = (event: ClipboardEvent) => {
@@ -148,10 +162,12 @@ const onKey = (event: KeyboardEvent) => {
   if (command && event.key === 'z') props.edits.undo()
   else if (command && event.key === 'y') props.edits.redo()
   else if (event.altKey && event.key === 'ArrowDown') fillDown()
-  else if (event.key === 'Enter' && event.altKey) { if (current.value) emit('open', current.value.row) } // prettier-ignore
-  else if (event.key === 'Enter' || event.key === 'F2') edit()
+  else if (event.key === 'Enter' && event.altKey) {
+    if (current.value) emit('open', current.value.row)
+  } else if (event.key === 'Enter' || event.key === 'F2') edit()
   else if (event.key === 'Delete' || event.key === 'Backspace') clear()
-  else if (event.key.length === 1 && !command && !event.altKey && props.mayWrite) edit(event.key === ' ' ? '' : event.key)
+  else if (event.key.length === 1 && !command && !event.altKey && props.mayWrite)
+    edit(event.key === ' ' ? '' : event.key)
   else if (!move(event)) return
   event.preventDefault()
   event.stopPropagation()
@@ -162,7 +178,10 @@ watch(at, ({ row, column }) => {
     document.getElementById(cellId(row, column))?.scrollIntoView?.({ block: 'nearest', inline: 'nearest' }),
   )
 })
-watch(() => shown.value.length, () => go(at.value.row, at.value.column)) // prettier-ignore
+watch(
+  () => shown.value.length,
+  () => go(at.value.row, at.value.column),
+)
 
 const press = (row: number, column: number, event: MouseEvent) => {
   if (draft.value !== undefined) commit()

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { useCursor } from './useCursor'
 
-const key = (name: string, more: Partial<KeyboardEvent> = {}) => ({ key: name, ctrlKey: false, metaKey: false, altKey: false, shiftKey: false, ...more }) as KeyboardEvent // prettier-ignore
+const key = (name: string, more: Partial<KeyboardEvent> = {}) =>
+  ({ key: name, ctrlKey: false, metaKey: false, altKey: false, shiftKey: false, ...more }) as KeyboardEvent
 const sheet = (rows = 10, columns = 4) => useCursor(() => ({ rows, columns, page: 5 }))
 
 describe('the cursor of a sheet', () => {

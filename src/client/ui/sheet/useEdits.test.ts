@@ -21,7 +21,11 @@ beforeEach(() => {
   kept = new Map()
   meanwhile = undefined
   unreadable = false
-  stored = ['Fine', 'Strong'].map((name, i) => ({ id: `t${i}`, version: 1, value: { id: `t${i}`, name, tex: 20, fibre: 'cotton', use: '' } })) // prettier-ignore
+  stored = ['Fine', 'Strong'].map((name, i) => ({
+    id: `t${i}`,
+    version: 1,
+    value: { id: `t${i}`, name, tex: 20, fibre: 'cotton', use: '' },
+  }))
   vi.stubGlobal('localStorage', {
     getItem: (key: string) => kept.get(key) ?? null,
     setItem: (key: string, text: string) => kept.set(key, text),
@@ -36,7 +40,9 @@ beforeEach(() => {
     sent.push(request)
     const clashes = request.changes.flatMap(({ id, version, value }) => {
       const now = stored.find((row) => row.id === id)
-      return (now?.version ?? null) === version ? [] : [{ noun: 'threads', row: id, yours: value, theirs: now ? { version: now.version, value: now.value } : null }] // prettier-ignore
+      return (now?.version ?? null) === version
+        ? []
+        : [{ noun: 'threads', row: id, yours: value, theirs: now ? { version: now.version, value: now.value } : null }]
     })
     if (clashes.length > 0) return Promise.resolve(answer(409, { title: 'changed', status: 409, clashes }))
     revision++
@@ -45,7 +51,9 @@ beforeEach(() => {
       stored = stored.some((old) => old.id === id) ? stored.map((old) => (old.id === id ? row : old)) : [...stored, row]
     }
     const added = request.changes.filter(({ version }) => version === null).length
-    return Promise.resolve(answer(200, { revision, added, changed: request.changes.length - added, removed: 0, same: 0 })) // prettier-ignore
+    return Promise.resolve(
+      answer(200, { revision, added, changed: request.changes.length - added, removed: 0, same: 0 }),
+    )
   })
 })
 afterEach(() => vi.unstubAllGlobals())
@@ -57,8 +65,10 @@ const open = async () => {
   await edits.load()
   return edits
 }
-const name = (edits: Awaited<ReturnType<typeof open>>, id: string, text: string) => edits.setCells([{ id, column: column('Name'), text }]) // prettier-ignore
-const fill = (edits: Awaited<ReturnType<typeof open>>, id: string, texts: Record<string, string>) => edits.setCells(Object.entries(texts).map(([heading, text]) => ({ id, column: column(heading), text }))) // prettier-ignore
+const name = (edits: Awaited<ReturnType<typeof open>>, id: string, text: string) =>
+  edits.setCells([{ id, column: column('Name'), text }])
+const fill = (edits: Awaited<ReturnType<typeof open>>, id: string, texts: Record<string, string>) =>
+  edits.setCells(Object.entries(texts).map(([heading, text]) => ({ id, column: column(heading), text })))
 
 describe('edits of a table', () => {
   it('are counted, undone and redone, and a row put back as it was is not changed', async () => {
@@ -137,7 +147,14 @@ describe('edits of a table', () => {
     ])
     fill(edits, id, { Name: 'Fine lace', Tex: '12', Fibre: 'cotton' })
     expect(await edits.save()).toBe(true)
-    expect(sent[0]?.changes).toEqual([{ noun: 'threads', id: 'fine-lace', version: null, value: { id: 'fine-lace', name: 'Fine lace', tex: 12, fibre: 'cotton', use: '' } }]) // prettier-ignore
+    expect(sent[0]?.changes).toEqual([
+      {
+        noun: 'threads',
+        id: 'fine-lace',
+        version: null,
+        value: { id: 'fine-lace', name: 'Fine lace', tex: 12, fibre: 'cotton', use: '' },
+      },
+    ])
     expect(edits.changed.value).toEqual([])
     expect(edits.said.value).toBe('Saved: 1 new.')
   })
@@ -159,10 +176,14 @@ describe('edits of a table', () => {
     const edits = await open()
     name(edits, 't0', 'Mine')
     meanwhile = () => {
-      stored = stored.map((row) => (row.id === 't0' ? { ...row, version: 7, value: { ...(row.value as object), name: 'Theirs', tex: 30 } } : row)) // prettier-ignore
+      stored = stored.map((row) =>
+        row.id === 't0' ? { ...row, version: 7, value: { ...(row.value as object), name: 'Theirs', tex: 30 } } : row,
+      )
     }
     expect(await edits.save()).toBe(false)
-    expect(edits.clashes.value).toMatchObject([{ row: 't0', yours: { name: 'Mine' }, theirs: { version: 7, value: { name: 'Theirs' } } }]) // prettier-ignore
+    expect(edits.clashes.value).toMatchObject([
+      { row: 't0', yours: { name: 'Mine' }, theirs: { version: 7, value: { name: 'Theirs' } } },
+    ])
     edits.leaveClashes()
     expect(edits.changed.value[0]?.value.name).toBe('Mine')
     await edits.save()

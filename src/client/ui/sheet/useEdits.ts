@@ -193,7 +193,13 @@ export const useEdits = ({ noun, model, columns, names }: EditsOf) => {
     try {
       const edited = changed.value
       const rowsNamed = named(edited)
-      const changes = rowsNamed.map(({ id, model, version, value }) => ({ noun, id, ...(model === undefined ? {} : { model }), version, value })) // prettier-ignore
+      const changes = rowsNamed.map(({ id, model, version, value }) => ({
+        noun,
+        id,
+        ...(model === undefined ? {} : { model }),
+        version,
+        value,
+      }))
       const body: Changes = { changes }
       const counts = await call<Changed>('POST', '/api/catalogue/changes', body)
       clashes.value = []
@@ -201,7 +207,7 @@ export const useEdits = ({ noun, model, columns, names }: EditsOf) => {
       await load(rowsNamed.map(({ id }, i) => ({ was: edited[i] as EditRow, id }))).catch((error: unknown) => {
         problem.value = `It is saved, but the table could not be read again: reload the page.\n${problemText(error)}`
       })
-      said.value = `Saved: ${[counts.changed > 0 ? `${counts.changed} changed` : '', counts.added > 0 ? `${counts.added} new` : ''].filter(Boolean).join(', ') || 'nothing had changed'}.` // prettier-ignore
+      said.value = `Saved: ${[counts.changed > 0 ? `${counts.changed} changed` : '', counts.added > 0 ? `${counts.added} new` : ''].filter(Boolean).join(', ') || 'nothing had changed'}.`
       restored.value = 0
       return true
     } catch (error) {

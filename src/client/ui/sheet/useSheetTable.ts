@@ -49,7 +49,11 @@ export const useSheetTable = (edits: Edits, columns: Ref<Column[]>, filter: Ref<
     })),
     {
       id: WHOLE,
-      accessorFn: (row: EditRow) => columns.value.map((column) => edits.textOf(row, column)).join('\n').toLowerCase(), // prettier-ignore
+      accessorFn: (row: EditRow) =>
+        columns.value
+          .map((column) => edits.textOf(row, column))
+          .join('\n')
+          .toLowerCase(),
       enableSorting: false,
     },
   ])

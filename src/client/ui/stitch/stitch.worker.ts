@@ -11,7 +11,10 @@ export interface SewReply {
   sewn: (SewnStitch | undefined)[]
 }
 
-const scope = self as unknown as { onmessage: (event: MessageEvent<SewRequest>) => void; postMessage: (reply: SewReply) => void } // prettier-ignore
+const scope = self as unknown as {
+  onmessage: (event: MessageEvent<SewRequest>) => void
+  postMessage: (reply: SewReply) => void
+}
 
 scope.onmessage = ({ data: { ticket, specs } }) => {
   scope.postMessage({ ticket, sewn: specs.map((spec) => spec && sew(spec)) })

@@ -53,7 +53,13 @@ describe('a stitch laid out', () => {
   })
 
   it('names the parts of the fabric where they lie, also turned over', () => {
-    const fabric = { parts: [{ name: 'garmentFoldedBack' as const, to: -2 }, { name: 'hemAllowance' as const, from: -2 }], lines: [{ name: 'fold' as const, at: -2 }] } // prettier-ignore
+    const fabric = {
+      parts: [
+        { name: 'garmentFoldedBack' as const, to: -2 },
+        { name: 'hemAllowance' as const, from: -2 },
+      ],
+      lines: [{ name: 'fold' as const, at: -2 }],
+    }
     const places = (face: 'top' | 'under') => {
       const { lines, parts } = lay(face, { fabric })
       return { fold: lines[0]?.at as number, garment: parts[0]?.at as number, hem: parts[1]?.at as number }
@@ -66,7 +72,13 @@ describe('a stitch laid out', () => {
   })
 
   it('ends the fabric at the edge', () => {
-    const fabric = { parts: [{ name: 'fabric' as const, to: 1 }, { name: 'noFabric' as const, from: 1 }], lines: [{ name: 'edge' as const, at: 1 }] } // prettier-ignore
+    const fabric = {
+      parts: [
+        { name: 'fabric' as const, to: 1 },
+        { name: 'noFabric' as const, from: 1 },
+      ],
+      lines: [{ name: 'edge' as const, at: 1 }],
+    }
     const { fabric: top } = lay('top', { fabric })
     expect(top.top + top.height).toBeCloseTo(1)
     expect(lay('under', { fabric }).fabric.top).toBeCloseTo(-1)

@@ -9,7 +9,12 @@ export interface Usual extends Controls {
   only: Record<string, string[]>
 }
 
-export const control = (habit: number, seconds: number, positions: string[], say: Record<string, string> = {}): Control => ({ positions, seconds, habit, ...(Object.keys(say).length > 0 ? { say } : {}) }) // prettier-ignore
+export const control = (
+  habit: number,
+  seconds: number,
+  positions: string[],
+  say: Record<string, string> = {},
+): Control => ({ positions, seconds, habit, ...(Object.keys(say).length > 0 ? { say } : {}) })
 
 /** A control that takes any word: a foot, a thread, a value. */
 export const open = (habit: number, seconds: number, ...listed: string[]): Control =>
@@ -18,7 +23,9 @@ export const open = (habit: number, seconds: number, ...listed: string[]): Contr
 /** "Each of these moves only while …" */
 export const needing = (needs: Record<string, string[]>, because: string, ...moved: string[]): ControlRule[] =>
   moved.map((id) => ({
-    id: `${slug(id)}-${Object.entries(needs).map(([other, at]) => `${slug(other)}-${at.map(slug).join('-')}`).join('-')}`, // prettier-ignore
+    id: `${slug(id)}-${Object.entries(needs)
+      .map(([other, at]) => `${slug(other)}-${at.map(slug).join('-')}`)
+      .join('-')}`,
     needs,
     for: { control: id },
     because,
@@ -36,7 +43,11 @@ export const hazard = (on: ControlMove, text: string): ControlRule => ({
   on,
 })
 
-export const resetting = (id: string, after: ControlMove, resets: Record<string, string> | 'stitchDefaults'): ControlRule => ({ id, resets, after }) // prettier-ignore
+export const resetting = (
+  id: string,
+  after: ControlMove,
+  resets: Record<string, string> | 'stitchDefaults',
+): ControlRule => ({ id, resets, after })
 
 interface ControlMove {
   control: string

@@ -52,7 +52,13 @@ export const bundleRoutes = [
       const shipped = checkedBundle(await shippedLibrary())
       const { index } = snapshot
       // What the shop has made its own is not replaced.
-      const fresh = { ...shipped, functions: shipped.functions.filter(({ id }) => !index.functions.has(id)), threads: shipped.threads.filter(({ id }) => !index.threads.has(id)), fabrics: shipped.fabrics.filter(({ id }) => !index.fabrics.has(id)), techniques: shipped.techniques.filter(({ id }) => !index.techniques.has(id)) } // prettier-ignore
+      const fresh = {
+        ...shipped,
+        functions: shipped.functions.filter(({ id }) => !index.functions.has(id)),
+        threads: shipped.threads.filter(({ id }) => !index.threads.has(id)),
+        fabrics: shipped.fabrics.filter(({ id }) => !index.fabrics.has(id)),
+        techniques: shipped.techniques.filter(({ id }) => !index.techniques.has(id)),
+      }
       const counts = await importBundle(services.catalogue, actorOf(context), fresh)
       context.revision(counts.revision)
       return counts

@@ -70,10 +70,17 @@ export const cardRoutes = [
 ]
 
 /** The question of an address. */
-export const questionOf = ({ needle: needleSize, opening: buttonOpening, radius, ...asked }: Omit<z.infer<typeof CardQuery>, 'now' | 'after' | 'ways'>): Question => {
-  const job = Object.fromEntries(Object.entries({ needleSize, buttonOpening, radius }).filter(([, value]) => value !== undefined))
+export const questionOf = ({
+  needle: needleSize,
+  opening: buttonOpening,
+  radius,
+  ...asked
+}: Omit<z.infer<typeof CardQuery>, 'now' | 'after' | 'ways'>): Question => {
+  const job = Object.fromEntries(
+    Object.entries({ needleSize, buttonOpening, radius }).filter(([, value]) => value !== undefined),
+  )
   return { ...asked, ...(Object.keys(job).length > 0 ? { job } : {}) }
-} // prettier-ignore
+}
 
 /** How a technique leaves the machine that is asked about; nothing is known of it where it cannot be sewn there. */
 const leftBy = (snapshot: Snapshot, { method: _, ...question }: Question): Positions => {

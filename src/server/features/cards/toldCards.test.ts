@@ -21,7 +21,11 @@ describe('cards told before', () => {
   it('are not kept where telling fails', () => {
     const cards = new ToldCards()
     const of = snapshot(1)
-    expect(() => cards.tell(of, 1, () => { throw new Error('no such model') })).toThrow('no such model') // prettier-ignore
+    expect(() =>
+      cards.tell(of, 1, () => {
+        throw new Error('no such model')
+      }),
+    ).toThrow('no such model')
     expect(cards.tell(of, 1, () => 'now')).toBe('"now"')
   })
 })

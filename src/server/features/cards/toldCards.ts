@@ -7,7 +7,10 @@ const MOST_CHARACTERS = 16_000_000
 
 export class ToldCards {
   private of: Snapshot | undefined
-  private readonly cards = new LRUCache<string, string>({ maxSize: MOST_CHARACTERS, sizeCalculation: ({ length }) => length || 1 }) // prettier-ignore
+  private readonly cards = new LRUCache<string, string>({
+    maxSize: MOST_CHARACTERS,
+    sizeCalculation: ({ length }) => length || 1,
+  })
 
   /** `asked`: all that the card depends on beside the catalogue. A card of a former catalogue is never told again. */
   tell(snapshot: Snapshot, asked: unknown, tell: () => unknown): string {

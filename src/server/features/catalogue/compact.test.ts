@@ -10,5 +10,8 @@ it('a compacted value says what it said, missing keys included', () => {
       expect(words.compact(value)).toEqual(plain)
     }),
   )
-  expect(words.compact({ id: 'a', note: undefined, list: ['a', { of: 'a' }] })).toEqual({ id: 'a', list: ['a', { of: 'a' }] }) // prettier-ignore
+  expect(words.compact({ id: 'a', note: undefined, list: ['a', { of: 'a' }] })).toEqual({
+    id: 'a',
+    list: ['a', { of: 'a' }],
+  })
 })

@@ -24,7 +24,13 @@ export const csvRoutes = [
       revision(snapshot.revision)
       if (model !== undefined && !snapshot.rows.models.has(model)) throw new NotFound(`There is no model “${model}”.`)
       const rows = rowsIn(snapshot, noun, model)
-      const columns = columnsOf(noun, parametersOf(noun, rows.map(({ value }) => value))) // prettier-ignore
+      const columns = columnsOf(
+        noun,
+        parametersOf(
+          noun,
+          rows.map(({ value }) => value),
+        ),
+      )
       return tableCsv(
         columns,
         rows.map(({ key, value }) => ({ id: key.id, model: key.model, value })),

@@ -129,7 +129,14 @@ export const undoChanges = async (
     const clashes = entries.flatMap((entry) => {
       const now = rows[entry.noun as Noun].get(entry.row)
       if (isDeepStrictEqual(now?.value ?? null, entry.after)) return []
-      return [{ noun: entry.noun, row: entry.row, yours: entry.before, theirs: now ? { version: now.version, value: now.value } : null }] // prettier-ignore
+      return [
+        {
+          noun: entry.noun,
+          row: entry.row,
+          yours: entry.before,
+          theirs: now ? { version: now.version, value: now.value } : null,
+        },
+      ]
     })
     if (clashes.length > 0) {
       const [first] = clashes

@@ -66,7 +66,12 @@ export const pageRoutes = [
     status: 201,
     refuses: [404, 422],
     handle: async (context) => {
-      const { snapshot, id } = await copyModel(context.services.catalogue, actorOf(context), context.params.id, context.body.name) // prettier-ignore
+      const { snapshot, id } = await copyModel(
+        context.services.catalogue,
+        actorOf(context),
+        context.params.id,
+        context.body.name,
+      )
       context.revision(snapshot.revision)
       const { version, value } = snapshot.rows.models.get(id) as Stored
       return { version, value }

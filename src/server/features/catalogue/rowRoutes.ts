@@ -102,7 +102,11 @@ const oneRow = <Params extends z.ZodType>(
       const valueOf = (row: RowName) => snapshot.rows[row.noun].get(keyText(keyOf(row)))?.value
       const named = (rows: readonly RowName[]) =>
         rows.map((row) => ({ ...row, title: titleOf(row.noun, valueOf(row), names) }))
-      return { along: named(along), changed: named(changed.map(({ row }) => row)), held: named(held.map(({ from }) => from)) } // prettier-ignore
+      return {
+        along: named(along),
+        changed: named(changed.map(({ row }) => row)),
+        held: named(held.map(({ from }) => from)),
+      }
     },
   }),
 ]

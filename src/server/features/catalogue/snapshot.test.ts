@@ -32,7 +32,13 @@ const edited = (rows: Rows, noun: Stored['key']['noun'], which: number, act: num
   const [key, row] = [...own][which % Math.max(1, own.size)] ?? []
   if (key === undefined || row === undefined) return rows
   if (act === 0) own.delete(key)
-  else own.set(key, { ...row, version: row.version + 1, ordinal: act === 1 ? row.ordinal : 1000, value: { ...(row.value as object), name: `changed ${which}` } }) // prettier-ignore
+  else
+    own.set(key, {
+      ...row,
+      version: row.version + 1,
+      ordinal: act === 1 ? row.ordinal : 1000,
+      value: { ...(row.value as object), name: `changed ${which}` },
+    })
   return { ...rows, [noun]: own }
 }
 

@@ -78,7 +78,9 @@ export class CatalogueStore {
       const snapshot = snapshotOf(revision + 1, after, before)
       const issues = checkBundle(snapshot.bundle)
       if (issues.length > 0) throw new Invalid('The catalogue would not hold together.', namedIssues(issues, after))
-      const unsound = changed.flatMap(({ was, is, key }) => (key.noun === 'models' && is ? unsoundControls(snapshot, key.id, was?.value) : [])) // prettier-ignore
+      const unsound = changed.flatMap(({ was, is, key }) =>
+        key.noun === 'models' && is ? unsoundControls(snapshot, key.id, was?.value) : [],
+      )
       if (unsound.length > 0) throw new Invalid('The controls and rules do not hold together.', unsound)
       await save(manager, changed)
       await manager.insert(
@@ -119,7 +121,14 @@ const checkVersions = (changes: readonly Change[], rows: Rows): void => {
   const clashes = changes.flatMap(({ key, value, expects }): Clash[] => {
     const was = rows[key.noun].get(keyText(key))
     if (expects === 'any' || (was?.version ?? null) === expects) return []
-    return [{ noun: key.noun, row: keyText(key), yours: value, theirs: was ? { version: was.version, value: was.value } : null }] // prettier-ignore
+    return [
+      {
+        noun: key.noun,
+        row: keyText(key),
+        yours: value,
+        theirs: was ? { version: was.version, value: was.value } : null,
+      },
+    ]
   })
   const [first] = clashes
   if (!first) return

@@ -13,7 +13,8 @@ const better = (a: Score, b: Score): boolean => {
 
 /** Everything there is to choose, one seat after another. */
 const bestByHand = ({ seats, techniques, optionsOf, loans, pins }: AllocationInput): Score | undefined => {
-  const have = (id: string) => loans.filter(({ item, model }) => item === id || model === id).reduce((sum, { pieces }) => sum + pieces, 0) // prettier-ignore
+  const have = (id: string) =>
+    loans.filter(({ item, model }) => item === id || model === id).reduce((sum, { pieces }) => sum + pieces, 0)
   let best: Score | undefined
   const seat = (s: number, used: ReadonlyMap<string, number>, score: Score): void => {
     if (s === seats) {
@@ -42,7 +43,12 @@ const bestByHand = ({ seats, techniques, optionsOf, loans, pins }: AllocationInp
         all.forEach((id, i) => how(i) === 'loan' && next.set(id, (next.get(id) ?? 0) + 1))
         if (machine !== undefined) next.set(machine, (next.get(machine) ?? 0) + 1)
         const bought = all.filter((_, i) => how(i) === 'buy').length
-        seat(s + 1, next, [score[0] + ready, score[1] + bought, score[2] + all.length - bought + (machine === undefined ? 0 : 1), score[3] + rank]) // prettier-ignore
+        seat(s + 1, next, [
+          score[0] + ready,
+          score[1] + bought,
+          score[2] + all.length - bought + (machine === undefined ? 0 : 1),
+          score[3] + rank,
+        ])
       }
     }
     assign([], undefined, 0, 0)
@@ -52,24 +58,50 @@ const bestByHand = ({ seats, techniques, optionsOf, loans, pins }: AllocationInp
   return best
 }
 
-const scoreOf = ({ ready, bought, lent, seats }: Allocation): Score => [ready, bought, lent, seats.reduce((sum, { ways }) => sum + ways.reduce((all, way) => all + (way?.rank ?? 0), 0), 0)] // prettier-ignore
+const scoreOf = ({ ready, bought, lent, seats }: Allocation): Score => [
+  ready,
+  bought,
+  lent,
+  seats.reduce((sum, { ways }) => sum + ways.reduce((all, way) => all + (way?.rank ?? 0), 0), 0),
+]
 
-const option: fc.Arbitrary<Option> = fc.record({ need: fc.subarray(ITEMS), rank: fc.integer({ min: 0, max: 3 }), lent: fc.integer({ min: 0, max: 4 }) }).map(({ need, rank, lent }) => ({ method: 'm', need, rank, ...(lent === 0 ? { machine: 'plain' } : lent === 1 ? { machine: 'wide' } : {}) })) // prettier-ignore
+const option: fc.Arbitrary<Option> = fc
+  .record({ need: fc.subarray(ITEMS), rank: fc.integer({ min: 0, max: 3 }), lent: fc.integer({ min: 0, max: 4 }) })
+  .map(({ need, rank, lent }) => ({
+    method: 'm',
+    need,
+    rank,
+    ...(lent === 0 ? { machine: 'plain' } : lent === 1 ? { machine: 'wide' } : {}),
+  }))
 
 describe('the allocation', () => {
   it('is the best of all there are, over random small classes', async () => {
     let hard = 0
     await fc.assert(
       fc.asyncProperty(
-        fc.array(fc.array(fc.array(option, { maxLength: 3 }), { minLength: 2, maxLength: 2 }), { minLength: 1, maxLength: 3 }),
+        fc.array(fc.array(fc.array(option, { maxLength: 3 }), { minLength: 2, maxLength: 2 }), {
+          minLength: 1,
+          maxLength: 3,
+        }),
         fc.array(fc.integer({ min: 0, max: 2 }), { minLength: 5, maxLength: 5 }),
-        fc.array(fc.record({ seat: fc.nat(2), item: fc.constantFrom(...ITEMS), how: fc.constantFrom('loan' as const, 'buy' as const, 'not' as const) }), { maxLength: 1 }),
+        fc.array(
+          fc.record({
+            seat: fc.nat(2),
+            item: fc.constantFrom(...ITEMS),
+            how: fc.constantFrom('loan' as const, 'buy' as const, 'not' as const),
+          }),
+          { maxLength: 1 },
+        ),
         async (table, pieces, pins) => {
           const input: AllocationInput = {
             seats: table.length,
             techniques: 2,
             optionsOf: (s, t) => table[s]?.[t] ?? [],
-            loans: [...ITEMS.map((item, i) => ({ item, pieces: pieces[i] as number })), { model: 'plain', pieces: pieces[3] as number }, { model: 'wide', pieces: pieces[4] as number }],
+            loans: [
+              ...ITEMS.map((item, i) => ({ item, pieces: pieces[i] as number })),
+              { model: 'plain', pieces: pieces[3] as number },
+              { model: 'wide', pieces: pieces[4] as number },
+            ],
             pins: pins.filter(({ seat }) => seat < table.length),
           }
           const best = bestByHand(input)
@@ -79,7 +111,7 @@ describe('the allocation', () => {
         },
       ),
       { numRuns: 250, seed: 9 },
-    ) // prettier-ignore
+    )
     expect(hard).toBeGreaterThan(40)
   })
 
@@ -90,10 +122,25 @@ describe('the allocation', () => {
       [[needs('foot', 'plate')], [needs()]],
       [[needs('foot')], []],
     ]
-    const input = { seats: 3, techniques: 2, optionsOf: (s: number, t: number) => table[s]?.[t] ?? [], loans: [{ item: 'foot', pieces: 1 }], pins: [] } // prettier-ignore
-    expect(await allocate(input, optimum)).toMatchObject({ ready: 2, bought: 2, lent: 1, seats: [{ ready: true }, { ready: true }, { ready: false, loans: [], buys: [] }] }) // prettier-ignore
+    const input = {
+      seats: 3,
+      techniques: 2,
+      optionsOf: (s: number, t: number) => table[s]?.[t] ?? [],
+      loans: [{ item: 'foot', pieces: 1 }],
+      pins: [],
+    }
+    expect(await allocate(input, optimum)).toMatchObject({
+      ready: 2,
+      bought: 2,
+      lent: 1,
+      seats: [{ ready: true }, { ready: true }, { ready: false, loans: [], buys: [] }],
+    })
     const pinned = await allocate({ ...input, pins: [{ seat: 0, item: 'foot', how: 'loan' }] }, optimum)
-    expect(pinned?.seats.map(({ loans, buys }) => [loans, buys])).toEqual([[['foot'], []], [[], ['foot', 'plate']], [[], []]]) // prettier-ignore
+    expect(pinned?.seats.map(({ loans, buys }) => [loans, buys])).toEqual([
+      [['foot'], []],
+      [[], ['foot', 'plate']],
+      [[], []],
+    ])
     const twice = [0, 1].map((seat) => ({ seat, item: 'foot', how: 'loan' as const }))
     expect(await allocate({ ...input, pins: twice }, optimum)).toBeUndefined()
   })

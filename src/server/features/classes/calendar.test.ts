@@ -2,7 +2,11 @@ import { describe, expect, it } from 'vitest'
 import { clashesWith } from './calendar'
 
 describe('a class among the shop’s events', () => {
-  const event = (starts: string, ends: string) => ({ title: '', starts: `2026-05-20T${starts}:00`, ends: `2026-05-20T${ends}:00` }) // prettier-ignore
+  const event = (starts: string, ends: string) => ({
+    title: '',
+    starts: `2026-05-20T${starts}:00`,
+    ends: `2026-05-20T${ends}:00`,
+  })
   it.each<[string, [string, string], number]>([
     ['before it', ['08:00', '09:00'], 0],
     ['that ends as it begins', ['09:00', '10:00'], 0],

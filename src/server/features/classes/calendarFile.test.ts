@@ -3,7 +3,13 @@ import { readCalendar } from './calendarFile'
 
 const NOW = new Date('2026-05-14T09:00:00Z')
 const file = (...events: string[][]) =>
-  ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//x//y//EN', ...events.flatMap((lines, i) => ['BEGIN:VEVENT', `UID:${i}@x`, 'DTSTAMP:20260101T000000Z', ...lines, 'END:VEVENT']), 'END:VCALENDAR'].join('\r\n') // prettier-ignore
+  [
+    'BEGIN:VCALENDAR',
+    'VERSION:2.0',
+    'PRODID:-//x//y//EN',
+    ...events.flatMap((lines, i) => ['BEGIN:VEVENT', `UID:${i}@x`, 'DTSTAMP:20260101T000000Z', ...lines, 'END:VEVENT']),
+    'END:VCALENDAR',
+  ].join('\r\n')
 /** Its events, or the fault thrown. */
 const eventsOf = (text: string) => {
   const told = readCalendar(text, NOW)
@@ -34,12 +40,35 @@ describe('a calendar file', () => {
 
   it('leaves out what is cancelled, and what is more than a year away', () => {
     const at = (day: string, ...more: string[]) => [`DTSTART:${day}T090000`, `DTEND:${day}T100000`, ...more]
-    expect(read(at('20260520', 'STATUS:CANCELLED'), at('20250401'), at('20270601'), at('20260101')).map(({ starts }) => starts)).toEqual(['2026-01-01T09:00:00']) // prettier-ignore
+    expect(
+      read(at('20260520', 'STATUS:CANCELLED'), at('20250401'), at('20270601'), at('20260101')).map(
+        ({ starts }) => starts,
+      ),
+    ).toEqual(['2026-01-01T09:00:00'])
   })
 
   it('gives a repeated event as often as it comes, moved and left out as it says', () => {
-    const weekly = ['SUMMARY:Weekly', 'DTSTART:20260504T090000', 'DTEND:20260504T100000', 'RRULE:FREQ=WEEKLY;COUNT=4', 'EXDATE:20260518T090000'] // prettier-ignore
-    const text = file(weekly).replace('END:VCALENDAR', ['BEGIN:VEVENT', 'UID:0@x', 'DTSTAMP:20260101T000000Z', 'RECURRENCE-ID:20260511T090000', 'SUMMARY:Moved', 'DTSTART:20260512T110000', 'DTEND:20260512T120000', 'END:VEVENT', 'END:VCALENDAR'].join('\r\n')) // prettier-ignore
+    const weekly = [
+      'SUMMARY:Weekly',
+      'DTSTART:20260504T090000',
+      'DTEND:20260504T100000',
+      'RRULE:FREQ=WEEKLY;COUNT=4',
+      'EXDATE:20260518T090000',
+    ]
+    const text = file(weekly).replace(
+      'END:VCALENDAR',
+      [
+        'BEGIN:VEVENT',
+        'UID:0@x',
+        'DTSTAMP:20260101T000000Z',
+        'RECURRENCE-ID:20260511T090000',
+        'SUMMARY:Moved',
+        'DTSTART:20260512T110000',
+        'DTEND:20260512T120000',
+        'END:VEVENT',
+        'END:VCALENDAR',
+      ].join('\r\n'),
+    )
     expect(eventsOf(text).map(({ title, starts }) => [title, starts])).toEqual([
       ['Weekly', '2026-05-04T09:00:00'],
       ['Moved', '2026-05-12T11:00:00'],
@@ -54,12 +83,20 @@ describe('a calendar file', () => {
     expect(daily[0]?.starts).toMatch(/^2025-05-1[2-4]/)
     expect(daily.at(-1)?.starts).toMatch(/^2027-05-1[4-6]/)
     // Of one that comes by the second since long ago nothing this year is reached.
-    expect(read(['SUMMARY:Tick', 'DTSTART:19900101T000000', 'DTEND:19900101T000001', 'RRULE:FREQ=SECONDLY'])).toEqual([]) // prettier-ignore
-    expect(read(['SUMMARY:Tick', 'DTSTART:20260514T000000', 'DTEND:20260514T000001', 'RRULE:FREQ=SECONDLY'])).toHaveLength(5000) // prettier-ignore
+    expect(read(['SUMMARY:Tick', 'DTSTART:19900101T000000', 'DTEND:19900101T000001', 'RRULE:FREQ=SECONDLY'])).toEqual(
+      [],
+    )
+    expect(
+      read(['SUMMARY:Tick', 'DTSTART:20260514T000000', 'DTEND:20260514T000001', 'RRULE:FREQ=SECONDLY']),
+    ).toHaveLength(5000)
   })
 
   it('that would take too long is refused', () => {
-    const ticks = Array.from({ length: 5 }, () => ['DTSTART:19900101T000000', 'DTEND:19900101T000001', 'RRULE:FREQ=SECONDLY']) // prettier-ignore
+    const ticks = Array.from({ length: 5 }, () => [
+      'DTSTART:19900101T000000',
+      'DTEND:19900101T000001',
+      'RRULE:FREQ=SECONDLY',
+    ])
     expect(() => read(...ticks)).toThrow('its repeated events come too often')
   })
 

@@ -22,9 +22,19 @@ export const readCalendar = (text: string, now: Date): { events: ShopCalendar['e
   let inAll = 0
   for (const component of calendar.root.getAllSubcomponents('vevent')) {
     const event = new ICAL.Event(component)
-    if (event.isRecurrenceException() || String(component.getFirstPropertyValue('status')).toUpperCase() === 'CANCELLED') continue // prettier-ignore
+    if (
+      event.isRecurrenceException() ||
+      String(component.getFirstPropertyValue('status')).toUpperCase() === 'CANCELLED'
+    )
+      continue
     if (!event.startDate) continue
-    const add = (start: ICAL.Time, end: ICAL.Time | undefined, told: ICAL.Event = event) => events.push({ title: told.summary || 'without a title', starts: wallText(start), ends: wallText(end ?? start), ...(told.location ? { place: told.location } : {}) }) // prettier-ignore
+    const add = (start: ICAL.Time, end: ICAL.Time | undefined, told: ICAL.Event = event) =>
+      events.push({
+        title: told.summary || 'without a title',
+        starts: wallText(start),
+        ends: wallText(end ?? start),
+        ...(told.location ? { place: told.location } : {}),
+      })
     if (!event.isRecurring()) {
       const at = event.startDate.toJSDate()
       if (at >= from && at <= to) add(event.startDate, event.endDate)

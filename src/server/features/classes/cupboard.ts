@@ -18,12 +18,17 @@ export class CupboardStore {
   async keep({ version, supplies }: Cupboard): Promise<Cupboard> {
     return this.database.transaction(async (manager) => {
       // The row is there before it is locked, so that two first writers wait for each other too.
-      await manager.query('INSERT IGNORE INTO shop_setting (name, facts) VALUES (?, ?)', [CUPBOARD, JSON.stringify({ version: 0, supplies: [] })]) // prettier-ignore
+      await manager.query('INSERT IGNORE INTO shop_setting (name, facts) VALUES (?, ?)', [
+        CUPBOARD,
+        JSON.stringify({ version: 0, supplies: [] }),
+      ])
       await manager.findOne(ShopSettingRow, { where: { name: CUPBOARD }, lock: { mode: 'pessimistic_write' } })
       const now = await this.supplies(manager)
       if (now.version !== version) {
         const theirs = { version: now.version, value: now.supplies }
-        throw new Conflict('Somebody else has changed the store cupboard meanwhile.', [{ noun: 'supplies', row: CUPBOARD, yours: supplies, theirs }]) // prettier-ignore
+        throw new Conflict('Somebody else has changed the store cupboard meanwhile.', [
+          { noun: 'supplies', row: CUPBOARD, yours: supplies, theirs },
+        ])
       }
       const next = { version: version + 1, supplies }
       await manager.update(ShopSettingRow, { name: CUPBOARD }, { facts: next } as never)

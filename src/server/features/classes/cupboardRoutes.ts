@@ -52,9 +52,14 @@ export const cupboardRoutes = [
     handle: async ({ upload, query, services }) => {
       const now = services.now()
       const told = await inThread('readCalendar', upload.toString('utf8'), now)
-      if ('fault' in told) throw new Invalid('This is no calendar the shop can use.', [{ path: ['file'], message: told.fault }]) // prettier-ignore
+      if ('fault' in told)
+        throw new Invalid('This is no calendar the shop can use.', [{ path: ['file'], message: told.fault }])
       const { events } = told
-      await services.cupboard.keepCalendar({ events, read: now.toISOString(), ...(query.name === undefined ? {} : { file: query.name }) }) // prettier-ignore
+      await services.cupboard.keepCalendar({
+        events,
+        read: now.toISOString(),
+        ...(query.name === undefined ? {} : { file: query.name }),
+      })
       return { events: events.length }
     },
   }),

@@ -8,11 +8,18 @@ import type { Letter } from '../outbox/outbox'
 import { handout, type HandoutInput } from './handouts/handout'
 
 /** To whom the shop has a mail address; the others are named. All are sent, or none. */
-export const messagesOf = async (context: Context<unknown, unknown, { seats: number[] }>, input: HandoutInput): Promise<ClassMessagesSent> => {
+export const messagesOf = async (
+  context: Context<unknown, unknown, { seats: number[] }>,
+  input: HandoutInput,
+): Promise<ClassMessagesSent> => {
   const { body, services, work } = context
   const { asked } = input.planned
   const unknown = body.seats.filter((s) => !asked.seats[s])
-  if (unknown.length > 0) throw new Invalid('There is no such seat.', unknown.map((s) => ({ path: ['seats', s], message: 'is no seat of this class' })))
+  if (unknown.length > 0)
+    throw new Invalid(
+      'There is no such seat.',
+      unknown.map((s) => ({ path: ['seats', s], message: 'is no seat of this class' })),
+    )
   const customers = new Map((await services.customers.all()).map(({ customer }) => [customer.id, customer]))
   const letters: Letter[] = []
   const without: string[] = []
@@ -26,9 +33,15 @@ export const messagesOf = async (context: Context<unknown, unknown, { seats: num
     }
     const pdf = await handout(input, 'cards', () => Promise.resolve(), s)
     const { subject, text } = handoutMessage(asked, seat.name)
-    letters.push({ to: { name: customer.name, address: customer.email }, subject, text, customer: customer.id, attachments: [{ filename: 'cards.pdf', content: pdf, contentType: 'application/pdf' }] })
+    letters.push({
+      to: { name: customer.name, address: customer.email },
+      subject,
+      text,
+      customer: customer.id,
+      attachments: [{ filename: 'cards.pdf', content: pdf, contentType: 'application/pdf' }],
+    })
   }
   await work.pace(body.seats.length, body.seats.length)
   await services.outbox.send(letters, actorOf(context))
   return { sent: letters.length, without }
-} // prettier-ignore
+}

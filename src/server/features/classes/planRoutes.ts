@@ -8,7 +8,19 @@ import type { SewingClass } from '#core/classes/types'
 import { collectNames } from '#core/card/names'
 import type { CatalogueIndex } from '#core/catalogue/index'
 import { Id } from '#shared/api/catalogue'
-import { Clashes, ClassChangeView, ClassDraft, ClassMessages, ClassMessagesSent, ClassPlanView, ClassPurchases, HandoutParams, HandoutQuery, RunSheetView, SuppliesView } from '#shared/api/classes' // prettier-ignore
+import {
+  Clashes,
+  ClassChangeView,
+  ClassDraft,
+  ClassMessages,
+  ClassMessagesSent,
+  ClassPlanView,
+  ClassPurchases,
+  HandoutParams,
+  HandoutQuery,
+  RunSheetView,
+  SuppliesView,
+} from '#shared/api/classes'
 import { Invalid, NotFound } from '../../http/problems'
 import { STAFF, route, type Context } from '../../http/route'
 import { actorOf } from '../catalogue/actor'
@@ -27,7 +39,8 @@ const plannedClass = async ({ params, services, snapshot, work }: Asking): Promi
   return services.planning.of(snapshot, asked as SewingClass, work.pace)
 }
 
-const needsOf = (planned: PlannedClass, stock: readonly Supply[]): (SupplyNeed & { name: string })[] => suppliesOf(planned, stock).map((need) => ({ ...need, name: nameOf(planned.index, need) })) // prettier-ignore
+const needsOf = (planned: PlannedClass, stock: readonly Supply[]): (SupplyNeed & { name: string })[] =>
+  suppliesOf(planned, stock).map((need) => ({ ...need, name: nameOf(planned.index, need) }))
 
 const nameOf = (index: CatalogueIndex, { what, of }: SupplyNeed): string => {
   if (what === 'fabric') return index.fabrics.get(of)?.name ?? of
@@ -38,7 +51,11 @@ const nameOf = (index: CatalogueIndex, { what, of }: SupplyNeed): string => {
 /** `coded`: with cards, whose codes lead somewhere. */
 const handoutInput = async (context: Asking, coded: boolean): Promise<HandoutInput> => {
   const { services, snapshot, origin } = context
-  const [planned, { supplies }, { tolerance }] = await Promise.all([plannedClass(context), services.cupboard.supplies(), services.settings.read()]) // prettier-ignore
+  const [planned, { supplies }, { tolerance }] = await Promise.all([
+    plannedClass(context),
+    services.cupboard.supplies(),
+    services.settings.read(),
+  ])
   const cards = coded ? `${origin}${await handoutPass(services, planned.asked.title, actorOf(context))}` : origin
   return { planned, answering: snapshot, tolerance, cards, needs: needsOf(planned, supplies as Supply[]) }
 }
@@ -56,7 +73,9 @@ export const classPlanRoutes = [
     handle: async (context) => {
       const { plan, asked } = await plannedClass(context)
       const { index } = context.snapshot
-      const ways = asked.techniques.map(({ technique }) => (index.techniques.get(technique)?.methods ?? []).map(({ id, name }) => ({ id, name }))) // prettier-ignore
+      const ways = asked.techniques.map(({ technique }) =>
+        (index.techniques.get(technique)?.methods ?? []).map(({ id, name }) => ({ id, name })),
+      )
       return { ...plan, ways, names: collectNames(index, plan, asked) } as never
     },
   }),
@@ -75,7 +94,10 @@ export const classPlanRoutes = [
       checkClass(body.class, snapshot.index)
       const before = await plannedClass(context)
       const { plan } = await services.planning.of(snapshot, { ...body.class, id: params.id } as SewingClass, work.pace)
-      if (plan.seats.length !== before.plan.seats.length) throw new Invalid('The change has other seats than the class.', [{ path: ['class', 'seats'], message: 'must be as many as before' }]) // prettier-ignore
+      if (plan.seats.length !== before.plan.seats.length)
+        throw new Invalid('The change has other seats than the class.', [
+          { path: ['class', 'seats'], message: 'must be as many as before' },
+        ])
       const change = changeBetween(before.plan, plan)
       return { change, solved: plan.solved, names: collectNames(snapshot.index, change) } as never
     },
@@ -122,7 +144,8 @@ export const classPlanRoutes = [
     refuses: [404, 409, 422],
     handle: async (context) => {
       const planned = await plannedClass(context)
-      const name = (place: number) => context.snapshot.index.techniques.get(planned.asked.techniques[place]?.technique ?? '')?.name ?? '' // prettier-ignore
+      const name = (place: number) =>
+        context.snapshot.index.techniques.get(planned.asked.techniques[place]?.technique ?? '')?.name ?? ''
       return classCalendar(planned.asked, runSheet(planned), name, context.services.now())
     },
   }),
@@ -136,7 +159,10 @@ export const classPlanRoutes = [
     result: Clashes,
     refuses: [404],
     handle: async ({ params, services }) => {
-      const [{ class: asked }, calendar] = await Promise.all([services.classes.one(params.id), services.cupboard.calendar()]) // prettier-ignore
+      const [{ class: asked }, calendar] = await Promise.all([
+        services.classes.one(params.id),
+        services.cupboard.calendar(),
+      ])
       return { clashes: clashesWith(asked, calendar.events), known: calendar.read !== undefined }
     },
   }),
@@ -150,7 +176,7 @@ export const classPlanRoutes = [
     result: SuppliesView,
     refuses: [404, 409, 422],
     handle: async (context) => {
-      const [planned, { supplies }] = await Promise.all([plannedClass(context), context.services.cupboard.supplies()]) // prettier-ignore
+      const [planned, { supplies }] = await Promise.all([plannedClass(context), context.services.cupboard.supplies()])
       return { needs: needsOf(planned, supplies as Supply[]), spares: planned.asked.spares ?? 1 } as never
     },
   }),
@@ -168,7 +194,8 @@ export const classPlanRoutes = [
     handle: async (context) => {
       const { params, query, work } = context
       const input = await handoutInput(context, params.part === 'cards' || params.part === 'everything')
-      if (query.seat !== undefined && !input.planned.asked.seats[query.seat]) throw new NotFound('There is no such seat.') // prettier-ignore
+      if (query.seat !== undefined && !input.planned.asked.seats[query.seat])
+        throw new NotFound('There is no such seat.')
       return (await handout(input, params.part, work.pace, query.seat)) as never
     },
   }),

@@ -49,7 +49,8 @@ export const classRoutes = [
     body: ClassChange,
     result: ClassRow,
     refuses: [404, 409, 422],
-    handle: ({ params, body, services, snapshot }) => services.classes.change(params.id, body.version, body.class, snapshot.index), // prettier-ignore
+    handle: ({ params, body, services, snapshot }) =>
+      services.classes.change(params.id, body.version, body.class, snapshot.index),
   }),
   route({
     method: 'delete',

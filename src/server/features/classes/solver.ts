@@ -10,12 +10,17 @@ export const optimum = async (programme: Programme, maximise: Record<string, num
   const highs = await (loading ??= highsLoader())
   const { Status, Columns, ObjectiveValue } = highs.solve(lpText(programme, maximise), { output_flag: false })
   if (Status !== 'Optimal') return undefined
-  const on = Object.entries(Columns).flatMap(([name, column]) => ('Primal' in column && column.Primal > 0.5 ? [name] : [])) // prettier-ignore
+  const on = Object.entries(Columns).flatMap(([name, column]) =>
+    'Primal' in column && column.Primal > 0.5 ? [name] : [],
+  )
   return { value: Math.round(ObjectiveValue), on: new Set(on) }
 }
 
 const lpText = ({ names, rows }: Programme, maximise: Record<string, number>): string => {
-  const sum = (terms: Record<string, number>): string => Object.entries(terms).map(([name, times]) => `${times < 0 ? '-' : '+'} ${Math.abs(times)} ${name}`).join(' ') // prettier-ignore
+  const sum = (terms: Record<string, number>): string =>
+    Object.entries(terms)
+      .map(([name, times]) => `${times < 0 ? '-' : '+'} ${Math.abs(times)} ${name}`)
+      .join(' ')
   const told = rows.filter(({ terms }) => Object.keys(terms).length > 0)
   return [
     'Maximize',

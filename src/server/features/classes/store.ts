@@ -40,7 +40,9 @@ export class ClassStore {
       if (!row) throw new NotFound(GONE)
       if (row.version !== version) {
         const theirs = { version: row.version, value: told(row).class }
-        throw new Conflict('Somebody else has changed this class meanwhile.', [{ noun: 'classes', row: id, yours: facts, theirs }]) // prettier-ignore
+        throw new Conflict('Somebody else has changed this class meanwhile.', [
+          { noun: 'classes', row: id, yours: facts, theirs },
+        ])
       }
       await manager.update(SewingClassRow, { id }, { version: version + 1, starts: facts.starts, facts } as never)
       return { version: version + 1, class: { ...facts, id } }
@@ -53,7 +55,8 @@ export class ClassStore {
   }
 }
 
-const told = ({ id, version, facts }: SewingClassRow): ClassRow => ClassRow.parse({ version, class: { ...(facts as object), id } }) // prettier-ignore
+const told = ({ id, version, facts }: SewingClassRow): ClassRow =>
+  ClassRow.parse({ version, class: { ...(facts as object), id } })
 
 /** Throws `Invalid` for what the catalogue has not, and for what holds no sense. */
 export const checkClass = ({ techniques, seats, loans, pins, order = [] }: ClassWrite, index: CatalogueIndex): void => {
@@ -63,22 +66,26 @@ export const checkClass = ({ techniques, seats, loans, pins, order = [] }: Class
   techniques.forEach(({ technique, fabric, method, after = [] }, t) => {
     const known = index.techniques.get(technique)
     if (!known) say(['techniques', t, 'technique'], `no technique “${technique}” in the catalogue`)
-    else if (method !== undefined && !known.methods.some(({ id }) => id === method)) say(['techniques', t, 'method'], `“${technique}” has no way “${method}”`) // prettier-ignore
+    else if (method !== undefined && !known.methods.some(({ id }) => id === method))
+      say(['techniques', t, 'method'], `“${technique}” has no way “${method}”`)
     if (!index.fabrics.has(fabric)) say(['techniques', t, 'fabric'], `no fabric “${fabric}” in the catalogue`)
-    for (const first of after) if (!ids.has(first)) say(['techniques', t, 'after'], `“${first}” is not taught in this class`) // prettier-ignore
+    for (const first of after)
+      if (!ids.has(first)) say(['techniques', t, 'after'], `“${first}” is not taught in this class`)
   })
   order.forEach((id, o) => {
     if (!ids.has(id)) say(['order', o], `“${id}” is not taught in this class`)
   })
   if (ids.size < techniques.length) say(['techniques'], 'a technique is listed twice')
   seats.forEach(({ model, owns }, s) => {
-    if (model !== undefined && !index.models.has(model)) say(['seats', s, 'model'], `no model “${model}” in the catalogue`) // prettier-ignore
+    if (model !== undefined && !index.models.has(model))
+      say(['seats', s, 'model'], `no model “${model}” in the catalogue`)
     for (const id of owns) if (!index.items.has(id)) say(['seats', s, 'owns'], `no item “${id}” in the catalogue`)
   })
   loans.forEach(({ item, model }, l) => {
     if ((item === undefined) === (model === undefined)) say(['loans', l], 'an item or a model is lent, one of the two')
     if (item !== undefined && !index.items.has(item)) say(['loans', l, 'item'], `no item “${item}” in the catalogue`)
-    if (model !== undefined && !index.models.has(model)) say(['loans', l, 'model'], `no model “${model}” in the catalogue`) // prettier-ignore
+    if (model !== undefined && !index.models.has(model))
+      say(['loans', l, 'model'], `no model “${model}” in the catalogue`)
   })
   pins.forEach(({ seat, item }, p) => {
     if (seat >= seats.length) say(['pins', p, 'seat'], 'there is no such seat')

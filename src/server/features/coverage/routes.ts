@@ -25,7 +25,10 @@ export const coverageRoutes = [
       const { snapshot, coverage } = await coverageIn(services, fabric)
       if (!snapshot.index.models.has(model)) throw new NotFound(`There is no model “${model}”.`)
       revision(snapshot.revision)
-      const cells = snapshot.bundle.techniques.map(({ id }) => ({ technique: id, decision: coverage.cell(id, model, fabric) })) // prettier-ignore
+      const cells = snapshot.bundle.techniques.map(({ id }) => ({
+        technique: id,
+        decision: coverage.cell(id, model, fabric),
+      }))
       return { cells, names: collectNames(snapshot.index, model, cells) } as never
     },
   }),
@@ -45,7 +48,12 @@ export const coverageRoutes = [
       const letters = (letter: (row: CellRow, at: number) => string) =>
         rows.map((row) => bundle.models.map((_, at) => letter(row, at)).join(''))
       return {
-        models: bundle.models.map(({ id, name, make, kind }) => ({ id, name, make: index.makes.get(make)?.name ?? make, kind })), // prettier-ignore
+        models: bundle.models.map(({ id, name, make, kind }) => ({
+          id,
+          name,
+          make: index.makes.get(make)?.name ?? make,
+          kind,
+        })),
         techniques: bundle.techniques.map(({ id, name, family }) => ({ id, name, family })),
         verdicts: letters((row, at) => VERDICT_LETTERS[row.verdict(at)]),
         evidence: letters((row, at) => EVIDENCE_LETTERS[row.weakest(at) ?? 'none']),
@@ -68,9 +76,15 @@ export const coverageRoutes = [
       revision(snapshot.revision)
       const { models } = snapshot.bundle
       const those = (is: (row: CellRow, at: number) => boolean) =>
-        rows.flatMap((row) => models.flatMap((model, at) => (is(row, at) ? [{ technique: row.technique.id, model, row, at }] : []))) // prettier-ignore
+        rows.flatMap((row) =>
+          models.flatMap((model, at) => (is(row, at) ? [{ technique: row.technique.id, model, row, at }] : [])),
+        )
       const closable = those((row, at) => row.verdict(at) === 'needsItems' || row.verdict(at) === 'notOnThisModel')
-      const cells = closable.map(({ technique, model, row, at }): CoveredCell => ({ technique, model: model.id, decision: row.decision(at, model) })) // prettier-ignore
+      const cells = closable.map(({ technique, model, row, at }): CoveredCell => ({
+        technique,
+        model: model.id,
+        decision: row.decision(at, model),
+      }))
       const [customers, classes] = await Promise.all([services.customers.all(), services.classes.all()])
       const machines = machinesByModel(customers.map(({ customer }) => customer))
       const today = services.now().toISOString()
@@ -80,8 +94,9 @@ export const coverageRoutes = [
       )
       const gaps = gapsOf(cells, snapshot.index, { machines, seats }, by)
       const cover = greedyCover(cells, MOST_PURCHASES)
-      const unproved = those((row, at) => row.verdict(at) === 'ready' && !row.isProved(at))
-        .map(({ technique, model }) => ({ technique, model: model.id })) // prettier-ignore
+      const unproved = those((row, at) => row.verdict(at) === 'ready' && !row.isProved(at)).map(
+        ({ technique, model }) => ({ technique, model: model.id }),
+      )
       const needing = cells.filter(({ decision }) => decision.verdict === 'needsItems').length
       return { gaps, cover, needing, unproved, names: collectNames(snapshot.index, gaps, cover) } as never
     },
@@ -89,7 +104,10 @@ export const coverageRoutes = [
 ]
 
 /** Seats of these classes by what is taught on them in a fabric. */
-const bookedSeats = (classes: readonly Pick<ClassWrite, 'techniques' | 'seats'>[], fabric: string): Map<string, number> => {
+const bookedSeats = (
+  classes: readonly Pick<ClassWrite, 'techniques' | 'seats'>[],
+  fabric: string,
+): Map<string, number> => {
   const booked = new Map<string, number>()
   for (const { techniques, seats } of classes)
     for (const taught of techniques)
@@ -99,7 +117,7 @@ const bookedSeats = (classes: readonly Pick<ClassWrite, 'techniques' | 'seats'>[
         booked.set(key, (booked.get(key) ?? 0) + 1)
       }
   return booked
-} // prettier-ignore
+}
 
 /** The coverage as the catalogue is now; throws `NotFound` for a fabric that is not in it. */
 const coverageIn = async ({ catalogue, coverage }: Services, fabric: string) => {

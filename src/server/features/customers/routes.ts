@@ -3,7 +3,14 @@ import { stringify } from 'csv-stringify/sync'
 import { z } from 'zod'
 import type { CatalogueIndex } from '#core/catalogue/index'
 import { Id } from '#shared/api/catalogue'
-import { CustomerChange, CustomerExport, CustomerRow, CustomersImport, CustomersImported, CustomerWrite } from '#shared/api/customers' // prettier-ignore
+import {
+  CustomerChange,
+  CustomerExport,
+  CustomerRow,
+  CustomersImport,
+  CustomersImported,
+  CustomerWrite,
+} from '#shared/api/customers'
 import { defused } from '#shared/tables/csv'
 import { STAFF, route } from '../../http/route'
 
@@ -63,7 +70,8 @@ export const customerRoutes = [
     body: CustomerChange,
     result: CustomerRow,
     refuses: [404, 409, 422],
-    handle: ({ params, body, services, snapshot }) => services.customers.change(params.id, body.version, body.customer, snapshot.index), // prettier-ignore
+    handle: ({ params, body, services, snapshot }) =>
+      services.customers.change(params.id, body.version, body.customer, snapshot.index),
   }),
   route({
     method: 'delete',
@@ -92,7 +100,12 @@ export const customerRoutes = [
       const { customer } = await services.customers.one(params.id)
       const models = Object.fromEntries(customer.machines.map(({ model }) => [model, modelName(index, model)]))
       const items = Object.fromEntries(customer.owns.map((id) => [id, index.items.get(id)?.name ?? id]))
-      return { format: 'handhold-customer' as const, at: services.now().toISOString(), customer, names: { models, items } } // prettier-ignore
+      return {
+        format: 'handhold-customer' as const,
+        at: services.now().toISOString(),
+        customer,
+        names: { models, items },
+      }
     },
   }),
 ]
@@ -107,7 +120,16 @@ const csvOf = (rows: readonly CustomerRow[], index: CatalogueIndex): string => {
   const lines = rows.flatMap(({ customer: { name, phone = '', email = '', note = '', machines, owns } }) => {
     const codes = owns.map((id) => index.items.get(id)?.code ?? id).join('; ')
     const each = machines.length > 0 ? machines : [undefined]
-    return each.map((machine, i) => [name, phone, email, machine ? modelName(index, machine.model) : '', machine?.serial ?? '', machine?.bought ?? '', i === 0 ? codes : '', i === 0 ? note : '']) // prettier-ignore
+    return each.map((machine, i) => [
+      name,
+      phone,
+      email,
+      machine ? modelName(index, machine.model) : '',
+      machine?.serial ?? '',
+      machine?.bought ?? '',
+      i === 0 ? codes : '',
+      i === 0 ? note : '',
+    ])
   })
   return stringify(
     [head, ...lines].map((line) => line.map(defused)),

@@ -37,7 +37,9 @@ export class CustomerStore {
       if (!row) throw new NotFound('There is no such customer any more.')
       if (row.version !== version) {
         const theirs = { version: row.version, value: told(row).customer }
-        throw new Conflict('Somebody else has changed this customer meanwhile.', [{ noun: 'customers', row: id, yours: customer, theirs }]) // prettier-ignore
+        throw new Conflict('Somebody else has changed this customer meanwhile.', [
+          { noun: 'customers', row: id, yours: customer, theirs },
+        ])
       }
       return update(manager, row, customer)
     })
@@ -62,8 +64,13 @@ export class CustomerStore {
       for (const row of await manager.find(SewingClassRow, { lock: { mode: 'pessimistic_write' } })) {
         const facts = row.facts as Pick<SewingClass, 'seats'>
         if (!facts.seats.some(({ customer }) => customer === id)) continue
-        const seats = facts.seats.map(({ customer, ...seat }) => (customer === id ? { ...seat, name: ERASED } : { ...seat, ...(customer === undefined ? {} : { customer }) })) // prettier-ignore
-        await manager.update(SewingClassRow, { id: row.id }, { version: row.version + 1, facts: { ...facts, seats } } as never) // prettier-ignore
+        const seats = facts.seats.map(({ customer, ...seat }) =>
+          customer === id ? { ...seat, name: ERASED } : { ...seat, ...(customer === undefined ? {} : { customer }) },
+        )
+        await manager.update(SewingClassRow, { id: row.id }, {
+          version: row.version + 1,
+          facts: { ...facts, seats },
+        } as never)
       }
     })
   }
@@ -116,12 +123,15 @@ const update = async (manager: EntityManager, { id, version }: Row, customer: Cu
   return { version: version + 1, customer: { ...customer, id } }
 }
 
-const keyOf = ({ name, email, phone }: CustomerWrite): string => [name.toLowerCase(), (email ?? phone ?? '').toLowerCase()].join('\n') // prettier-ignore
+const keyOf = ({ name, email, phone }: CustomerWrite): string =>
+  [name.toLowerCase(), (email ?? phone ?? '').toLowerCase()].join('\n')
 
 /** What the list says is added; a machine is the same by its serial, else by its model. */
 const merged = (before: CustomerWrite, next: CustomerWrite): CustomerWrite => {
   const has = (machine: CustomerWrite['machines'][number]) =>
-    before.machines.some(({ model, serial }) => model === machine.model && (machine.serial === undefined || serial === machine.serial)) // prettier-ignore
+    before.machines.some(
+      ({ model, serial }) => model === machine.model && (machine.serial === undefined || serial === machine.serial),
+    )
   return {
     ...before,
     ...next,
@@ -133,8 +143,14 @@ const merged = (before: CustomerWrite, next: CustomerWrite): CustomerWrite => {
 /** Throws `Invalid` for a model or an item that the catalogue has not. */
 const check = (customers: readonly CustomerWrite[], { models, items }: CatalogueIndex): void => {
   const issues = customers.flatMap(({ machines, owns }, c) => [
-    ...machines.flatMap(({ model }, m) => (models.has(model) ? [] : [{ path: ['customers', c, 'machines', m, 'model'], message: `no model “${model}” in the catalogue` }])),
-    ...owns.flatMap((id, o) => (items.has(id) ? [] : [{ path: ['customers', c, 'owns', o], message: `no item “${id}” in the catalogue` }])),
-  ]) // prettier-ignore
+    ...machines.flatMap(({ model }, m) =>
+      models.has(model)
+        ? []
+        : [{ path: ['customers', c, 'machines', m, 'model'], message: `no model “${model}” in the catalogue` }],
+    ),
+    ...owns.flatMap((id, o) =>
+      items.has(id) ? [] : [{ path: ['customers', c, 'owns', o], message: `no item “${id}” in the catalogue` }],
+    ),
+  ])
   if (issues.length > 0) throw new Invalid('Something a customer has is not in the catalogue.', issues.slice(0, 50))
 }

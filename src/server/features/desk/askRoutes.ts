@@ -23,7 +23,11 @@ export const askRoutes = [
       const customers = await services.customers.all()
       const index = await services.ask.index(snapshot, customers)
       const named = (map: ReadonlyMap<string, { name: string }>) => (id: string) => map.get(id)?.name ?? id
-      const picks = picksFrom(understand(index, query.q), customers.map(({ customer }) => customer), { model: named(snapshot.index.models), technique: named(snapshot.index.techniques) }) // prettier-ignore
+      const picks = picksFrom(
+        understand(index, query.q),
+        customers.map(({ customer }) => customer),
+        { model: named(snapshot.index.models), technique: named(snapshot.index.techniques) },
+      )
       return { picks, stops: stopsIn(query.q) } as never
     },
   }),
@@ -39,9 +43,21 @@ export const askRoutes = [
     refuses: [422],
     handle: async (context) => {
       const { body, services, snapshot } = context
-      const known = { model: snapshot.index.models, technique: snapshot.index.techniques, fabric: snapshot.index.fabrics, customer: undefined, trouble: undefined }[body.kind] // prettier-ignore
-      if (known && !known.has(body.of)) throw new Invalid('Nothing is called that.', [{ path: ['of'], message: `there is no ${body.kind} “${body.of}”` }]) // prettier-ignore
-      await services.ask.learn({ kind: body.kind, of: body.of, words: wordsOf(body.words).join(' ') }, actorOf(context).name) // prettier-ignore
+      const known = {
+        model: snapshot.index.models,
+        technique: snapshot.index.techniques,
+        fabric: snapshot.index.fabrics,
+        customer: undefined,
+        trouble: undefined,
+      }[body.kind]
+      if (known && !known.has(body.of))
+        throw new Invalid('Nothing is called that.', [
+          { path: ['of'], message: `there is no ${body.kind} “${body.of}”` },
+        ])
+      await services.ask.learn(
+        { kind: body.kind, of: body.of, words: wordsOf(body.words).join(' ') },
+        actorOf(context).name,
+      )
       return { learned: true as const }
     },
   }),
@@ -56,7 +72,8 @@ export const askRoutes = [
       const customers = new Map((await services.customers.all()).map(({ customer }) => [customer.id, customer]))
       const { models, techniques, fabrics } = snapshot.index
       const lists = { model: models, technique: techniques, fabric: fabrics, customer: customers }
-      const nameOf = ({ kind, of }: Learned) => (kind === 'trouble' ? troubleName(snapshot.index, of) : (lists[kind].get(of)?.name ?? of)) // prettier-ignore
+      const nameOf = ({ kind, of }: Learned) =>
+        kind === 'trouble' ? troubleName(snapshot.index, of) : (lists[kind].get(of)?.name ?? of)
       return (await services.ask.readLearned()).map((one) => ({ ...one, name: nameOf(one) }))
     },
   }),

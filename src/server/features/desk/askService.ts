@@ -22,11 +22,24 @@ export class AskService {
     const now = this.now().getTime()
     const said = customers.map(({ customer }) => `${customer.id} ${customer.name}`).join('\n')
     const { known } = this
-    if (known && known.revision === snapshot.revision && known.said === said && known.until > now && this.learned) return known.index // prettier-ignore
+    if (known && known.revision === snapshot.revision && known.said === said && known.until > now && this.learned)
+      return known.index
     const learned = await this.readLearned()
-    const same = known && known.revision === snapshot.revision && known.said === said && JSON.stringify(learned) === JSON.stringify(this.learned) // prettier-ignore
+    const same =
+      known &&
+      known.revision === snapshot.revision &&
+      known.said === said &&
+      JSON.stringify(learned) === JSON.stringify(this.learned)
     this.learned = learned
-    const index = same ? known.index : indexAskables(askablesOf(snapshot.index, customers.map(({ customer }) => customer), learned)) // prettier-ignore
+    const index = same
+      ? known.index
+      : indexAskables(
+          askablesOf(
+            snapshot.index,
+            customers.map(({ customer }) => customer),
+            learned,
+          ),
+        )
     this.known = { revision: snapshot.revision, until: now + KEPT_MS, said, index }
     return index
   }

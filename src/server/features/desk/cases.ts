@@ -14,7 +14,10 @@ export class CaseStore {
   /** The latest first. `words`: full text over question and advice, as prefixes. */
   async all(words = ''): Promise<CaseRow[]> {
     const asked = searchText(words)
-    const query = this.database.manager.createQueryBuilder(DeskCaseRow, 'one').orderBy('one.at', 'DESC').addOrderBy('one.id', 'DESC') // prettier-ignore
+    const query = this.database.manager
+      .createQueryBuilder(DeskCaseRow, 'one')
+      .orderBy('one.at', 'DESC')
+      .addOrderBy('one.id', 'DESC')
     if (asked !== '') query.where('MATCH(one.words) AGAINST (:asked IN BOOLEAN MODE)', { asked })
     return (await query.getMany()).map(told)
   }
@@ -47,7 +50,9 @@ export class CaseStore {
       if (!row) throw new NotFound(GONE)
       if (row.version !== version) {
         const theirs = { version: row.version, value: told(row).case }
-        throw new Conflict('Somebody else has changed this case meanwhile.', [{ noun: 'cases', row: String(id), yours: facts, theirs }]) // prettier-ignore
+        throw new Conflict('Somebody else has changed this case meanwhile.', [
+          { noun: 'cases', row: String(id), yours: facts, theirs },
+        ])
       }
       await checkCustomer(manager, facts)
       await manager.update(DeskCaseRow, { id }, { version: version + 1, ...columns(facts) } as never)
@@ -79,11 +84,24 @@ const columns = ({ customer, trouble, ...facts }: CaseWrite) => ({
   facts,
 })
 
-const told = ({ id, version, at, by, customer, trouble, facts }: DeskCaseRow): CaseRow => CaseRow.parse({ version, case: { ...(facts as object), id, at: at.toISOString(), by, ...(customer === null ? {} : { customer }), ...(trouble === null ? {} : { trouble }) } }) // prettier-ignore
+const told = ({ id, version, at, by, customer, trouble, facts }: DeskCaseRow): CaseRow =>
+  CaseRow.parse({
+    version,
+    case: {
+      ...(facts as object),
+      id,
+      at: at.toISOString(),
+      by,
+      ...(customer === null ? {} : { customer }),
+      ...(trouble === null ? {} : { trouble }),
+    },
+  })
 
 const checkCustomer = async (manager: EntityManager, { customer }: CaseWrite): Promise<void> => {
   if (customer !== undefined && !(await manager.findOneBy(CustomerRow, { id: customer })))
-    throw new Invalid('The case does not hold together.', [{ path: ['customer'], message: `there is no customer “${customer}”` }]) // prettier-ignore
+    throw new Invalid('The case does not hold together.', [
+      { path: ['customer'], message: `there is no customer “${customer}”` },
+    ])
 }
 
 /** Words as MariaDB's boolean mode takes them: each must be there, or begin so. */

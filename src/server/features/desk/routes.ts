@@ -7,7 +7,18 @@ import { tradeUp, usedIn } from '#core/desk/tradeUp'
 import { collectNames } from '#core/card/names'
 import { Id } from '#shared/api/catalogue'
 import type { CatalogueIndex } from '#core/catalogue/index'
-import { CaseChange, CaseParams, CaseRow, CasesQuery, CaseWrite, DiagnosisAsk, DiagnosisView, LookingView, TradeUpQuery, TradeUpView } from '#shared/api/desk' // prettier-ignore
+import {
+  CaseChange,
+  CaseParams,
+  CaseRow,
+  CasesQuery,
+  CaseWrite,
+  DiagnosisAsk,
+  DiagnosisView,
+  LookingView,
+  TradeUpQuery,
+  TradeUpView,
+} from '#shared/api/desk'
 import { NotFound } from '../../http/problems'
 import { STAFF, route } from '../../http/route'
 import { actorOf } from '../catalogue/actor'
@@ -18,8 +29,12 @@ import { asCases } from './cases'
 export const troubleName = (index: CatalogueIndex, id: string): string => {
   const [technique = '', fault] = id.split('.')
   const found = index.techniques.get(technique)
-  const named = found?.methods.flatMap(({ stages }) => stages.flatMap(({ faults }) => faults)).find((one) => one.id === fault) // prettier-ignore
-  return named && found ? `${named.name} (${found.name.toLowerCase()})` : (TROUBLES.find((one) => one.id === id)?.name ?? id) // prettier-ignore
+  const named = found?.methods
+    .flatMap(({ stages }) => stages.flatMap(({ faults }) => faults))
+    .find((one) => one.id === fault)
+  return named && found
+    ? `${named.name} (${found.name.toLowerCase()})`
+    : (TROUBLES.find((one) => one.id === id)?.name ?? id)
 }
 
 export const deskRoutes = [
@@ -38,7 +53,10 @@ export const deskRoutes = [
       return rows.filter((row) => {
         const one = row.case as Record<string, unknown>
         if (!asked.every(([key, value]) => one[key] === value)) return false
-        return due === undefined || (row.case.followUp !== undefined && row.case.followUp <= due && row.case.outcome === 'open') // prettier-ignore
+        return (
+          due === undefined ||
+          (row.case.followUp !== undefined && row.case.followUp <= due && row.case.outcome === 'open')
+        )
       })
     },
   }),
@@ -127,10 +145,18 @@ export const deskRoutes = [
       const { customer } = await services.customers.one(params.id)
       const [cases, classes] = await Promise.all([services.cases.all(), services.classes.all()])
       const called = asCases(cases).filter((one) => one.customer === customer.id)
-      const taught = classes.flatMap((row) => (row.class.seats.some((seat) => seat.customer === customer.id) ? row.class.techniques : [])) // prettier-ignore
-      const used = usedIn([...called, ...taught]).filter(({ technique, fabric }) => index.techniques.has(technique) && index.fabrics.has(fabric)) // prettier-ignore
+      const taught = classes.flatMap((row) =>
+        row.class.seats.some((seat) => seat.customer === customer.id) ? row.class.techniques : [],
+      )
+      const used = usedIn([...called, ...taught]).filter(
+        ({ technique, fabric }) => index.techniques.has(technique) && index.fabrics.has(fabric),
+      )
       const told = tradeUp(snapshot, from, to, customer.owns, used)
-      const rows = told.rows.map((row) => ({ ...row, name: index.techniques.get(row.technique)?.name ?? '', fabricName: index.fabrics.get(row.fabric)?.name ?? '' })) // prettier-ignore
+      const rows = told.rows.map((row) => ({
+        ...row,
+        name: index.techniques.get(row.technique)?.name ?? '',
+        fabricName: index.fabrics.get(row.fabric)?.name ?? '',
+      }))
       return { ...told, rows, names: collectNames(index, told, [from.id, to.id]) } as never
     },
   }),
@@ -147,9 +173,13 @@ export const deskRoutes = [
       const { trouble = '', shown, stage, ...question } = body
       const trial = trialFor(snapshot, question as never, stage)
       const fault = trouble.startsWith(`${body.technique}.`) ? trouble.slice(body.technique.length + 1) : undefined
-      const known = (fault === undefined ? undefined : faultTrouble(trial, fault)) ?? TROUBLES.find(({ id }) => id === trouble) ?? { causes: [] } // prettier-ignore
+      const known = (fault === undefined ? undefined : faultTrouble(trial, fault)) ??
+        TROUBLES.find(({ id }) => id === trouble) ?? { causes: [] }
       const history = historyOf(asCases(await services.cases.all()), trouble)
-      return { ...diagnose(trial, known, shown as Shown, history), troubleName: troubleName(snapshot.index, trouble) } as never // prettier-ignore
+      return {
+        ...diagnose(trial, known, shown as Shown, history),
+        troubleName: troubleName(snapshot.index, trouble),
+      } as never
     },
   }),
 ]

@@ -40,15 +40,22 @@ const Pass = z.strictObject({ pass: z.string() })
 const PassQuery = z.strictObject({ model: Id, technique: Id, fabric: Id, method: Id, owned: idList }).partial()
 
 /** Where the codes of a class's handouts lead; what was printed before holds until its time is over. */
-export const handoutPass = async (services: Services, title: string, { name, at }: Actor): Promise<string> => `/c/${(await share(services, { pass: title }, PASS_DAYS, name, at)).token}` // prettier-ignore
+export const handoutPass = async (services: Services, title: string, { name, at }: Actor): Promise<string> =>
+  `/c/${(await share(services, { pass: title }, PASS_DAYS, name, at)).token}`
 
-const share = async (services: Services, asked: z.infer<typeof Asked> | z.infer<typeof Pass>, days: number, by: string, now: Date): Promise<{ token: string; expires: Date }> => {
+const share = async (
+  services: Services,
+  asked: z.infer<typeof Asked> | z.infer<typeof Pass>,
+  days: number,
+  by: string,
+  now: Date,
+): Promise<{ token: string; expires: Date }> => {
   const token = newToken()
   const expires = daysAfter(now, days)
   await services.database.manager.delete(Row, { expires: LessThan(now) })
   await services.database.manager.insert(Row, { tokenHash: digest(token), by, expires, facts: asked } as never)
   return { token, expires }
-} // prettier-ignore
+}
 
 export const shareRoutes = [
   route({
@@ -82,9 +89,15 @@ export const shareRoutes = [
         .filter(({ expires }) => expires > services.now())
         .map(({ id, by, expires, facts }) => {
           const pass = Pass.safeParse(facts)
-          if (pass.success) return { id, by, expires: expires.toISOString(), what: `the cards handed out in “${pass.data.pass}”` } // prettier-ignore
+          if (pass.success)
+            return { id, by, expires: expires.toISOString(), what: `the cards handed out in “${pass.data.pass}”` }
           const { technique, model, fabric } = namesOf(snapshot, Asked.parse(facts))
-          return { id, by, expires: expires.toISOString(), what: `${technique} on the ${model} in ${fabric.toLowerCase()}` } // prettier-ignore
+          return {
+            id,
+            by,
+            expires: expires.toISOString(),
+            what: `${technique} on the ${model} in ${fabric.toLowerCase()}`,
+          }
         })
     },
   }),
@@ -143,11 +156,30 @@ export const shareRoutes = [
       const card = cardOf(snapshot.index, question, answered(snapshot, question), { tolerance })
       const actor = actorOf(context)
       const { owned: _, ...toPractise } = asked
-      const machine = practice ? await makeLink(services, snapshot, { ...toPractise, days: SENT_DAYS }, actor) : undefined // prettier-ignore
+      const machine = practice
+        ? await makeLink(services, snapshot, { ...toPractise, days: SENT_DAYS }, actor)
+        : undefined
       const { token } = await share(services, asked, SENT_DAYS, actor.name, actor.at)
-      const pdf = await inThread('drawPdf', cardPages([{ person: name, card, address: `${origin}/c/${token}` }], card.technique.name)) // prettier-ignore
-      const { subject, text } = cardMessage(card.technique.name, name, { card: `${origin}/c/${token}`, ...(machine ? { practice: `${origin}${machine.path}` } : {}) }) // prettier-ignore
-      await services.outbox.send([{ to: { name, address }, subject, text, customer: id, attachments: [{ filename: 'card.pdf', content: Buffer.from(pdf), contentType: 'application/pdf' }] }], actor) // prettier-ignore
+      const pdf = await inThread(
+        'drawPdf',
+        cardPages([{ person: name, card, address: `${origin}/c/${token}` }], card.technique.name),
+      )
+      const { subject, text } = cardMessage(card.technique.name, name, {
+        card: `${origin}/c/${token}`,
+        ...(machine ? { practice: `${origin}${machine.path}` } : {}),
+      })
+      await services.outbox.send(
+        [
+          {
+            to: { name, address },
+            subject,
+            text,
+            customer: id,
+            attachments: [{ filename: 'card.pdf', content: Buffer.from(pdf), contentType: 'application/pdf' }],
+          },
+        ],
+        actor,
+      )
       return { to: address }
     },
   }),
@@ -167,7 +199,18 @@ export const shareRoutes = [
       const { name, address } = await mailOf(services, body.customer)
       const content = await sheetOrRefuse(body.sheet as Sheet)
       const { subject, text } = sheetMessage(body.words, name)
-      await services.outbox.send([{ to: { name, address }, subject, text, customer: body.customer, attachments: [{ filename: 'sheet.pdf', content, contentType: 'application/pdf' }] }], actorOf(context)) // prettier-ignore
+      await services.outbox.send(
+        [
+          {
+            to: { name, address },
+            subject,
+            text,
+            customer: body.customer,
+            attachments: [{ filename: 'sheet.pdf', content, contentType: 'application/pdf' }],
+          },
+        ],
+        actorOf(context),
+      )
       return { to: address }
     },
   }),
@@ -177,5 +220,7 @@ export const shareRoutes = [
 const mailOf = async (services: Services, id: string): Promise<{ name: string; address: string }> => {
   const { customer } = await services.customers.one(id)
   if (customer.email !== undefined) return { name: customer.name, address: customer.email }
-  throw new Invalid('No mail address is known of them.', [{ path: ['customer'], message: `${customer.name} has no mail address: add it under Shop → Customers` }]) // prettier-ignore
+  throw new Invalid('No mail address is known of them.', [
+    { path: ['customer'], message: `${customer.name} has no mail address: add it under Shop → Customers` },
+  ])
 }

@@ -38,7 +38,9 @@ const fitsOf = (
       items: Object.fromEntries(
         bundle.items.map(({ id, code, name, what, price }) => [id, { code, name, what, price }]),
       ),
-      models: Object.fromEntries(bundle.models.map(({ id, make }) => [id, `${index.makes.get(make)?.name ?? make} ${named(id)}`])), // prettier-ignore
+      models: Object.fromEntries(
+        bundle.models.map(({ id, make }) => [id, `${index.makes.get(make)?.name ?? make} ${named(id)}`]),
+      ),
       functions: Object.fromEntries(bundle.functions.map(({ id, name }) => [id, name])),
     },
   }

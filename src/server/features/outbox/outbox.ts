@@ -23,7 +23,16 @@ export class Outbox {
 
   /** All or nothing. */
   async send(letters: readonly Letter[], { name, at }: Actor): Promise<void> {
-    const rows = await Promise.all(letters.map(async (letter) => ({ at, by: name, to: letter.to.address, subject: letter.subject, customer: letter.customer ?? null, mail: await mailOf(letter, at) }))) // prettier-ignore
+    const rows = await Promise.all(
+      letters.map(async (letter) => ({
+        at,
+        by: name,
+        to: letter.to.address,
+        subject: letter.subject,
+        customer: letter.customer ?? null,
+        mail: await mailOf(letter, at),
+      })),
+    )
     await this.database.transaction((manager) => manager.insert(OutboxMessageRow, rows as never))
   }
 

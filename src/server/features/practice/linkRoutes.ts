@@ -85,7 +85,10 @@ export const linkRoutes = [
     handle: async ({ params, services, revision }) => {
       const snapshot = await services.catalogue.snapshot()
       revision(snapshot.revision)
-      const rows = await services.database.manager.find(PracticeAttemptRow, { where: { link: params.id }, order: { id: 'DESC' } }) // prettier-ignore
+      const rows = await services.database.manager.find(PracticeAttemptRow, {
+        where: { link: params.id },
+        order: { id: 'DESC' },
+      })
       return rows.map((row) => attemptView(snapshot, row))
     },
   }),
@@ -120,10 +123,17 @@ export const linkRoutes = [
     handle: async ({ params, body, services }) => {
       const { id: link, asked } = await linkOf(services, params.token)
       const kept = await services.database.manager.countBy(PracticeAttemptRow, { link })
-      if (kept >= MOST_ATTEMPTS) throw new NotFound('This link has been practised with often enough. Ask the shop for a new one.') // prettier-ignore
+      if (kept >= MOST_ATTEMPTS)
+        throw new NotFound('This link has been practised with often enough. Ask the shop for a new one.')
       const { stage: wanted, ...question } = asked
       const trial = trialFor(await services.catalogue.snapshot(), defined(question), wanted)
-      const facts = { model: trial.model.id, technique: trial.technique.id, stage: trial.stage.id, fabric: trial.fabric.id, review: body.review } // prettier-ignore
+      const facts = {
+        model: trial.model.id,
+        technique: trial.technique.id,
+        stage: trial.stage.id,
+        fabric: trial.fabric.id,
+        review: body.review,
+      }
       const row = { user: null, link, by: body.name, at: services.now(), facts }
       const { identifiers } = await services.database.manager.insert(PracticeAttemptRow, row as never)
       return { id: identifiers[0]?.['id'] as number }
@@ -132,7 +142,12 @@ export const linkRoutes = [
 ]
 
 /** Throws `Invalid` where there is nothing to practise. */
-export const makeLink = async (services: Services, snapshot: Snapshot, { note = '', days, ...asked }: z.infer<typeof LinkWrite>, { name: by, at }: Actor) => {
+export const makeLink = async (
+  services: Services,
+  snapshot: Snapshot,
+  { note = '', days, ...asked }: z.infer<typeof LinkWrite>,
+  { name: by, at }: Actor,
+) => {
   const { stage, ...question } = asked
   trialFor(snapshot, defined(question), stage)
   const token = newToken()
@@ -140,7 +155,7 @@ export const makeLink = async (services: Services, snapshot: Snapshot, { note = 
   const row = { tokenHash: digest(token), note, by, expires, facts: asked }
   const { identifiers } = await services.database.manager.insert(PracticeLinkRow, row as never)
   return { id: identifiers[0]?.['id'] as number, path: `/p/${token}`, expires: expires.toISOString() }
-} // prettier-ignore
+}
 
 /** Throws `NotFound` for a token that nobody gave, that was revoked, or whose time is over: all the same from outside. */
 const linkOf = async (services: Services, token: string): Promise<{ id: number; asked: z.infer<typeof Asked> }> => {

@@ -1,7 +1,7 @@
 /** Practice of the shop's own people: the machine to try on, their simulated machine, their attempts. */
 import type { Review } from '#core/practice/attempt'
 import type { AttemptView } from '#shared/api/practice'
-import { AttemptWrite, AttemptsView, MachineShown, MachineView, TrialQuery, TrialView } from '#shared/api/practice' // prettier-ignore
+import { AttemptWrite, AttemptsView, MachineShown, MachineView, TrialQuery, TrialView } from '#shared/api/practice'
 import { z } from 'zod'
 import { PracticeAttemptRow, PracticeMachineRow } from '../../database/entities/index'
 import { NotSignedIn } from '../../http/problems'
@@ -98,7 +98,11 @@ const attemptsOf = async (
   snapshot: Snapshot,
   user: string,
 ): Promise<z.infer<typeof AttemptsView>> => {
-  const rows = await services.database.manager.find(PracticeAttemptRow, { where: { user }, order: { id: 'DESC' }, take: MOST_SHOWN }) // prettier-ignore
+  const rows = await services.database.manager.find(PracticeAttemptRow, {
+    where: { user },
+    order: { id: 'DESC' },
+    take: MOST_SHOWN,
+  })
   const attempts = rows.map((row) => attemptView(snapshot, row))
   const latest = new Map<string, AttemptView>()
   for (const attempt of attempts) {
@@ -110,7 +114,11 @@ const attemptsOf = async (
 }
 
 const wentWrong = (review: Omit<Review, 'extra'>): boolean =>
-  !review.reached || review.strikes > 0 || review.refused.length > 0 || review.passedBy.length > 0 || review.undone.length > 0 // prettier-ignore
+  !review.reached ||
+  review.strikes > 0 ||
+  review.refused.length > 0 ||
+  review.passedBy.length > 0 ||
+  review.undone.length > 0
 
 export const attemptView = (snapshot: Snapshot, { id, by, at, facts }: PracticeAttemptRow): AttemptView => {
   const attempt = AttemptWrite.parse(facts)

@@ -20,7 +20,10 @@ export const trialFor = (snapshot: Snapshot, question: Question, stage: string |
 }
 
 /** What names a question in lists; an id where the catalogue has lost the row since. */
-export const namesOf = ({ index }: Snapshot, asked: { model: string; technique: string; fabric: string; stage?: string | undefined }) => {
+export const namesOf = (
+  { index }: Snapshot,
+  asked: { model: string; technique: string; fabric: string; stage?: string | undefined },
+) => {
   const technique = index.techniques.get(asked.technique)
   const stage = technique?.methods.flatMap(({ stages }) => stages).find(({ id }) => id === asked.stage)
   return {
@@ -29,4 +32,4 @@ export const namesOf = ({ index }: Snapshot, asked: { model: string; technique: 
     fabric: index.fabrics.get(asked.fabric)?.name ?? asked.fabric,
     stage: stage?.name ?? asked.stage ?? '',
   }
-} // prettier-ignore
+}

@@ -21,7 +21,13 @@ export const labelPdf = (index: CatalogueIndex, sample: Sample, address: string)
     const scale = model?.scales[parameter]
     const given = stitch?.defaults?.[parameter]
     const shown = (value: Parameters<typeof showValue>[0]) => showValue(value, parameter, scale)
-    return { text: [`${parameterWord(parameter)} `, ...(given === undefined ? [] : [`gives ${shown(given)}, used `]), { text: shown(used), bold: true }] } // prettier-ignore
+    return {
+      text: [
+        `${parameterWord(parameter)} `,
+        ...(given === undefined ? [] : [`gives ${shown(given)}, used `]),
+        { text: shown(used), bold: true },
+      ],
+    }
   })
   const document: TDocumentDefinitions = {
     info: { title: `Sample ${sample.id}` },
@@ -35,9 +41,17 @@ export const labelPdf = (index: CatalogueIndex, sample: Sample, address: string)
             width: '*',
             stack: [
               { text: `${stitch?.select ?? sample.stitch}${foot ? ` · ${foot.code}` : ''}`, bold: true, fontSize: 11 },
-              { text: `${model?.name ?? sample.model}, ${index.techniques.get(sample.technique)?.name ?? ''}`, margin: [0, 0, 0, 2] }, // prettier-ignore
-              ...(lines.length > MOST_LINES ? [{ text: lines.flatMap((line, i) => (i > 0 ? ['; ', line] : [line])), fontSize: 6 }] : lines), // prettier-ignore
-              { text: `${index.fabrics.get(sample.fabric)?.name ?? sample.fabric}${sample.needleSize ? `, needle ${sample.needleSize}` : ''}`, margin: [0, 2, 0, 0] }, // prettier-ignore
+              {
+                text: `${model?.name ?? sample.model}, ${index.techniques.get(sample.technique)?.name ?? ''}`,
+                margin: [0, 0, 0, 2],
+              },
+              ...(lines.length > MOST_LINES
+                ? [{ text: lines.flatMap((line, i) => (i > 0 ? ['; ', line] : [line])), fontSize: 6 }]
+                : lines),
+              {
+                text: `${index.fabrics.get(sample.fabric)?.name ?? sample.fabric}${sample.needleSize ? `, needle ${sample.needleSize}` : ''}`,
+                margin: [0, 2, 0, 0],
+              },
               { text: `${sample.on.slice(0, 'yyyy-mm-dd'.length)} · ${sample.by}` },
               { text: sampleWord(sample.verdict) },
             ],

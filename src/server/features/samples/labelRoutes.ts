@@ -53,7 +53,11 @@ export const labelRoutes = [
     for: ANY_ROLE,
     result: z.array(PrintedLabel),
     handle: async ({ services }) => {
-      const rows = await services.database.manager.find(PrintedLabelRow, { select: { id: true, sample: true, at: true, by: true }, order: { id: 'DESC' }, take: 200 }) // prettier-ignore
+      const rows = await services.database.manager.find(PrintedLabelRow, {
+        select: { id: true, sample: true, at: true, by: true },
+        order: { id: 'DESC' },
+        take: 200,
+      })
       return rows.map(({ id, sample, at, by }) => ({ id, sample, at: at.toISOString(), by }))
     },
   }),

@@ -44,4 +44,6 @@ export const photoOf = async (file: Buffer): Promise<Photo> => {
 }
 
 const refused = (why: string) =>
-  new Invalid(`${why}. A photo is a JPEG, PNG or WebP file. Nothing was kept.`, [{ path: ['photo'], message: why.toLowerCase() }]) // prettier-ignore
+  new Invalid(`${why}. A photo is a JPEG, PNG or WebP file. Nothing was kept.`, [
+    { path: ['photo'], message: why.toLowerCase() },
+  ])

@@ -3,7 +3,17 @@ import { isStale } from '#core/answer/house'
 import type { CatalogueIndex } from '#core/catalogue/index'
 import type { Sample } from '#core/catalogue/types'
 import { evidenceOf } from '#core/samples/evidence'
-import { EvidenceQuery, EvidenceView, PhotoKept, PhotoQuery, Pin, SampleListed, SampleLogged, SampleParams, SampleWrite } from '#shared/api/samples' // prettier-ignore
+import {
+  EvidenceQuery,
+  EvidenceView,
+  PhotoKept,
+  PhotoQuery,
+  Pin,
+  SampleListed,
+  SampleLogged,
+  SampleParams,
+  SampleWrite,
+} from '#shared/api/samples'
 import { SamplePhotoRow } from '../../database/entities/index'
 import { Invalid, NotFound } from '../../http/problems'
 import { ANY_ROLE, LEAD, STAFF, route } from '../../http/route'
@@ -64,7 +74,9 @@ export const sampleRoutes = [
     refuses: [404, 409],
     handle: async (context) => {
       const { params, body, services, revision } = context
-      const { snapshot } = await services.catalogue.write(actorOf(context), (before) => pinning(before, params.id, body.pinned)) // prettier-ignore
+      const { snapshot } = await services.catalogue.write(actorOf(context), (before) =>
+        pinning(before, params.id, body.pinned),
+      )
       revision(snapshot.revision)
       return { id: params.id, version: snapshot.rows.samples.get(params.id)?.version ?? 1 }
     },
@@ -86,7 +98,10 @@ export const sampleRoutes = [
       return {
         ...evidence,
         photos: evidence.tries.map(({ sample }) => sample.id).filter((id) => photos.has(id)),
-        names: namesIn(snapshot.index, evidence.tries.map(({ sample }) => sample)), // prettier-ignore
+        names: namesIn(
+          snapshot.index,
+          evidence.tries.map(({ sample }) => sample),
+        ),
         tolerance,
       } as never
     },
@@ -105,7 +120,9 @@ export const sampleRoutes = [
     handle: async ({ params, upload, services }) => {
       await sampleIn(services, params.id)
       const photo = await photoOf(upload)
-      await services.database.manager.upsert(SamplePhotoRow, { sample: params.id, at: services.now(), ...photo }, ['sample']) // prettier-ignore
+      await services.database.manager.upsert(SamplePhotoRow, { sample: params.id, at: services.now(), ...photo }, [
+        'sample',
+      ])
       return { width: photo.width, height: photo.height, bytes: photo.large.length }
     },
   }),
@@ -156,7 +173,9 @@ const pinning = ({ rows }: Snapshot, id: string, pinned: boolean): Change[] => {
   const sample = stored?.value as Sample | undefined
   if (!stored || !sample) throw new NotFound(`There is no sample “${id}”.`)
   if (pinned && sample.verdict !== 'good') {
-    throw new Invalid('Only a good sample can be the house setting.', [{ path: ['verdict'], message: `it is ${sample.verdict}` }]) // prettier-ignore
+    throw new Invalid('Only a good sample can be the house setting.', [
+      { path: ['verdict'], message: `it is ${sample.verdict}` },
+    ])
   }
   const others = [...rows.samples.values()].filter(({ key, value }) => {
     const other = value as Sample
@@ -165,7 +184,9 @@ const pinning = ({ rows }: Snapshot, id: string, pinned: boolean): Change[] => {
   const without = ({ pinned: _, ...rest }: Sample) => rest
   return [
     { key: stored.key, value: pinned ? { ...sample, pinned: true } : without(sample), expects: stored.version },
-    ...(pinned ? others.map(({ key, value, version }) => ({ key, value: without(value as Sample), expects: version })) : []), // prettier-ignore
+    ...(pinned
+      ? others.map(({ key, value, version }) => ({ key, value: without(value as Sample), expects: version }))
+      : []),
   ]
 }
 
@@ -213,7 +234,9 @@ const listed = (index: CatalogueIndex, sample: Sample, photo: boolean): SampleLi
     select: model?.stitches.find(({ id }) => id === sample.stitch)?.select ?? sample.stitch,
     ...(sample.foot === undefined ? {} : { foot: index.items.get(sample.foot)?.code ?? sample.foot }),
     used: sample.used,
-    ...(sample.fault === undefined ? {} : { fault: stage?.faults.find(({ id }) => id === sample.fault)?.name ?? sample.fault }), // prettier-ignore
+    ...(sample.fault === undefined
+      ? {}
+      : { fault: stage?.faults.find(({ id }) => id === sample.fault)?.name ?? sample.fault }),
     ...(sample.note === undefined ? {} : { note: sample.note }),
   }
 }

@@ -37,7 +37,8 @@ export class SessionService {
     await this.database.transaction(async (manager) => {
       // Two that come first at the same time wait for each other: this row is held until the account is kept.
       await readRevision(manager, true)
-      if ((await manager.count(UserRow)) > 0) throw new Conflict('Somebody has an account already. Sign in, or ask the lead for one.', []) // prettier-ignore
+      if ((await manager.count(UserRow)) > 0)
+        throw new Conflict('Somebody has an account already. Sign in, or ask the lead for one.', [])
       await manager.insert(UserRow, { id: user.id, name: user.name, role: 'lead', passwordHash })
     })
   }
@@ -49,19 +50,27 @@ export class SessionService {
 
   /** Throws `Invalid` where the name to sign in with is taken. */
   async addPerson(user: NewUser): Promise<void> {
-    if (await this.database.getRepository(UserRow).findOneBy({ id: user.id })) throw new Invalid('That name is taken.', [{ path: ['id'], message: `“${user.id}” signs in already` }]) // prettier-ignore
+    if (await this.database.getRepository(UserRow).findOneBy({ id: user.id }))
+      throw new Invalid('That name is taken.', [{ path: ['id'], message: `“${user.id}” signs in already` }])
     await this.addUser(user)
   }
 
   /** A new password ends whatever sessions there are. Throws `Invalid` where no lead would be left. */
-  async changePerson(id: string, { name, role, password }: Omit<NewUser, 'id' | 'password'> & { password?: string | undefined }): Promise<void> {
+  async changePerson(
+    id: string,
+    { name, role, password }: Omit<NewUser, 'id' | 'password'> & { password?: string | undefined },
+  ): Promise<void> {
     const passwordHash = password === undefined ? undefined : await hash(password)
     await this.keepingALead(async (manager) => {
-      const { affected } = await manager.update(UserRow, { id }, { name, role, ...(passwordHash === undefined ? {} : { passwordHash }) })
+      const { affected } = await manager.update(
+        UserRow,
+        { id },
+        { name, role, ...(passwordHash === undefined ? {} : { passwordHash }) },
+      )
       if (!affected) throw new NotFound('There is no such person any more.')
       if (passwordHash !== undefined) await manager.delete(SessionRow, { user: id })
     })
-  } // prettier-ignore
+  }
 
   async removePerson(id: string): Promise<void> {
     await this.keepingALead(async (manager) => {
@@ -74,7 +83,8 @@ export class SessionService {
     await this.database.transaction(async (manager) => {
       await manager.find(UserRow, { lock: { mode: 'pessimistic_write' } })
       await change(manager)
-      if ((await manager.countBy(UserRow, { role: 'lead' })) === 0) throw new Invalid('A shop needs a lead.', [{ path: ['role'], message: 'nobody else is one' }]) // prettier-ignore
+      if ((await manager.countBy(UserRow, { role: 'lead' })) === 0)
+        throw new Invalid('A shop needs a lead.', [{ path: ['role'], message: 'nobody else is one' }])
     })
   }
 

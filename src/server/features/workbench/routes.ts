@@ -56,4 +56,7 @@ export const workbenchRoutes = [
 ]
 
 const unknown = (what: string, id: string) =>
-  new Invalid('The question names something unknown.', new QuestionError([{ path: [what], message: `no ${what} “${id}” in the catalogue` }]).issues) // prettier-ignore
+  new Invalid(
+    'The question names something unknown.',
+    new QuestionError([{ path: [what], message: `no ${what} “${id}” in the catalogue` }]).issues,
+  )

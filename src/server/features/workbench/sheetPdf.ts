@@ -1,6 +1,16 @@
 /** A drawing at 1:1 on A4 pages, each with a bar of 50 mm of its own. */
 import type { CanvasElement, Content, TDocumentDefinitions } from 'pdfmake/interfaces'
-import { A4, CHECK_BAR, line, pagesOf, text, type At, type Sheet, type SheetMark, type SheetPage } from '#core/workbench/sheet' // prettier-ignore
+import {
+  A4,
+  CHECK_BAR,
+  line,
+  pagesOf,
+  text,
+  type At,
+  type Sheet,
+  type SheetMark,
+  type SheetPage,
+} from '#core/workbench/sheet'
 import { OutOfReach } from '#core/workbench/figure'
 import { Invalid } from '../../http/problems'
 import { pdfOf, POINTS } from '../../print/drawn'
@@ -41,14 +51,29 @@ const drawn = (sheet: Sheet, page: SheetPage, count: number): Content[] => {
   const place = ([x, y]: At): At => [x - page.from[0] + A4.margin, y - page.from[1] + A4.margin]
   const right = A4.margin + page.width
   const bottom = A4.margin + page.height
-  const clip = (marks: SheetMark[]) => marks.flatMap((mark) => clipped(moved(mark, place), { left: A4.margin - BEYOND, top: A4.margin - BEYOND, right: right + BEYOND, bottom: bottom + BEYOND })) // prettier-ignore
-  const footing: SheetMark[] = count === 1 ? [] : [
-    ...joins(right, bottom),
-    line('strong', [A4.margin, bottom + 8], [A4.margin + CHECK_BAR, bottom + 8]),
-    line('strong', [A4.margin, bottom + 6], [A4.margin, bottom + 10]),
-    line('strong', [A4.margin + CHECK_BAR, bottom + 6], [A4.margin + CHECK_BAR, bottom + 10]),
-    text([A4.margin + CHECK_BAR + 2, bottom + 9], `50 mm · page ${page.row + 1}.${page.column + 1} of ${count} · overlap the crosses`, 3.2),
-  ] // prettier-ignore
+  const clip = (marks: SheetMark[]) =>
+    marks.flatMap((mark) =>
+      clipped(moved(mark, place), {
+        left: A4.margin - BEYOND,
+        top: A4.margin - BEYOND,
+        right: right + BEYOND,
+        bottom: bottom + BEYOND,
+      }),
+    )
+  const footing: SheetMark[] =
+    count === 1
+      ? []
+      : [
+          ...joins(right, bottom),
+          line('strong', [A4.margin, bottom + 8], [A4.margin + CHECK_BAR, bottom + 8]),
+          line('strong', [A4.margin, bottom + 6], [A4.margin, bottom + 10]),
+          line('strong', [A4.margin + CHECK_BAR, bottom + 6], [A4.margin + CHECK_BAR, bottom + 10]),
+          text(
+            [A4.margin + CHECK_BAR + 2, bottom + 9],
+            `50 mm · page ${page.row + 1}.${page.column + 1} of ${count} · overlap the crosses`,
+            3.2,
+          ),
+        ]
   return contents([...clip(sheet.marks), ...footing])
 }
 
@@ -85,7 +110,12 @@ const clipped = (mark: SheetMark, frame: Frame): SheetMark[] => {
 const cut = ([ax, ay]: At, [bx, by]: At, { left, top, right, bottom }: Frame): [At, At] | undefined => {
   const [dx, dy] = [bx - ax, by - ay]
   let [from, to] = [0, 1]
-  for (const [step, room] of [[-dx, ax - left], [dx, right - ax], [-dy, ay - top], [dy, bottom - ay]] as const) {
+  for (const [step, room] of [
+    [-dx, ax - left],
+    [dx, right - ax],
+    [-dy, ay - top],
+    [dy, bottom - ay],
+  ] as const) {
     if (step === 0) {
       if (room < 0) return undefined
       continue
@@ -94,8 +124,11 @@ const cut = ([ax, ay]: At, [bx, by]: At, { left, top, right, bottom }: Frame): [
     else to = Math.min(to, room / step)
   }
   if (from > to) return undefined
-  return [[ax + from * dx, ay + from * dy], [ax + to * dx, ay + to * dy]] // prettier-ignore
-} // prettier-ignore
+  return [
+    [ax + from * dx, ay + from * dy],
+    [ax + to * dx, ay + to * dy],
+  ]
+}
 
 const contents = (marks: SheetMark[]): Content[] => {
   const vectors = marks.flatMap((mark): CanvasElement[] => {
@@ -104,7 +137,17 @@ const contents = (marks: SheetMark[]): Content[] => {
     const dash = mark.weight === 'dashed' ? { dash: DASH } : {}
     if (mark.is === 'circle') {
       const [x, y] = mark.at
-      return [{ type: 'ellipse', x: x * POINTS, y: y * POINTS, r1: mark.radius * POINTS, r2: mark.radius * POINTS, lineWidth, ...dash }] // prettier-ignore
+      return [
+        {
+          type: 'ellipse',
+          x: x * POINTS,
+          y: y * POINTS,
+          r1: mark.radius * POINTS,
+          r2: mark.radius * POINTS,
+          lineWidth,
+          ...dash,
+        },
+      ]
     }
     const points = mark.points.map(([x, y]) => ({ x: x * POINTS, y: y * POINTS }))
     return [{ type: 'polyline', points, closePath: mark.closed ?? false, lineWidth, ...dash }]
@@ -116,7 +159,12 @@ const contents = (marks: SheetMark[]): Content[] => {
     const WIDE = 400 * POINTS
     const x = mark.at[0] * POINTS - { start: 0, middle: WIDE / 2, end: WIDE }[mark.align]
     const alignment = ({ start: 'left', middle: 'center', end: 'right' } as const)[mark.align]
-    return [{ absolutePosition: { x, y: mark.at[1] * POINTS - fontSize }, columns: [{ width: WIDE, text: mark.text, fontSize, alignment, noWrap: true }] }] // prettier-ignore
+    return [
+      {
+        absolutePosition: { x, y: mark.at[1] * POINTS - fontSize },
+        columns: [{ width: WIDE, text: mark.text, fontSize, alignment, noWrap: true }],
+      },
+    ]
   })
   return [{ canvas: vectors, absolutePosition: { x: 0, y: 0 } }, ...words]
 }

@@ -43,15 +43,25 @@ export const blindHem: Calculator = {
     const bite = biteOf(n('width'), n('guide'))
     const asked = biteAsked(values)
     return [
-      { label: 'Width to set', figure: widthForBite(n('guide'), asked), note: `For a bite of ${formatNumber(asked)} mm. Or move the guide: away from the straight stitches for a smaller bite.` }, // prettier-ignore
+      {
+        label: 'Width to set',
+        figure: widthForBite(n('guide'), asked),
+        note: `For a bite of ${formatNumber(asked)} mm. Or move the guide: away from the straight stitches for a smaller bite.`,
+      },
       {
         label: 'Bite of the width set now',
         figure: bite,
         ...(bite.value <= 0 ? { note: 'The swing does not reach the fold: it will miss.', warn: true } : {}),
-        ...(bite.value > 2 * asked ? { note: 'Twice what the fabric hides: long dots on the right side.', warn: true } : {}), // prettier-ignore
+        ...(bite.value > 2 * asked
+          ? { note: 'Twice what the fabric hides: long dots on the right side.', warn: true }
+          : {}),
       },
       { label: 'A pick shows every', figure: pickEvery(n('length'), n('repeat')) },
-      { label: 'Find the swing', words: `Stitch ${formatNumber(n('swingAt'))} of ${formatNumber(n('repeat'))}`, note: `Where the machine does not show it: turn the handwheel to the swing, then place the fold under it. From the first straight stitch that is ${formatNumber(n('swingAt') - 1)} more.` }, // prettier-ignore
+      {
+        label: 'Find the swing',
+        words: `Stitch ${formatNumber(n('swingAt'))} of ${formatNumber(n('repeat'))}`,
+        note: `Where the machine does not show it: turn the handwheel to the swing, then place the fold under it. From the first straight stitch that is ${formatNumber(n('swingAt') - 1)} more.`,
+      },
     ]
   },
   tries: (values) => ({ width: widthForBite(values.number('guide'), biteAsked(values)).value }),
@@ -59,7 +69,12 @@ export const blindHem: Calculator = {
     const { number: n } = values
     const stage = stageOf(bench)
     const set = {
-      function: { id: stage?.function.id ?? 'blindHem.woven', family: 'blindHem', repeat: n('repeat'), swingAt: n('swingAt') }, // prettier-ignore
+      function: {
+        id: stage?.function.id ?? 'blindHem.woven',
+        family: 'blindHem',
+        repeat: n('repeat'),
+        swingAt: n('swingAt'),
+      },
       swing: 'left' as const,
       width: n('width'),
       length: n('length'),

@@ -34,14 +34,22 @@ export const buttonSew: Calculator = {
       ['four', 'button, four holes'],
       ['ring', 'ring'],
     ]),
-    ...(chosen('what') === 'ring' ? [length('wire', 'Thickness of the ring', '2')] : [length('spacing', 'Hole to hole, middle to middle', '4')]), // prettier-ignore
+    ...(chosen('what') === 'ring'
+      ? [length('wire', 'Thickness of the ring', '2')]
+      : [length('spacing', 'Hole to hole, middle to middle', '4')]),
     number('size', 'Needle, size', '80'),
     length('layers', 'Layers at the closure', '3'),
     length('ease', 'Ease of the shank', '0.5'),
   ],
   start: (bench) => ({
-    size: startsAt(stageOf(bench)?.needleSize ?? bench.hand.fabric?.needleSize, stageOf(bench) ? 'the card' : bench.hand.fabric?.name), // prettier-ignore
-    layers: startsAt(bench.hand.fabric && Math.round(bench.hand.fabric.thickness * 20) / 10, bench.hand.fabric && `twice ${bench.hand.fabric.name}`), // prettier-ignore
+    size: startsAt(
+      stageOf(bench)?.needleSize ?? bench.hand.fabric?.needleSize,
+      stageOf(bench) ? 'the card' : bench.hand.fabric?.name,
+    ),
+    layers: startsAt(
+      bench.hand.fabric && Math.round(bench.hand.fabric.thickness * 20) / 10,
+      bench.hand.fabric && `twice ${bench.hand.fabric.name}`,
+    ),
   }),
   reckon: (values, bench) => {
     const { number: n, choice: c } = values
@@ -50,8 +58,20 @@ export const buttonSew: Calculator = {
     const shown = made.set === undefined ? '' : `width ${showValue(made.set, 'width', bench.hand.model?.scales.width)}`
     return [
       { label: 'Width', figure: made.width, warn: made.verdict !== 'good', note: SAYS[made.verdict](machine, shown) },
-      ...(c('what') === 'four' ? [{ label: 'Four holes', words: 'Two pairs', note: 'Sew two holes, cut, move the button, sew the other two. The width stays.' }] : []), // prettier-ignore
-      { label: 'Shank', figure: shankHeight(n('layers'), n('ease')), note: 'By the foot’s bar, or a pin laid across the button. Wind the threads around it and tie off.' }, // prettier-ignore
+      ...(c('what') === 'four'
+        ? [
+            {
+              label: 'Four holes',
+              words: 'Two pairs',
+              note: 'Sew two holes, cut, move the button, sew the other two. The width stays.',
+            },
+          ]
+        : []),
+      {
+        label: 'Shank',
+        figure: shankHeight(n('layers'), n('ease')),
+        note: 'By the foot’s bar, or a pin laid across the button. Wind the threads around it and tie off.',
+      },
     ]
   },
   tries: (values, bench) => {
@@ -65,7 +85,14 @@ export const buttonSew: Calculator = {
     return {
       name: 'Button sew-on',
       sketch: {
-        set: { function: { id: 'buttonSew', family: 'fastening' }, swing: 'centred', width: made.set, length: 1, needlePosition: 0, repeats: 4 }, // prettier-ignore
+        set: {
+          function: { id: 'buttonSew', family: 'fastening' },
+          swing: 'centred',
+          width: made.set,
+          length: 1,
+          needlePosition: 0,
+          repeats: 4,
+        },
         ...(here?.foot?.slot === undefined ? {} : { foot: here.foot.slot }),
         ...(here?.plateSlot === undefined ? {} : { plate: here.plateSlot }),
         fabric: { parts: [], lines: [] },

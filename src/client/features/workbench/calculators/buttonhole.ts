@@ -1,5 +1,14 @@
 import { balanceTurn, beadStitches, edgeToCentre, onFoot, pastCentre, type Lie } from '#core/workbench/buttonholeFoot'
-import { beadsOf, coveringFeed, openingOf, placeButtonholes, sewnLengthOf, startOffset, type Button, type Ease } from '#core/workbench/buttonholeFit' // prettier-ignore
+import {
+  beadsOf,
+  coveringFeed,
+  openingOf,
+  placeButtonholes,
+  sewnLengthOf,
+  startOffset,
+  type Button,
+  type Ease,
+} from '#core/workbench/buttonholeFit'
 import { markStrip } from '#core/workbench/templates'
 import { diameterOf } from '#core/workbench/thread'
 import { formatNumber } from '#core/units/format'
@@ -23,7 +32,8 @@ const BALANCE = {
   even: 'Left and right bead are alike: leave the balance.',
   leftIsDenser:
     'The left bead is denser: turn the balance so that the right one is fed closer, one mark, and sew again.',
-  rightIsDenser: 'The right bead is denser: turn the balance so that the left one is fed closer, one mark, and sew again.', // prettier-ignore
+  rightIsDenser:
+    'The right bead is denser: turn the balance so that the left one is fed closer, one mark, and sew again.',
 }
 const LIES = {
   horizontal: 'Horizontal ones hold where it pulls: collar stand, waistband, one large button.',
@@ -48,7 +58,7 @@ const beginning = (bench: Bench): string | undefined => {
   const mark = stage.startsAt && `start at the ${stage.startsAt === 'nearEnd' ? 'near' : 'far'} mark`
   const way = stage.sews && `it sews ${stage.sews === 'towardYou' ? 'toward you' : 'away from you'} first`
   const how = [mark, way].filter(Boolean).join('; ')
-  return `On this machine, ${stage.select}${stage.foot ? ` with ${stage.foot.code}` : ''}: ${how || 'where it starts is not stated, sew one and note it'}.` // prettier-ignore
+  return `On this machine, ${stage.select}${stage.foot ? ` with ${stage.foot.code}` : ''}: ${how || 'where it starts is not stated, sew one and note it'}.`
 }
 
 export const buttonhole: Calculator = {
@@ -57,11 +67,22 @@ export const buttonhole: Calculator = {
   name: 'Buttonhole',
   does: 'From the button to the slit, the beads and the places along the edge.',
   fields: (chosen) => [
-    choice('shape', 'Button', 'flat', [['flat', 'flat'], ['domed', 'domed, flat back'], ['ball', 'ball'], ['measured', 'odd shape, wrapped']]), // prettier-ignore
-    ...(chosen('shape') === 'measured' ? [length('wrap', 'Wrap of the strip', '50')] : [length('diameter', 'Diameter', '20')]), // prettier-ignore
+    choice('shape', 'Button', 'flat', [
+      ['flat', 'flat'],
+      ['domed', 'domed, flat back'],
+      ['ball', 'ball'],
+      ['measured', 'odd shape, wrapped'],
+    ]),
+    ...(chosen('shape') === 'measured'
+      ? [length('wrap', 'Wrap of the strip', '50')]
+      : [length('diameter', 'Diameter', '20')]),
     ...(chosen('shape') === 'flat' ? [length('thickness', 'Thickness', '3')] : []),
     ...(chosen('shape') === 'domed' ? [length('height', 'Height of the dome', '6')] : []),
-    choice('ease', 'Ease', 'snug', [['snug', 'snug: a slight push'], ['easy', 'easy: 1 mm more'], ['coat', 'coat: 2 mm more']]), // prettier-ignore
+    choice('ease', 'Ease', 'snug', [
+      ['snug', 'snug: a slight push'],
+      ['easy', 'easy: 1 mm more'],
+      ['coat', 'coat: 2 mm more'],
+    ]),
     length('tack', 'Bar tack', '1.5'),
     length('width', 'Width of the buttonhole', '5'),
     length('bead', 'Width of a bead', '2.1'),
@@ -102,7 +123,11 @@ export const buttonhole: Calculator = {
     const offset = tries.length > 0 ? startOffset(tries) : undefined
     const [left, right] = values.numbers('beads')
     const lines: (Line | undefined)[] = [
-      { label: 'Opening', figure: opening, note: 'Cut a slit of this length in a scrap: the button needs a slight push.' }, // prettier-ignore
+      {
+        label: 'Opening',
+        figure: opening,
+        note: 'Cut a slit of this length in a scrap: the button needs a slight push.',
+      },
       { label: 'Sewn length', figure: sewn, note: beginning(bench) },
       limit && {
         label: `By ${foot.code}`,
@@ -110,14 +135,26 @@ export const buttonhole: Calculator = {
         warn: limit.verdict === 'tooLong',
         note: {
           fits: `The foot measures up to ${formatNumber(foot.maxButton ?? 0)} mm.`,
-          tooLong: `Over the ${formatNumber(foot.maxButton ?? 0)} mm that this foot measures: record the length, or sew it by steps; the card’s other ways say how.`, // prettier-ignore
+          tooLong: `Over the ${formatNumber(foot.maxButton ?? 0)} mm that this foot measures: record the length, or sew it by steps; the card’s other ways say how.`,
           unknown: 'How long a button this foot measures is not stated: hold the button to it.',
         }[limit.verdict],
       },
       { label: 'Gap between the beads', figure: beads.gap, note: BEADS[beads.verdict], warn: beads.verdict !== 'good' },
-      { label: 'Stitches of a bead', figure: beadStitches(sewn.value, n('tack'), n('feed')), note: covers(n('feed'), thread) }, // prettier-ignore
-      { label: 'Spacing', figure: spacing, note: `Marks at ${places.map((place) => formatNumber(place, 1)).join(', ')} mm.${placement.anchored === undefined ? '' : ` Number ${placement.anchored + 1} hits the place.`}` }, // prettier-ignore
-      { label: 'Edge to centre line, at least', figure: edgeToCentre(rimOf(values)), note: `${LIES[lie]}${lie === 'horizontal' ? ` They begin ${pastCentre(lie)} mm past the centre line, toward the edge.` : ''}` }, // prettier-ignore
+      {
+        label: 'Stitches of a bead',
+        figure: beadStitches(sewn.value, n('tack'), n('feed')),
+        note: covers(n('feed'), thread),
+      },
+      {
+        label: 'Spacing',
+        figure: spacing,
+        note: `Marks at ${places.map((place) => formatNumber(place, 1)).join(', ')} mm.${placement.anchored === undefined ? '' : ` Number ${placement.anchored + 1} hits the place.`}`,
+      },
+      {
+        label: 'Edge to centre line, at least',
+        figure: edgeToCentre(rimOf(values)),
+        note: `${LIES[lie]}${lie === 'horizontal' ? ` They begin ${pastCentre(lie)} mm past the centre line, toward the edge.` : ''}`,
+      },
       offset && {
         label: 'Begins from the mark',
         figure: offset.mean,
@@ -126,7 +163,9 @@ export const buttonhole: Calculator = {
           ? `Put the needle ${formatNumber(Math.abs(offset.mean.value), 1)} mm ${offset.mean.value > 0 ? 'before' : 'after'} the mark, ±${formatNumber(offset.spread.value, 1)}.`
           : 'Fewer than three tries: sew more before you trust it.',
       },
-      left !== undefined && right !== undefined ? { label: 'Balance', words: 'Left and right', note: BALANCE[balanceTurn(left, right)] } : undefined, // prettier-ignore
+      left !== undefined && right !== undefined
+        ? { label: 'Balance', words: 'Left and right', note: BALANCE[balanceTurn(left, right)] }
+        : undefined,
     ]
     return lines.filter((line) => line !== undefined)
   },
@@ -137,7 +176,16 @@ export const buttonhole: Calculator = {
     return {
       name: told.name,
       sketch: {
-        set: { function: told, swing: 'centred', width: n('width'), length: n('feed'), needlePosition: 0, repeats: 1, sewnLength: sewn.value, gap: n('width') - 2 * n('bead') }, // prettier-ignore
+        set: {
+          function: told,
+          swing: 'centred',
+          width: n('width'),
+          length: n('feed'),
+          needlePosition: 0,
+          repeats: 1,
+          sewnLength: sewn.value,
+          gap: n('width') - 2 * n('bead'),
+        },
         ...(stage?.foot?.slot === undefined ? {} : { foot: stage.foot.slot }),
         ...(stage?.plateSlot === undefined ? {} : { plate: stage.plateSlot }),
         fabric: { parts: [], lines: [] },
@@ -147,11 +195,17 @@ export const buttonhole: Calculator = {
   sheet: (values) => {
     const { sewn, placement, lie } = sizesOf(values)
     const edge = edgeToCentre(rimOf(values)).value
-    return { words: 'Mark strip', sheet: markStrip({ places: placement.places, sewnLength: sewn.value, lie, edge, anchored: placement.anchored }) } // prettier-ignore
+    return {
+      words: 'Mark strip',
+      sheet: markStrip({ places: placement.places, sewnLength: sewn.value, lie, edge, anchored: placement.anchored }),
+    }
   },
   back: (values) => {
     const { opening } = sizesOf(values)
-    return { words: `Card for an opening of ${formatNumber(opening.value, 1)} mm`, query: { opening: String(opening.value) } } // prettier-ignore
+    return {
+      words: `Card for an opening of ${formatNumber(opening.value, 1)} mm`,
+      query: { opening: String(opening.value) },
+    }
   },
 }
 
@@ -159,7 +213,6 @@ const covers = (
   feed: number,
   thread: (Parameters<typeof diameterOf>[0] & { name: string }) | undefined,
 ): string | undefined => {
-  // prettier-ignore
   if (!thread) return undefined
   const { from, to } = coveringFeed(diameterOf(thread).value)
   const range = `${formatNumber(from.value)} to ${formatNumber(to.value)} mm covers with ${thread.name}`

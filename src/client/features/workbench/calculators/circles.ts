@@ -25,9 +25,15 @@ const radiusNote = (bench: Bench, radius: number): Pick<Line, 'note' | 'warn'> =
   if (!circular) return {}
   const { minRadius, maxRadius } = circular
   const out = radius < minRadius || radius > maxRadius
-  return { warn: out, note: `The attachment reaches ${formatNumber(minRadius)} to ${formatNumber(maxRadius)} mm${out ? ': out of its reach' : ''}.` } // prettier-ignore
+  return {
+    warn: out,
+    note: `The attachment reaches ${formatNumber(minRadius)} to ${formatNumber(maxRadius)} mm${out ? ': out of its reach' : ''}.`,
+  }
 }
-const back = ({ number: n }: Values) => ({ words: `Card for a radius of ${formatNumber(n('radius'), 1)} mm`, query: { radius: String(n('radius')) } }) // prettier-ignore
+const back = ({ number: n }: Values) => ({
+  words: `Card for a radius of ${formatNumber(n('radius'), 1)} mm`,
+  query: { radius: String(n('radius')) },
+})
 const motifStep = (bench: Bench) => bench.hand.model?.scales.length?.step
 
 export const motifs: Calculator = {
@@ -61,10 +67,27 @@ export const motifs: Calculator = {
       ...fits.map(({ count, length: long, change, leftOver }): Line => ({
         label: `${count} motifs of ${formatNumber(long)} mm`,
         figure: leftOver,
-        note: `${leftOver.value < 0 ? 'They overlap by so much' : 'So much stays open'}; each is ${formatNumber(Math.abs(change.value), 1)} % ${change.value < 0 ? 'shorter' : 'longer'} than it was.`, // prettier-ignore
+        note: `${leftOver.value < 0 ? 'They overlap by so much' : 'So much stays open'}; each is ${formatNumber(Math.abs(change.value), 1)} % ${change.value < 0 ? 'shorter' : 'longer'} than it was.`,
       })),
-      ...(fits.length === 0 ? [{ label: 'Motifs', words: 'none closes', warn: true, note: 'No count keeps the motif’s change within bounds. Allow more, or change the radius.' }] : []), // prettier-ignore
-      ...(letters ? [{ label: 'Lettering, angle', figure: letters, note: `Begin ${formatNumber(((letters.value / 2) * 180) / Math.PI, 1)}° before the middle.` }] : []), // prettier-ignore
+      ...(fits.length === 0
+        ? [
+            {
+              label: 'Motifs',
+              words: 'none closes',
+              warn: true,
+              note: 'No count keeps the motif’s change within bounds. Allow more, or change the radius.',
+            },
+          ]
+        : []),
+      ...(letters
+        ? [
+            {
+              label: 'Lettering, angle',
+              figure: letters,
+              note: `Begin ${formatNumber(((letters.value / 2) * 180) / Math.PI, 1)}° before the middle.`,
+            },
+          ]
+        : []),
     ]
   },
   sheet: ({ number: n, choice: c }) => {
@@ -117,15 +140,47 @@ export const stages: Calculator = {
     const held = bobbinHolds(n('capacity'), { tex: n('tex'), fibre: 'polyester' as Thread['fibre'] })
     const short = held.value < thread.value
     return [
-      ...told.map(({ name, radius, thread: used }, i): Line => ({ label: `${name[0]?.toUpperCase()}${name.slice(1)}: radius`, figure: radius, note: `${formatNumber(used.value, 2)} m of each thread.`, ...(i === 0 ? radiusNote(bench, n('radius')) : {}) })), // prettier-ignore
-      { label: 'Satin, spacing inside', figure: inner, warn: packs, ...(packs ? { note: 'Under 0.2 mm: it packs and jams.' } : {}) }, // prettier-ignore
+      ...told.map(({ name, radius, thread: used }, i): Line => ({
+        label: `${name[0]?.toUpperCase()}${name.slice(1)}: radius`,
+        figure: radius,
+        note: `${formatNumber(used.value, 2)} m of each thread.`,
+        ...(i === 0 ? radiusNote(bench, n('radius')) : {}),
+      })),
+      {
+        label: 'Satin, spacing inside',
+        figure: inner,
+        warn: packs,
+        ...(packs ? { note: 'Under 0.2 mm: it packs and jams.' } : {}),
+      },
       { label: 'Satin, spacing outside', figure: outer },
-      { label: 'Bobbin thread for all', figure: thread, warn: short, note: short ? `The bobbin holds ${formatNumber(held.value, 1)} m: not enough, and the attachment covers it.` : `The bobbin holds ${formatNumber(held.value, 1)} m. Put in a full one first: the attachment covers it.` }, // prettier-ignore
-      { label: 'Circles from a bobbin', figure: figure('count', '⌊held / thread⌋', { held: held.value, thread: thread.value }, Math.floor(held.value / thread.value)) }, // prettier-ignore
+      {
+        label: 'Bobbin thread for all',
+        figure: thread,
+        warn: short,
+        note: short
+          ? `The bobbin holds ${formatNumber(held.value, 1)} m: not enough, and the attachment covers it.`
+          : `The bobbin holds ${formatNumber(held.value, 1)} m. Put in a full one first: the attachment covers it.`,
+      },
+      {
+        label: 'Circles from a bobbin',
+        figure: figure(
+          'count',
+          '⌊held / thread⌋',
+          { held: held.value, thread: thread.value },
+          Math.floor(held.value / thread.value),
+        ),
+      },
     ]
   },
   picture: ({ number: n }) => {
-    const satin = { function: { id: 'satin', family: 'zigzag' }, swing: 'centred' as const, width: n('width'), length: n('length'), needlePosition: 0, repeats: Math.min(2000, Math.ceil(12 / n('length'))) } // prettier-ignore
+    const satin = {
+      function: { id: 'satin', family: 'zigzag' },
+      swing: 'centred' as const,
+      width: n('width'),
+      length: n('length'),
+      needlePosition: 0,
+      repeats: Math.min(2000, Math.ceil(12 / n('length'))),
+    }
     return { name: 'Satin of the circle, laid straight', sketch: plainly(satin) }
   },
   back,

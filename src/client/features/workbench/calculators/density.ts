@@ -32,7 +32,10 @@ export const density: Calculator = {
     const used = needleThread(bench)
     return {
       feed: startsAt(stage?.settings.length, stage && `${stage.select}`),
-      speed: startsAt(bench.hand.model?.maxSpeed && Math.round(bench.hand.model.maxSpeed / 2), bench.hand.model && `half of what ${bench.hand.model.name} does`), // prettier-ignore
+      speed: startsAt(
+        bench.hand.model?.maxSpeed && Math.round(bench.hand.model.maxSpeed / 2),
+        bench.hand.model && `half of what ${bench.hand.model.name} does`,
+      ),
       size: startsAt(stage?.needleSize ?? bench.hand.fabric?.needleSize, stage ? 'the card' : bench.hand.fabric?.name),
       tex: startsAt(used?.tex, used?.name),
       fibre: startsAt(used?.fibre, used?.name),
@@ -49,17 +52,30 @@ export const density: Calculator = {
       { label: 'Covers up to', figure: cover.to, note: 'Beyond, fabric shows between the stitches.' },
       { label: 'Stitches', figure: stitches },
       { label: 'At the needle', figure: minutesFor(stitches.value, n('speed')) },
-      { label: 'Needle to stitch length', figure: holes.share, warn: holes.verdict !== 'good' && !heals, note: heals ? `${bench.hand.fabric?.name}: a woven or knit closes around the needle.` : HOLES[holes.verdict] }, // prettier-ignore
+      {
+        label: 'Needle to stitch length',
+        figure: holes.share,
+        warn: holes.verdict !== 'good' && !heals,
+        note: heals ? `${bench.hand.fabric?.name}: a woven or knit closes around the needle.` : HOLES[holes.verdict],
+      },
       { label: 'Strong from a stitch length of', figure: holes.safeFeed, note: 'For coated and non-woven fabric.' },
     ]
   },
   picture: ({ number: n }, bench) => {
-    const satin = { function: { id: 'satin', family: 'zigzag' }, swing: 'centred' as const, width: 4, length: n('feed'), needlePosition: 0, repeats: Math.min(2000, Math.ceil(12 / n('feed'))) } // prettier-ignore
+    const satin = {
+      function: { id: 'satin', family: 'zigzag' },
+      swing: 'centred' as const,
+      width: 4,
+      length: n('feed'),
+      needlePosition: 0,
+      repeats: Math.min(2000, Math.ceil(12 / n('feed'))),
+    }
     return { name: 'Cover at this stitch length', sketch: plainly(satin, bench.stage()) }
   },
 }
 
-const WITHOUT = 'Without differential feed, in this order: lower the pressure; engage dual feed; wash-away tape under the edge; a longer stitch.' // prettier-ignore
+const WITHOUT =
+  'Without differential feed, in this order: lower the pressure; engage dual feed; wash-away tape under the edge; a longer stitch.'
 
 export const differential: Calculator = {
   id: 'differential',
@@ -79,7 +95,12 @@ export const differential: Calculator = {
       { label: 'Next', figure: next, note: said },
       bench.hand.model && !scale
         ? { label: `On ${bench.hand.model.name}`, words: 'none, or not stated', note: WITHOUT, warn: true }
-        : { label: bench.hand.model ? `Set on ${bench.hand.model.name}` : 'Set', words: set === undefined ? 'no place' : formatNumber(set), warn: held, note: held ? `Its range ends here. ${WITHOUT}` : 'Sew 100 mm again.' }, // prettier-ignore
+        : {
+            label: bench.hand.model ? `Set on ${bench.hand.model.name}` : 'Set',
+            words: set === undefined ? 'no place' : formatNumber(set),
+            warn: held,
+            note: held ? `Its range ends here. ${WITHOUT}` : 'Sew 100 mm again.',
+          },
     ]
   },
 }

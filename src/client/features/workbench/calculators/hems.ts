@@ -1,4 +1,15 @@
-import { cutForTrim, cutForTurns, farLeft, foldedBorder, guideReach, mitreMarks, RIB_RATIO, ribbingCut, TRIM, type RibStretch } from '#core/workbench/hems' // prettier-ignore
+import {
+  cutForTrim,
+  cutForTurns,
+  farLeft,
+  foldedBorder,
+  guideReach,
+  mitreMarks,
+  RIB_RATIO,
+  ribbingCut,
+  TRIM,
+  type RibStretch,
+} from '#core/workbench/hems'
 import { cornerTemplate } from '#core/workbench/templates'
 import { formatNumber } from '#core/units/format'
 import { choice, length, number, startsAt, type Calculator } from '../calculator'
@@ -14,7 +25,9 @@ export const hems: Calculator = {
       ['rolled', 'rolled, the knife trims'],
     ]),
     length('finished', 'Finished length', '600'),
-    ...(chosen('kind') === 'rolled' ? [length('trim', 'Trimmed off', '4')] : [length('hem', 'Depth of the hem', '20'), length('second', 'Second turn, 0 for none', '10')]), // prettier-ignore
+    ...(chosen('kind') === 'rolled'
+      ? [length('trim', 'Trimmed off', '4')]
+      : [length('hem', 'Depth of the hem', '20'), length('second', 'Second turn, 0 for none', '10')]),
     length('slot', 'Opening of the foot', '8'),
     length('toe', 'Guide or right toe, from centre', '9'),
     length('travel', 'Needle goes left to', '3.5'),
@@ -39,9 +52,22 @@ export const hems: Calculator = {
     const reach = guideReach(n('toe'), needle.value)
     const deep = !rolled && n('hem') > reach.value
     return [
-      { label: 'Cut', figure: cut, ...(trimmed ? { note: `Trim ${TRIM.least} to ${TRIM.most} mm, so that the knife cuts clean all along.`, warn: true } : {}) }, // prettier-ignore
+      {
+        label: 'Cut',
+        figure: cut,
+        ...(trimmed
+          ? { note: `Trim ${TRIM.least} to ${TRIM.most} mm, so that the knife cuts clean all along.`, warn: true }
+          : {}),
+      },
       { label: 'Needle at the far left', figure: needle },
-      { label: 'The foot follows a hem of', figure: reach, warn: deep, ...(deep ? { note: 'The hem is deeper: mark the line, or guide by the plate.' } : { note: 'Fold along guide or toe, needle left.' }) }, // prettier-ignore
+      {
+        label: 'The foot follows a hem of',
+        figure: reach,
+        warn: deep,
+        ...(deep
+          ? { note: 'The hem is deeper: mark the line, or guide by the plate.' }
+          : { note: 'Fold along guide or toe, needle left.' }),
+      },
     ]
   },
 }
@@ -53,7 +79,11 @@ export const ribbing: Calculator = {
   does: 'Cut shorter than the opening, folded, sewn stretched.',
   fields: (chosen) => [
     length('opening', 'Opening', '600'),
-    choice('stretch', 'The ribbing stretches', 'medium', [['little', 'little'], ['medium', 'medium'], ['lots', 'a lot']]), // prettier-ignore
+    choice('stretch', 'The ribbing stretches', 'medium', [
+      ['little', 'little'],
+      ['medium', 'medium'],
+      ['lots', 'a lot'],
+    ]),
     number('ratio', 'Ratio', String(RIB_RATIO[(chosen('stretch') || 'medium') as RibStretch])),
     length('finished', 'Finished depth', '40'),
     length('seam', 'Seam', '6'),
@@ -77,24 +107,55 @@ export const mitre: Calculator = {
   name: 'Mitred corner',
   does: 'Where to mark, sew and trim a corner of two hems, a vent, or a backing folded to the front.',
   fields: (chosen) => [
-    choice('what', 'Corner of', 'hems', [['hems', 'two hems, hem and vent'], ['backing', 'backing folded over']]), // prettier-ignore
+    choice('what', 'Corner of', 'hems', [
+      ['hems', 'two hems, hem and vent'],
+      ['backing', 'backing folded over'],
+    ]),
     ...(chosen('what') === 'backing'
-      ? [length('width', 'Inner piece, wide', '600'), length('height', 'Inner piece, high', '900'), length('border', 'Border, finished', '25'), length('turn', 'Turned under', '6'), length('thickness', 'Edge, thick', '3')] // prettier-ignore
+      ? [
+          length('width', 'Inner piece, wide', '600'),
+          length('height', 'Inner piece, high', '900'),
+          length('border', 'Border, finished', '25'),
+          length('turn', 'Turned under', '6'),
+          length('thickness', 'Edge, thick', '3'),
+        ]
       : [length('hem', 'Hem at the bottom', '40'), length('side', 'Hem or facing at the side', '40')]),
   ],
   reckon: ({ number: n, choice: c }) => {
-    const border = c('what') === 'backing' ? foldedBorder({ width: n('width'), height: n('height') }, n('border'), n('turn'), n('thickness')) : undefined // prettier-ignore
+    const border =
+      c('what') === 'backing'
+        ? foldedBorder({ width: n('width'), height: n('height') }, n('border'), n('turn'), n('thickness'))
+        : undefined
     const marks = border?.marks ?? mitreMarks(n('hem'), n('side'))
     return [
-      ...(border ? [{ label: 'Backing stands out', figure: border.out, note: 'On every side of the inner piece.' }, { label: 'Cut, wide', figure: border.width }, { label: 'Cut, high', figure: border.height }] : []), // prettier-ignore
+      ...(border
+        ? [
+            { label: 'Backing stands out', figure: border.out, note: 'On every side of the inner piece.' },
+            { label: 'Cut, wide', figure: border.width },
+            { label: 'Cut, high', figure: border.height },
+          ]
+        : []),
       { label: 'Mark along the bottom', figure: marks.along, note: 'From the raw corner.' },
       { label: 'Mark up the side', figure: marks.up },
-      { label: 'Seam', figure: marks.seam, note: 'Fold right sides together so that the two marks meet; sew from the inner corner to them; trim; turn.' }, // prettier-ignore
+      {
+        label: 'Seam',
+        figure: marks.seam,
+        note: 'Fold right sides together so that the two marks meet; sew from the inner corner to them; trim; turn.',
+      },
     ]
   },
   sheet: ({ number: n, choice: c }) => {
-    if (c('what') !== 'backing') return { words: 'Corner template', sheet: cornerTemplate(n('hem'), n('side'), mitreMarks(n('hem'), n('side'))) } // prettier-ignore
-    const { out, marks } = foldedBorder({ width: n('width'), height: n('height') }, n('border'), n('turn'), n('thickness')) // prettier-ignore
-    return { words: `Corner template, ${formatNumber(out.value, 1)} mm`, sheet: cornerTemplate(out.value, out.value, marks) } // prettier-ignore
+    if (c('what') !== 'backing')
+      return { words: 'Corner template', sheet: cornerTemplate(n('hem'), n('side'), mitreMarks(n('hem'), n('side'))) }
+    const { out, marks } = foldedBorder(
+      { width: n('width'), height: n('height') },
+      n('border'),
+      n('turn'),
+      n('thickness'),
+    )
+    return {
+      words: `Corner template, ${formatNumber(out.value, 1)} mm`,
+      sheet: cornerTemplate(out.value, out.value, marks),
+    }
   },
 }

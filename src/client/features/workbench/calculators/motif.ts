@@ -3,7 +3,13 @@ import type { Point } from '#core/stitch/types'
 import { figure } from '#core/workbench/figure'
 import { choice, length, startsAt, type Calculator, type Values } from '../calculator'
 
-const EXAMPLE = writeMotif([[0, 0], [2, 2], [0, 4], [-2, 6], [0, 8]]) // prettier-ignore
+const EXAMPLE = writeMotif([
+  [0, 0],
+  [2, 2],
+  [0, 4],
+  [-2, 6],
+  [0, 8],
+])
 
 const pointsOf = ({ text }: Values): Point[] => {
   const read = readMotif(text('points'))
@@ -22,7 +28,10 @@ export const motif: Calculator = {
   name: 'Motif by points',
   does: 'A decorative stitch as the points where the needle goes in: read it, draw it to scale, write it, keep it.',
   fields: (_, { hand }) => [
-    choice('stitch', 'Stitch', '', [['', 'a new one'], ...(hand.model?.motifs ?? []).map(({ id, name }) => [id, name] as const)]), // prettier-ignore
+    choice('stitch', 'Stitch', '', [
+      ['', 'a new one'],
+      ...(hand.model?.motifs ?? []).map(({ id, name }) => [id, name] as const),
+    ]),
     length('width', 'Width', '5'),
     length('length', 'One motif is long', '8'),
     { id: 'points', label: 'Points, x and y in mm', is: 'text', start: EXAMPLE },
@@ -39,19 +48,55 @@ export const motif: Calculator = {
   reckon: (values) => {
     const points = pointsOf(values)
     const [wide, long] = [span(points, 0), span(points, 1)]
-    const scale = figure('ratio', 'set / own', { set: values.number('length'), own: long }, long > 0 ? values.number('length') / long : 1) // prettier-ignore
+    const scale = figure(
+      'ratio',
+      'set / own',
+      { set: values.number('length'), own: long },
+      long > 0 ? values.number('length') / long : 1,
+    )
     return [
-      { label: 'Stitches of a motif', figure: figure('count', 'points − 1', { points: points.length }, points.length - 1) }, // prettier-ignore
-      { label: 'Own width', figure: figure('mm', 'right − left', { left: Math.min(...points.map(([x]) => x)), right: Math.max(...points.map(([x]) => x)) }, wide) }, // prettier-ignore
-      { label: 'Own length', figure: figure('mm', 'far − near', { near: Math.min(...points.map(([, y]) => y)), far: Math.max(...points.map(([, y]) => y)) }, long) }, // prettier-ignore
+      {
+        label: 'Stitches of a motif',
+        figure: figure('count', 'points − 1', { points: points.length }, points.length - 1),
+      },
+      {
+        label: 'Own width',
+        figure: figure(
+          'mm',
+          'right − left',
+          { left: Math.min(...points.map(([x]) => x)), right: Math.max(...points.map(([x]) => x)) },
+          wide,
+        ),
+      },
+      {
+        label: 'Own length',
+        figure: figure(
+          'mm',
+          'far − near',
+          { near: Math.min(...points.map(([, y]) => y)), far: Math.max(...points.map(([, y]) => y)) },
+          long,
+        ),
+      },
       { label: 'Stretched along', figure: scale },
-      { label: 'Thread over a motif', figure: figure('mm', 'way from point to point', { points: points.length }, way(points)), note: 'On each face, without what goes through the fabric.' }, // prettier-ignore
+      {
+        label: 'Thread over a motif',
+        figure: figure('mm', 'way from point to point', { points: points.length }, way(points)),
+        note: 'On each face, without what goes through the fabric.',
+      },
     ]
   },
   picture: (values) => ({
     name: 'Motif',
     sketch: {
-      set: { function: { id: 'decorative', family: 'decorative' }, swing: 'centred', width: values.number('width'), length: values.number('length'), needlePosition: 0, repeats: 4, points: pointsOf(values) }, // prettier-ignore
+      set: {
+        function: { id: 'decorative', family: 'decorative' },
+        swing: 'centred',
+        width: values.number('width'),
+        length: values.number('length'),
+        needlePosition: 0,
+        repeats: 4,
+        points: pointsOf(values),
+      },
       fabric: { parts: [], lines: [] },
     },
   }),

@@ -36,7 +36,10 @@ export const needleGuide: Calculator = {
   does: 'Where to put the needle for a row at a distance from what the guide runs along.',
   fields: (chosen) => [
     length('distance', 'Row from the guided line', '2'),
-    choice('side', 'The row lies', 'left', [['left', 'left of it'], ['right', 'right of it']]), // prettier-ignore
+    choice('side', 'The row lies', 'left', [
+      ['left', 'left of it'],
+      ['right', 'right of it'],
+    ]),
     length('guide', 'Guide from centre, right positive', '0'),
     length('left', 'Opening, left of centre', '2.75'),
     length('right', 'Opening, right of centre', '2.75'),
@@ -59,14 +62,38 @@ export const needleGuide: Calculator = {
   },
   picture: (values, bench) => {
     const { number: n, choice: c } = values
-    const { needle } = rowAt({ guide: n('guide'), slot: slotOf(values) }, machineOf(bench, n('size')), c('side') as RowSide, n('distance')) // prettier-ignore
+    const { needle } = rowAt(
+      { guide: n('guide'), slot: slotOf(values) },
+      machineOf(bench, n('size')),
+      c('side') as RowSide,
+      n('distance'),
+    )
     if (needle === undefined) return undefined
-    const set = { function: { id: 'straight', family: 'straight' }, swing: 'none' as const, width: 0, length: bench.stage()?.settings.length ?? 2.5, needlePosition: needle, repeats: 12 } // prettier-ignore
-    return { name: 'Row beside the guide', sketch: { ...plainly(set), foot: slotOf(values), fabric: { parts: [], lines: [{ name: 'guide', at: n('guide') }] } } } // prettier-ignore
+    const set = {
+      function: { id: 'straight', family: 'straight' },
+      swing: 'none' as const,
+      width: 0,
+      length: bench.stage()?.settings.length ?? 2.5,
+      needlePosition: needle,
+      repeats: 12,
+    }
+    return {
+      name: 'Row beside the guide',
+      sketch: {
+        ...plainly(set),
+        foot: slotOf(values),
+        fabric: { parts: [], lines: [{ name: 'guide', at: n('guide') }] },
+      },
+    }
   },
   tries: (values, bench) => {
     const { number: n, choice: c } = values
-    const { needle } = rowAt({ guide: n('guide'), slot: slotOf(values) }, machineOf(bench, n('size')), c('side') as RowSide, n('distance')) // prettier-ignore
+    const { needle } = rowAt(
+      { guide: n('guide'), slot: slotOf(values) },
+      machineOf(bench, n('size')),
+      c('side') as RowSide,
+      n('distance'),
+    )
     return needle === undefined ? undefined : { needlePosition: needle }
   },
   reckon: (values, bench) => {
@@ -78,22 +105,50 @@ export const needleGuide: Calculator = {
       .map((foot) => ({
         foot,
         row: rowAt({ guide: foot.guide?.offset ?? 0, slot: foot.slot }, machine, side, n('distance')),
-      })) // prettier-ignore
+      }))
       .filter((one) => one.row.exact)
       .map(({ foot }) => foot.code)
-    const would = others.length > 0 ? ` ${others.join(', ')} would reach it.` : ' No guided foot of this machine reaches it: mark the line, or use a guide on the plate.' // prettier-ignore
-    const shown = row.needle === undefined ? '' : showValue(row.needle, 'needlePosition', bench.hand.model?.scales.needlePosition) // prettier-ignore
+    const would =
+      others.length > 0
+        ? ` ${others.join(', ')} would reach it.`
+        : ' No guided foot of this machine reaches it: mark the line, or use a guide on the plate.'
+    const shown =
+      row.needle === undefined ? '' : showValue(row.needle, 'needlePosition', bench.hand.model?.scales.needlePosition)
     const lines: Line[] = [
       { label: 'Needle position wanted', figure: row.wanted, note: 'From centre, right positive.' },
       row.needle === undefined || row.distance === undefined
-        ? { label: 'Set', words: 'none', warn: true, note: `No needle position of this machine is clear in this opening.${would}` } // prettier-ignore
-        : { label: 'Row that is sewn', figure: row.distance, warn: !row.exact, note: row.exact ? `Set the needle to ${shown}.` : `Nearest: needle at ${shown}.${would}` }, // prettier-ignore
+        ? {
+            label: 'Set',
+            words: 'none',
+            warn: true,
+            note: `No needle position of this machine is clear in this opening.${would}`,
+          }
+        : {
+            label: 'Row that is sewn',
+            figure: row.distance,
+            warn: !row.exact,
+            note: row.exact ? `Set the needle to ${shown}.` : `Nearest: needle at ${shown}.${would}`,
+          },
     ]
-    if (row.reach) lines.push({ label: 'Within reach here', words: `${formatNumber(row.reach.from, 1)} to ${formatNumber(row.reach.to, 1)} mm` }) // prettier-ignore
-    if (!bench.hand.model) lines.push({ label: 'Machine', words: 'none picked', note: 'Reckoned with ±3.5 mm that turns freely. Pick a machine at the top for its own positions.' }) // prettier-ignore
+    if (row.reach)
+      lines.push({
+        label: 'Within reach here',
+        words: `${formatNumber(row.reach.from, 1)} to ${formatNumber(row.reach.to, 1)} mm`,
+      })
+    if (!bench.hand.model)
+      lines.push({
+        label: 'Machine',
+        words: 'none picked',
+        note: 'Reckoned with ±3.5 mm that turns freely. Pick a machine at the top for its own positions.',
+      })
     if (c('rows') === 'twin') {
       const twin = twinRows(n('spacing'), bench.hand.model?.twinMax, slotOf(values), n('size'))
-      lines.push({ label: 'Room for both needles', figure: twin.needed, warn: twin.clear === false || twin.taken === false, note: twinNote(twin) }) // prettier-ignore
+      lines.push({
+        label: 'Room for both needles',
+        figure: twin.needed,
+        warn: twin.clear === false || twin.taken === false,
+        note: twinNote(twin),
+      })
     }
     return lines
   },
@@ -102,5 +157,7 @@ export const needleGuide: Calculator = {
 const twinNote = ({ clear, taken }: ReturnType<typeof twinRows>): string => {
   if (taken === false) return 'Wider than this machine takes.'
   if (clear === false) return 'The needles would hit this foot.'
-  return taken === undefined ? 'Clear in the foot. How wide a twin needle this machine takes is not stated: ask its book.' : 'Clear, the needle at centre.' // prettier-ignore
+  return taken === undefined
+    ? 'Clear in the foot. How wide a twin needle this machine takes is not stated: ask its book.'
+    : 'Clear, the needle at centre.'
 }

@@ -12,9 +12,20 @@ export const quarterInch: Calculator = {
     const { move, seam, over } = quarterInchCheck(n('measured'), n('seams'))
     const full = move.value > 0 ? 'right' : 'left'
     return [
-      { label: 'Move the needle', figure: move, note: move.value === 0 ? 'True: leave it.' : `${formatNumber(Math.abs(move.value), 2)} mm to the ${full}${move.value > 0 ? ', toward the edge: the seams are full' : ', away from the edge: the seams are scant'}.` }, // prettier-ignore
+      {
+        label: 'Move the needle',
+        figure: move,
+        note:
+          move.value === 0
+            ? 'True: leave it.'
+            : `${formatNumber(Math.abs(move.value), 2)} mm to the ${full}${move.value > 0 ? ', toward the edge: the seams are full' : ', away from the edge: the seams are scant'}.`,
+      },
       { label: 'Each seam is off by', figure: seam },
-      { label: `Over ${formatNumber(n('seams'))} seams`, figure: over, note: 'What the piece would be too narrow, or below 0 too wide.' }, // prettier-ignore
+      {
+        label: `Over ${formatNumber(n('seams'))} seams`,
+        figure: over,
+        note: 'What the piece would be too narrow, or below 0 too wide.',
+      },
     ]
   },
 }

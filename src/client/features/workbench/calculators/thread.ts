@@ -23,7 +23,10 @@ export const thread: Calculator = {
     number('tex', 'Thread weight, tex', '30'),
     choice('fibre', 'Fibre', 'polyester', FIBRES),
     number('capacity', 'Bobbin holds of 50 wt cotton, m', '60'),
-    choice('wound', 'Wound', 'machine', [['machine', 'by the machine'], ['hand', 'by hand, thick thread']]), // prettier-ignore
+    choice('wound', 'Wound', 'machine', [
+      ['machine', 'by the machine'],
+      ['hand', 'by hand, thick thread'],
+    ]),
   ],
   start: (bench) => {
     const stage = bench.stage()
@@ -32,7 +35,10 @@ export const thread: Calculator = {
     return {
       length: startsAt(stage?.settings.length, from),
       width: startsAt(stage?.function.swing === 'none' ? undefined : stage?.settings.width, from),
-      thickness: startsAt(bench.hand.fabric && Math.round(bench.hand.fabric.thickness * 100) / 100, bench.hand.fabric?.name), // prettier-ignore
+      thickness: startsAt(
+        bench.hand.fabric && Math.round(bench.hand.fabric.thickness * 100) / 100,
+        bench.hand.fabric?.name,
+      ),
       tex: startsAt(wound?.tex, wound?.name),
       fibre: startsAt(wound?.fibre, wound?.name),
       capacity: startsAt(bench.hand.model?.bobbin?.capacity, bench.hand.model?.name),
@@ -42,21 +48,46 @@ export const thread: Calculator = {
     const seam = perMetre(n('length'), n('width'), n('thickness'))
     const used = { tex: n('tex'), fibre: c('fibre') as Thread['fibre'] }
     const held = bobbinHolds(n('capacity'), used, c('wound') === 'hand')
-    const all = figure('m', 'seam × a metre’s thread', { seam: n('seam'), 'a metre': seam.value }, n('seam') * seam.value) // prettier-ignore
-    const bobbins = figure('count', '⌈thread / held⌉', { thread: all.value, held: held.value }, Math.ceil(all.value / held.value)) // prettier-ignore
+    const all = figure(
+      'm',
+      'seam × a metre’s thread',
+      { seam: n('seam'), 'a metre': seam.value },
+      n('seam') * seam.value,
+    )
+    const bobbins = figure(
+      'count',
+      '⌈thread / held⌉',
+      { thread: all.value, held: held.value },
+      Math.ceil(all.value / held.value),
+    )
     return [
       { label: 'Each thread, a stitch', figure: perStitch(n('length'), n('width'), n('thickness')) },
       { label: 'Each thread, a metre of seam', figure: seam },
       { label: 'Each thread, all of it', figure: all },
       { label: 'Thickness of the thread', figure: diameterOf(used) },
       { label: 'The bobbin holds', figure: held },
-      { label: 'Seam from a full bobbin', figure: figure('m', 'held / a metre’s thread', { held: held.value, 'a metre': seam.value }, held.value / seam.value) }, // prettier-ignore
+      {
+        label: 'Seam from a full bobbin',
+        figure: figure(
+          'm',
+          'held / a metre’s thread',
+          { held: held.value, 'a metre': seam.value },
+          held.value / seam.value,
+        ),
+      },
       { label: 'Bobbins to wind', figure: bobbins },
     ]
   },
   picture: ({ number: n }, bench) => {
     const straight = n('width') === 0
-    const set = { function: straight ? { id: 'straight', family: 'straight' } : { id: 'zigzag', family: 'zigzag' }, swing: straight ? ('none' as const) : ('centred' as const), width: n('width'), length: n('length'), needlePosition: 0, repeats: 12 } // prettier-ignore
+    const set = {
+      function: straight ? { id: 'straight', family: 'straight' } : { id: 'zigzag', family: 'zigzag' },
+      swing: straight ? ('none' as const) : ('centred' as const),
+      width: n('width'),
+      length: n('length'),
+      needlePosition: 0,
+      repeats: 12,
+    }
     return { name: straight ? 'Straight stitch' : 'Zigzag', sketch: plainly(set, bench.stage()) }
   },
 }
@@ -80,7 +111,12 @@ export const loopers: Calculator = {
   fields: (chosen) => {
     const shipped = THREAD_RATIOS.find(({ stitch }) => stitch === chosen('stitch'))
     return [
-      choice('stitch', 'Stitch', '504', THREAD_RATIOS.map(({ stitch, name }) => [stitch, `${stitch} ${name}`] as const)), // prettier-ignore
+      choice(
+        'stitch',
+        'Stitch',
+        '504',
+        THREAD_RATIOS.map(({ stitch, name }) => [stitch, `${stitch} ${name}`] as const),
+      ),
       number('seam', 'Seam, metres', '10'),
       number('ratio', 'Thread a metre of seam, metres', String(shipped?.ratio ?? 14)),
       number('needles', 'Of it the needles take, %', String(Math.round((shipped?.needles ?? 0.2) * 100))),
@@ -103,6 +139,9 @@ export const loopers: Calculator = {
     const told = DRAWN[c('stitch')]
     if (!told) return undefined
     const set = { function: told, swing: 'none' as const, width: 5, length: 2.5, needlePosition: 0, repeats: 8 }
-    return { name: THREAD_RATIOS.find(({ stitch }) => stitch === c('stitch'))?.name ?? '', sketch: { ...plainly(set), fabric: fabricUnder(set, undefined, 0) } } // prettier-ignore
+    return {
+      name: THREAD_RATIOS.find(({ stitch }) => stitch === c('stitch'))?.name ?? '',
+      sketch: { ...plainly(set), fabric: fabricUnder(set, undefined, 0) },
+    }
   },
 }

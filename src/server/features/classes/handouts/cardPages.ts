@@ -4,7 +4,15 @@ import type { Card, CardStage, CardValue } from '#core/card/card'
 import { showValue } from '#core/answer/show'
 import { speech, type Speech } from '#shared/messages/en'
 import { stepText } from '#shared/messages/steps'
-import { capital, featureWord, parameterWord, sideWord, threadPlaceWord, unitOf, verdictWord } from '#shared/messages/words' // prettier-ignore
+import {
+  capital,
+  featureWord,
+  parameterWord,
+  sideWord,
+  threadPlaceWord,
+  unitOf,
+  verdictWord,
+} from '#shared/messages/words'
 import { POINTS } from '../../../print/drawn'
 
 const CODE = 20
@@ -24,16 +32,23 @@ export const cardPages = (cards: readonly CardFor[], title: string): TDocumentDe
   defaultStyle: { fontSize: 9, lineHeight: 1.1 },
   content: cards.flatMap(({ person, card, address }, c): Content[] => {
     const pages = card.stages.length === 0 ? [cannot(card)] : card.stages.map((stage) => stagePage(card, stage))
-    return pages.map((page, p): Content => ({ stack: [heading(person, card, address, pages.length > 1 ? `${p + 1} of ${pages.length}` : ''), ...page], ...(c + p > 0 ? { pageBreak: 'before' as const } : {}) }))
+    return pages.map((page, p): Content => ({
+      stack: [heading(person, card, address, pages.length > 1 ? `${p + 1} of ${pages.length}` : ''), ...page],
+      ...(c + p > 0 ? { pageBreak: 'before' as const } : {}),
+    }))
   }),
-}) // prettier-ignore
+})
 
 const heading = (person: string, card: Card, address: string, page: string): Content => ({
   columns: [
     {
       width: '*',
       stack: [
-        { text: [card.technique.name, page ? { text: `  ${page}`, fontSize: 9, bold: false } : ''], fontSize: 15, bold: true }, // prettier-ignore
+        {
+          text: [card.technique.name, page ? { text: `  ${page}`, fontSize: 9, bold: false } : ''],
+          fontSize: 15,
+          bold: true,
+        },
         { text: `${card.model.make} ${card.model.name} · ${card.fabric.name}`, fontSize: 9.5 },
         { text: person, bold: true, fontSize: 10.5, margin: [0, 2, 0, 0] },
       ],
@@ -62,24 +77,74 @@ const stagePage = (card: Card, stage: CardStage): Content[] => {
     band(card, stage, say),
     ...changes(stage, say),
     ...cautions.map((text): Content => ({ text: `Caution: ${text}`, bold: true, margin: [0, 2, 0, 0] })),
-    { ol: steps.map(({ text, check, caution, ifWrong }): Content => ({ text: [text, check ? { text: ` See: ${check}.`, italics: true } : '', caution ? { text: ` Caution: ${caution}`, bold: true } : '', ifWrong ? ` If not: ${ifWrong}.` : ''] })), margin: [0, 4, 0, 0] },
-    ...(stage.inspect.length > 0 ? [{ text: [{ text: 'Look for  ', bold: true }, stage.inspect.map(({ side, good }) => `${sideWord(side)}: ${good}`).join('; '), '.'], margin: [0, 4, 0, 0] as [number, number, number, number] }] : []),
-    ...(stage.faults.length > 0 ? [{ text: [{ text: 'If not  ', bold: true }, stage.faults.map(({ name, causes }) => `${name}: ${causes.map(({ text }) => text).join(', ')}`).join('. '), '.'] }] : []),
-    ...(stage.changeover.back.length > 0 ? [{ text: [{ text: 'Back to normal sewing  ', bold: true }, stage.changeover.back.map((step) => stepText(step, say).text).join(' ')] }] : []),
+    {
+      ol: steps.map(({ text, check, caution, ifWrong }): Content => ({
+        text: [
+          text,
+          check ? { text: ` See: ${check}.`, italics: true } : '',
+          caution ? { text: ` Caution: ${caution}`, bold: true } : '',
+          ifWrong ? ` If not: ${ifWrong}.` : '',
+        ],
+      })),
+      margin: [0, 4, 0, 0],
+    },
+    ...(stage.inspect.length > 0
+      ? [
+          {
+            text: [
+              { text: 'Look for  ', bold: true },
+              stage.inspect.map(({ side, good }) => `${sideWord(side)}: ${good}`).join('; '),
+              '.',
+            ],
+            margin: [0, 4, 0, 0] as [number, number, number, number],
+          },
+        ]
+      : []),
+    ...(stage.faults.length > 0
+      ? [
+          {
+            text: [
+              { text: 'If not  ', bold: true },
+              stage.faults
+                .map(({ name, causes }) => `${name}: ${causes.map(({ text }) => text).join(', ')}`)
+                .join('. '),
+              '.',
+            ],
+          },
+        ]
+      : []),
+    ...(stage.changeover.back.length > 0
+      ? [
+          {
+            text: [
+              { text: 'Back to normal sewing  ', bold: true },
+              stage.changeover.back.map((step) => stepText(step, say).text).join(' '),
+            ],
+          },
+        ]
+      : []),
     { text: 'The machine’s own manual stands above this card.', fontSize: 7, margin: [0, 4, 0, 0] },
   ]
-} // prettier-ignore
+}
 
 const band = (card: Card, stage: CardStage, say: Speech): Content => {
   const { answer } = stage
   const codeOf = (id: string) => card.names.items[id]?.code ?? id
-  const cell = (name: string, figure: string, under: string): Content => ({ stack: [{ text: name, fontSize: 8 }, { text: figure, fontSize: figure.length > 11 ? 13 : 20, bold: true }, { text: under, fontSize: 8.5 }] }) // prettier-ignore
+  const cell = (name: string, figure: string, under: string): Content => ({
+    stack: [
+      { text: name, fontSize: 8 },
+      { text: figure, fontSize: figure.length > 11 ? 13 : 20, bold: true },
+      { text: under, fontSize: 8.5 },
+    ],
+  })
   const chain = stage.chain.map(({ id }) => codeOf(id))
   const around = [
     ...(stage.plate ? [`${say.item(stage.plate.id)} ${stage.plate.change ? 'goes on' : 'stays on'}`] : []),
     ...stage.feedAids.map(featureWord),
     ...stage.accessories.map(({ id }) => say.item(id)),
-    ...answer.threads.map(({ place, thread }) => `thread, ${threadPlaceWord(place)}: ${card.names.threads[thread] ?? thread}`),
+    ...answer.threads.map(
+      ({ place, thread }) => `thread, ${threadPlaceWord(place)}: ${card.names.threads[thread] ?? thread}`,
+    ),
   ]
   return {
     stack: [
@@ -90,9 +155,17 @@ const band = (card: Card, stage: CardStage, say: Speech): Content => {
             [
               cell('Stitch', answer.select, stage.stitchName ?? stage.functionName),
               stage.foot
-                ? cell('Foot', codeOf(stage.foot.id), [...chain, card.names.items[stage.foot.id]?.name ?? ''].filter(Boolean).join(' → '))
+                ? cell(
+                    'Foot',
+                    codeOf(stage.foot.id),
+                    [...chain, card.names.items[stage.foot.id]?.name ?? ''].filter(Boolean).join(' → '),
+                  )
                 : cell('Foot', 'as it is', 'no other foot helps'),
-              cell('Needle', String(answer.needle.size), [answer.needle.system, answer.needle.point].filter(Boolean).join(' ')),
+              cell(
+                'Needle',
+                String(answer.needle.size),
+                [answer.needle.system, answer.needle.point].filter(Boolean).join(' '),
+              ),
             ],
           ],
         },
@@ -101,11 +174,12 @@ const band = (card: Card, stage: CardStage, say: Speech): Content => {
       { text: capital(around.join(' · ')), margin: [0, 1, 0, 2] },
     ],
   }
-} // prettier-ignore
+}
 
 const changes = (stage: CardStage, say: Speech): Content[] => {
   if (stage.changes.length === 0) return [{ text: 'Leave every value as the machine gives it.', bold: true }]
-  const given = ({ setting, parameter, scale }: CardValue): string => (setting.default === undefined ? '' : `gives ${showValue(setting.default, parameter, scale, stage.answer.setup)}`) // prettier-ignore
+  const given = ({ setting, parameter, scale }: CardValue): string =>
+    setting.default === undefined ? '' : `gives ${showValue(setting.default, parameter, scale, stage.answer.setup)}`
   const rows = stage.changes.map((value): Content[] => {
     const unit = unitOf(value.parameter, typeof value.scale === 'object' ? value.scale.shows : undefined)
     return [

@@ -24,7 +24,12 @@ export interface HandoutInput {
 }
 
 /** `seat`: the cards of this seat only. */
-export const handout = async (input: HandoutInput, part: HandoutPart, pace: Work['pace'], seat?: number): Promise<Buffer> => {
+export const handout = async (
+  input: HandoutInput,
+  part: HandoutPart,
+  pace: Work['pace'],
+  seat?: number,
+): Promise<Buffer> => {
   const { planned, needs } = input
   const { asked, index } = planned
   const techniqueName = (place: number) => index.techniques.get(asked.techniques[place]?.technique ?? '')?.name ?? ''
@@ -50,7 +55,7 @@ export const handout = async (input: HandoutInput, part: HandoutPart, pace: Work
   }
   await pace(parts.length, of)
   return Buffer.from(await inThread('joinPdf', parts, asked.title))
-} // prettier-ignore
+}
 
 /** The cards of a seat in the order of teaching. */
 export const seatCards = ({ planned, answering, tolerance, cards }: HandoutInput, seat: number): CardFor[] => {
@@ -59,14 +64,25 @@ export const seatCards = ({ planned, answering, tolerance, cards }: HandoutInput
   return orderTaught(asked, plan).flatMap((t): CardFor[] => {
     const [sewn, taught, model] = [sewing.at(seat, t), asked.techniques[t], sewing.model(seat, t)]
     if (!taught || !model) return []
-    const question: Question = sewn?.question ?? { technique: taught.technique, fabric: taught.fabric, model: model.id, owned: asked.seats[seat]?.owns ?? [] }
+    const question: Question = sewn?.question ?? {
+      technique: taught.technique,
+      fabric: taught.fabric,
+      model: model.id,
+      owned: asked.seats[seat]?.owns ?? [],
+    }
     const card = cardOf(index, question, sewn?.answer ?? explain(answering, question), { tolerance })
     return [{ person, card, address: cardAddress(cards, question) }]
   })
-} // prettier-ignore
+}
 
 /** Of a card on a screen; it tells nothing of the person but what they can sew with. */
 const cardAddress = (cards: string, { model, technique, fabric, owned = [], method }: Question): string => {
-  const query = new URLSearchParams({ m: model, t: technique, f: fabric, ...(owned.length > 0 ? { owned: owned.join(',') } : {}), ...(method === undefined ? {} : { way: method }) }) // prettier-ignore
+  const query = new URLSearchParams({
+    m: model,
+    t: technique,
+    f: fabric,
+    ...(owned.length > 0 ? { owned: owned.join(',') } : {}),
+    ...(method === undefined ? {} : { way: method }),
+  })
   return `${cards}?${query}`
 }

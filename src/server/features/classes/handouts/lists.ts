@@ -29,11 +29,20 @@ const table = (head: string[], rows: Content[][], widths: (string | number)[]): 
 const tick = (): Content => ({ canvas: [{ type: 'rect', x: 0, y: 1, w: 9, h: 9, lineWidth: 0.7 }] })
 
 const head = ({ asked }: PlannedClass): Content => ({
-  text: [dateWords(asked.starts), asked.starts.slice('yyyy-mm-ddT'.length, 'yyyy-mm-ddThh:mm'.length), `${asked.minutes} minutes`, asked.room, asked.project].filter(Boolean).join(' · '),
+  text: [
+    dateWords(asked.starts),
+    asked.starts.slice('yyyy-mm-ddT'.length, 'yyyy-mm-ddThh:mm'.length),
+    `${asked.minutes} minutes`,
+    asked.room,
+    asked.project,
+  ]
+    .filter(Boolean)
+    .join(' · '),
   margin: [0, 0, 0, 6],
-}) // prettier-ignore
+})
 
-const speak = ({ index, asked, plan }: PlannedClass, ...more: unknown[]): Speech => speech(collectNames(index, asked, plan, ...more)) // prettier-ignore
+const speak = ({ index, asked, plan }: PlannedClass, ...more: unknown[]): Speech =>
+  speech(collectNames(index, asked, plan, ...more))
 
 /** Attendance, loans out and in, what each brings, and the spare kit. */
 export const listPages = (planned: PlannedClass, needs: readonly Named[]): TDocumentDefinitions => {
@@ -41,26 +50,50 @@ export const listPages = (planned: PlannedClass, needs: readonly Named[]): TDocu
   const [loans, brings] = [loansOf(planned), bringLists(planned)]
   const say = speak(planned, loans, brings)
   const nameOf = (seat: number) => asked.seats[seat]?.name ?? ''
-  const loanRow = ({ seat, item, model }: (typeof loans)[number]): Content[] => [nameOf(seat), item !== undefined ? say.item(item) : say.model(model ?? ''), tick(), '', tick(), '']
+  const loanRow = ({ seat, item, model }: (typeof loans)[number]): Content[] => [
+    nameOf(seat),
+    item !== undefined ? say.item(item) : say.model(model ?? ''),
+    tick(),
+    '',
+    tick(),
+    '',
+  ]
   return page(`${asked.title}: lists`, [
     title(`${asked.title}: who comes`),
     head(planned),
-    table(['Here', 'Name', 'Machine', 'Ready'], plan.seats.map((seat): Content[] => [tick(), seat.name, seat.model === undefined ? 'none' : `${say.model(seat.model)}${seat.machine === undefined ? '' : seat.machine === seat.model ? ', lent' : `; lent: ${say.model(seat.machine)}`}`, seat.ready ? 'yes' : 'no']), [30, '*', '*', 50]),
+    table(
+      ['Here', 'Name', 'Machine', 'Ready'],
+      plan.seats.map((seat): Content[] => [
+        tick(),
+        seat.name,
+        seat.model === undefined
+          ? 'none'
+          : `${say.model(seat.model)}${seat.machine === undefined ? '' : seat.machine === seat.model ? ', lent' : `; lent: ${say.model(seat.machine)}`}`,
+        seat.ready ? 'yes' : 'no',
+      ]),
+      [30, '*', '*', 50],
+    ),
     part('Loans: out and in'),
-    loans.length > 0 ? table(['Name', 'Piece', 'Out', 'Signed', 'In', 'By'], loans.map(loanRow), ['*', '*', 30, 80, 30, 60]) : 'Nothing is lent.',
+    loans.length > 0
+      ? table(['Name', 'Piece', 'Out', 'Signed', 'In', 'By'], loans.map(loanRow), ['*', '*', 30, 80, 30, 60])
+      : 'Nothing is lent.',
     { ...(title('What each brings') as object), pageBreak: 'before' } as Content,
     ...brings.map(({ seat, model, lent, supplied, owned, bobbin }): Content => ({
       unbreakable: true,
       margin: [0, 0, 0, 6],
       stack: [
         { text: `${nameOf(seat)}${model === undefined ? '' : `: ${say.model(model)}`}`, bold: true },
-        lent ? 'The machine is lent, with all that belongs to it. Bring scissors and pins.' : { text: `Machine with foot control, lead and manual${bobbin === undefined ? '' : `, empty bobbins (${bobbin})`}${supplied.length > 0 ? `; of what came with it: ${say.items(supplied)}` : ''}${owned.length > 0 ? `; of your own: ${say.items(owned)}` : ''}.` },
+        lent
+          ? 'The machine is lent, with all that belongs to it. Bring scissors and pins.'
+          : {
+              text: `Machine with foot control, lead and manual${bobbin === undefined ? '' : `, empty bobbins (${bobbin})`}${supplied.length > 0 ? `; of what came with it: ${say.items(supplied)}` : ''}${owned.length > 0 ? `; of your own: ${say.items(owned)}` : ''}.`,
+            },
       ],
     })),
     part('The room’s spare kit'),
     { ul: spareKit(needs) },
   ])
-} // prettier-ignore
+}
 
 /** Spares of what runs out or breaks, and what every room needs. */
 const spareKit = (needs: readonly Named[]): string[] => {
@@ -94,20 +127,47 @@ export const runPages = (planned: PlannedClass, techniqueName: (place: number) =
   return page(`${asked.title}: run sheet`, [
     title(`${asked.title}: run sheet`),
     head(planned),
-    ...(sheet.demonstrate ? [{ text: `Demonstrate on the ${say.model(sheet.demonstrate.model)}.`, margin: [0, 0, 0, 6] as [number, number, number, number] }] : []),
+    ...(sheet.demonstrate
+      ? [
+          {
+            text: `Demonstrate on the ${say.model(sheet.demonstrate.model)}.`,
+            margin: [0, 0, 0, 6] as [number, number, number, number],
+          },
+        ]
+      : []),
     table(
       ['From', 'Technique', 'Show', 'Change', 'Sew', 'Look', 'Slack', 'Help'],
       sheet.stages.map((stage): Content[] => [
         { text: clockAfter(asked.starts, stage.starts), bold: true },
-        { stack: [{ text: techniqueName(stage.technique), bold: true }, ...(stage.slowest ? [{ text: `longest change: ${nameOf(stage.slowest.seat)}, ${durationWords(stage.slowest.seconds)}`, fontSize: 8 }] : [])] },
-        String(stage.show), String(stage.change), String(stage.sew), String(stage.inspect), String(stage.slack),
+        {
+          stack: [
+            { text: techniqueName(stage.technique), bold: true },
+            ...(stage.slowest
+              ? [
+                  {
+                    text: `longest change: ${nameOf(stage.slowest.seat)}, ${durationWords(stage.slowest.seconds)}`,
+                    fontSize: 8,
+                  },
+                ]
+              : []),
+          ],
+        },
+        String(stage.show),
+        String(stage.change),
+        String(stage.sew),
+        String(stage.inspect),
+        String(stage.slack),
         { stack: helpLines(stage.help, nameOf), fontSize: 8 },
       ]),
       [34, 130, 28, 38, 24, 26, 28, '*'],
     ),
-    { text: `Ends ${clockAfter(asked.starts, sheet.minutes)}. ${sheet.left < 0 ? `${-sheet.left} minutes too long.` : `${sheet.left} minutes to spare.`}`, bold: true, margin: [0, 6, 0, 0] },
+    {
+      text: `Ends ${clockAfter(asked.starts, sheet.minutes)}. ${sheet.left < 0 ? `${-sheet.left} minutes too long.` : `${sheet.left} minutes to spare.`}`,
+      bold: true,
+      margin: [0, 6, 0, 0],
+    },
   ])
-} // prettier-ignore
+}
 
 export const shoppingPages = ({ asked }: PlannedClass, needs: readonly Named[]): TDocumentDefinitions => {
   const buy = needs.filter(({ packs }) => packs === undefined || packs.buy > 0)
@@ -117,12 +177,24 @@ export const shoppingPages = ({ asked }: PlannedClass, needs: readonly Named[]):
     title(`${asked.title}: to buy`),
     table(
       ['', 'What', 'Needed', 'Packs', 'On the shelf', 'Buy', 'Cost'],
-      buy.map(({ name, colour, packs, ...need }): Content[] => [tick(), `${name}${colour === undefined ? '' : `, ${colour}`}`, needAmount(need), packs ? `${packs.need}` : 'not said how it is sold', packs ? `${packs.shelf}` : '?', packs ? `${packs.buy}` : '?', packs?.cost === undefined ? '?' : moneyWords(packs.cost)]),
+      buy.map(({ name, colour, packs, ...need }): Content[] => [
+        tick(),
+        `${name}${colour === undefined ? '' : `, ${colour}`}`,
+        needAmount(need),
+        packs ? `${packs.need}` : 'not said how it is sold',
+        packs ? `${packs.shelf}` : '?',
+        packs ? `${packs.buy}` : '?',
+        packs?.cost === undefined ? '?' : moneyWords(packs.cost),
+      ]),
       [14, '*', 70, 60, 50, 30, 50],
     ),
-    { text: `Together ${moneyWords(cost)}${unpriced ? ', and what has no price yet' : ''}.`, bold: true, margin: [0, 6, 0, 0] },
+    {
+      text: `Together ${moneyWords(cost)}${unpriced ? ', and what has no price yet' : ''}.`,
+      bold: true,
+      margin: [0, 6, 0, 0],
+    },
   ])
-} // prettier-ignore
+}
 
 /** The educator's sheet: stages down, machines across; in bold what is not as on most machines. */
 export const sidePages = (planned: PlannedClass): TDocumentDefinitions => {
@@ -130,33 +202,68 @@ export const sidePages = (planned: PlannedClass): TDocumentDefinitions => {
   const say = speak(planned, rows)
   const { asked, index } = planned
   const nameOf = (seat: number) => asked.seats[seat]?.name ?? ''
-  const methodOf = (technique: string, method: string) => index.techniques.get(technique)?.methods.find(({ id }) => id === method)
+  const methodOf = (technique: string, method: string) =>
+    index.techniques.get(technique)?.methods.find(({ id }) => id === method)
   const cellText = (cell: SideCell | undefined, differs: readonly SidePart[]): Content => {
     if (!cell) return { text: 'not sewn so here', italics: true }
     const line = (part: SidePart, text: string) => ({ text: `${text}\n`, bold: differs.includes(part) })
     const through = cell.chain.length > 0 ? ` with ${say.items(cell.chain)}` : ''
-    return { text: [
-      line('select', cell.select),
-      line('foot', cell.foot === undefined ? 'foot as it is' : `${say.item(cell.foot)}${through}`),
-      ...(cell.plate === undefined ? [] : [line('plate', say.item(cell.plate))]),
-      line('needle', `needle ${cell.needle}`),
-      line('changes', cell.changes.length === 0 ? 'values as given' : list(cell.changes.map(({ parameter, shown }) => `${parameterWord(parameter)} ${shown}`.toLowerCase()))),
-    ] }
+    return {
+      text: [
+        line('select', cell.select),
+        line('foot', cell.foot === undefined ? 'foot as it is' : `${say.item(cell.foot)}${through}`),
+        ...(cell.plate === undefined ? [] : [line('plate', say.item(cell.plate))]),
+        line('needle', `needle ${cell.needle}`),
+        line(
+          'changes',
+          cell.changes.length === 0
+            ? 'values as given'
+            : list(cell.changes.map(({ parameter, shown }) => `${parameterWord(parameter)} ${shown}`.toLowerCase())),
+        ),
+      ],
+    }
   }
   /** As many machines as are still read beside each other. */
   const ACROSS = 5
   const parts = Array.from({ length: Math.ceil(machines.length / ACROSS) }, (_, i) => i * ACROSS)
-  return page(`${asked.title}: side by side`, parts.flatMap((from): Content[] => {
-    const some = machines.slice(from, from + ACROSS)
-    const heads = some.map(({ model, seats }): Content => ({ stack: [{ text: say.model(model), bold: true }, { text: seats.map(nameOf).join(', '), fontSize: 7 }] }))
-    const body = rows.map(({ technique, method, stage, cells, differs }): Content[] => [
-      { stack: [{ text: index.techniques.get(technique)?.name ?? technique, bold: true }, { text: methodOf(technique, method)?.name ?? method, fontSize: 8 }, { text: methodOf(technique, method)?.stages.find(({ id }) => id === stage)?.name ?? stage, fontSize: 8 }] },
-      ...some.map((_, i): Content => cellText(cells[from + i], differs[from + i] ?? [])),
-    ])
-    return [
-      { ...(title(`${asked.title}: side by side`) as object), ...(from > 0 ? { pageBreak: 'before' } : {}) } as Content,
-      { text: 'Bold: not as on most of the machines.', margin: [0, 0, 0, 4] },
-      { table: { headerRows: 1, dontBreakRows: true, widths: [110, ...some.map(() => '*')], body: [['', ...heads], ...body] }, layout: 'lightHorizontalLines', fontSize: 8 },
-    ]
-  }), true)
-} // prettier-ignore
+  return page(
+    `${asked.title}: side by side`,
+    parts.flatMap((from): Content[] => {
+      const some = machines.slice(from, from + ACROSS)
+      const heads = some.map(({ model, seats }): Content => ({
+        stack: [
+          { text: say.model(model), bold: true },
+          { text: seats.map(nameOf).join(', '), fontSize: 7 },
+        ],
+      }))
+      const body = rows.map(({ technique, method, stage, cells, differs }): Content[] => [
+        {
+          stack: [
+            { text: index.techniques.get(technique)?.name ?? technique, bold: true },
+            { text: methodOf(technique, method)?.name ?? method, fontSize: 8 },
+            { text: methodOf(technique, method)?.stages.find(({ id }) => id === stage)?.name ?? stage, fontSize: 8 },
+          ],
+        },
+        ...some.map((_, i): Content => cellText(cells[from + i], differs[from + i] ?? [])),
+      ])
+      return [
+        {
+          ...(title(`${asked.title}: side by side`) as object),
+          ...(from > 0 ? { pageBreak: 'before' } : {}),
+        } as Content,
+        { text: 'Bold: not as on most of the machines.', margin: [0, 0, 0, 4] },
+        {
+          table: {
+            headerRows: 1,
+            dontBreakRows: true,
+            widths: [110, ...some.map(() => '*')],
+            body: [['', ...heads], ...body],
+          },
+          layout: 'lightHorizontalLines',
+          fontSize: 8,
+        },
+      ]
+    }),
+    true,
+  )
+}
