@@ -18,6 +18,7 @@ export default tseslint.config(
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
       'no-restricted-exports': ['error', { restrictDefaultExports: { direct: true } }],
+      'max-len': ['error', { code: 120 }],
       'vue/multi-word-component-names': 'off',
       'vue/max-attributes-per-line': 'off',
       'vue/singleline-html-element-content-newline': 'off',
@@ -27,6 +28,7 @@ export default tseslint.config(
       'vue/multiline-html-element-content-newline': 'off',
     },
   },
+  { files: ['**/*.vue'], rules: { 'max-len': 'off', 'vue/max-len': ['error', { code: 120 }] } },
   { files: ['**/*.config.{ts,mjs}', '**/*.setup.ts', '**/*.vue'], rules: { 'no-restricted-exports': 'off' } },
   {
     files: ['src/core/**/*.ts'],

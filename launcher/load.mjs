@@ -1,8 +1,11 @@
 // Requests at an even pace, whether or not the ones before are answered; each one's time counts from when it was due.
 import { Agent, get } from 'node:http'
 
-/** @param {{ url: string, paths: readonly string[], cookie: string, rate: number }} options `rate`: a second
- * @returns {Promise<{ answered: number, median: number, p99: number, refused: number }>} answered a second; times in ms */
+/**
+ * @param {{ url: string, paths: readonly string[], cookie: string, rate: number }} options `rate`: a second
+ * @returns {Promise<{ answered: number, median: number, p99: number, refused: number }>} answered a second; times in
+ *   ms
+ */
 export const evenly = async ({ url, paths, cookie, rate }) => {
   const agent = new Agent({ keepAlive: true, maxSockets: 16 })
   const { hostname, port } = new URL(url)

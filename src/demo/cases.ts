@@ -1,4 +1,7 @@
-/** The demo shop's calls of eight months, with a pattern to find: skipped stitches in stretch since the autumn, nearly always the needle. */
+/**
+ * The demo shop's calls of eight months, with a pattern to find: skipped stitches in stretch since the autumn, nearly
+ * always the needle.
+ */
 import type { CaseWrite } from '#shared/api/desk'
 
 type Line = [

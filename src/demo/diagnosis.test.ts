@@ -34,7 +34,10 @@ interface Made {
   key: string
   shown: Shown
 }
-/** Faults with a value that brings them about: that value far off, and another one a step off that has nothing to do with it. */
+/**
+ * Faults with a value that brings them about: that value far off, and another one a step off that has nothing to do
+ * with it.
+ */
 const made = (): Made[] => {
   const all: Made[] = []
   for (const { id: technique } of bundle.techniques)

@@ -1,4 +1,7 @@
-/** What else was sewn at the shop: cells that are settled, pinned, disputed, stale, and repeated tries that taught something. */
+/**
+ * What else was sewn at the shop: cells that are settled, pinned, disputed, stale, and repeated tries that taught
+ * something.
+ */
 import type { Sample } from '#core/catalogue/types'
 
 type Cell = Pick<Sample, 'model' | 'technique' | 'method' | 'stage' | 'fabric' | 'stitch'> &

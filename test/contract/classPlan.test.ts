@@ -189,7 +189,8 @@ describe('supplies', () => {
     expect(cord?.amount).toBeCloseTo(0.6 * 1.05 * (seats.length + 1), 6)
     expect(cord?.packs).toMatchObject({ need: 1, shelf: 0, buy: 1, cost: 310 })
     const wool = needs.find(({ what }) => what === 'fabric')
-    // 9 of 300 × 350: four of 350 across a bolt of 1450, three rows of 300. 18 of 120 × 250: five of 250 across, four rows of 120.
+    // 9 of 300 × 350: four of 350 across a bolt of 1450, three rows of 300. 18 of 120 × 250: five of 250 across, four
+    // rows of 120.
     expect(wool?.amount).toBe(3 * 300 + 4 * 120)
     expect(wool?.packs).toMatchObject({ need: 14, shelf: 12, buy: 2 })
     // Buttonholes have no length of seam: their thread is not known, and not nothing.

@@ -141,7 +141,7 @@ describe('cases', () => {
 })
 
 describe('diagnosis', () => {
-  it('compares what the machine shows, counts the shop’s own closed cases, and refuses what cannot be sewn', async () => {
+  it('compares what the machine shows, counts the shop’s closed cases, refuses what cannot be sewn', async () => {
     const asked = {
       model: 'plover-60',
       technique: 'blind-hem',

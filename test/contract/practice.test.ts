@@ -199,7 +199,7 @@ describe('a practice link', () => {
       .expect(404)
   })
 
-  it('is made by the desk and the lead, not by who may only look; and only where there is something to practise', async () => {
+  it('is made by desk and lead, not by who may only look; only where there is something to practise', async () => {
     await viewer
       .post('/api/practice/links')
       .send({ ...asked, days: 3 })

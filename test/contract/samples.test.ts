@@ -39,9 +39,9 @@ const card = async () =>
 const evidence = async (fabric = 'chiffon') =>
   (
     await viewer
-      .get(
-        `/api/evidence?model=plover-60&technique=blind-hem&method=with-guide&stage=hem&fabric=${fabric}&stitch=s-utility-114&foot=lf-07`,
-      )
+      .get('/api/evidence')
+      .query({ model: 'plover-60', technique: 'blind-hem', method: 'with-guide', stage: 'hem', fabric })
+      .query({ stitch: 's-utility-114', foot: 'lf-07' })
       .expect(200)
   ).body
 

@@ -7,7 +7,10 @@ import { problemText } from '../api/client'
 const STAYS_MS = 250
 
 export interface Asking {
-  /** How long a question must stand before it is asked, ms: for what is asked while somebody types. The first is asked at once. */
+  /**
+   * How long a question must stand before it is asked, ms: for what is asked while somebody types. The first is asked
+   * at once.
+   */
   wait?: number
   /** How long the answer to an earlier question is shown while the next is on its way, ms; infinite for long work. */
   stays?: number

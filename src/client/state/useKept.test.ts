@@ -14,7 +14,9 @@ let waiting: { done: () => void; refuse: (status: number, theirs?: Row) => void 
 let kept: ReturnType<typeof useKept<Row, Facts>>
 const settle = () => new Promise((done) => setTimeout(done))
 
-/** A server that counts versions, and answers each write when the test lets it. Names are stored without blanks around. */
+/**
+ * A server that counts versions, and answers each write when the test lets it. Names are stored without blanks around.
+ */
 beforeEach(() => {
   writes = []
   waiting = []

@@ -7,7 +7,10 @@ import { call } from '../api/client'
 import { usePicks } from '../state/picks'
 import { useAsk } from './useAsk'
 
-/** One line for everything: shows what it takes for what and what it is unsure of; Enter goes to the card, or begins a case. */
+/**
+ * One line for everything: shows what it takes for what and what it is unsure of; Enter goes to the card, or begins a
+ * case.
+ */
 const router = useRouter()
 const { query } = usePicks()
 const field = ref<HTMLInputElement>()

@@ -5,7 +5,10 @@ import { capital } from '#shared/messages/words'
 import { heldTogether, movedBetween, partWords, placeWords, type Moved, type Side } from '#shared/tables/threeWay'
 import { useNames } from '../state/names'
 
-/** Somebody else was first: what each changed since both read it. What only one changed holds already; the rest is chosen. */
+/**
+ * Somebody else was first: what each changed since both read it. What only one changed holds already; the rest is
+ * chosen.
+ */
 const props = defineProps<{ both: { base: Facts; yours: Facts; theirs: Facts } }>()
 const emit = defineEmits<{ settle: [facts: Facts]; leave: [] }>()
 

@@ -20,7 +20,8 @@ const touching = computed(() =>
 const told = computed(() => {
   const { slot, guide, openToe, pin } = plan.value
   const opening = slot.stated ? `opening from ${slot.left} to ${slot.right} mm` : 'opening not stated'
-  return `${props.code} from above: ${[opening, guide && `guide at ${guide.at} mm`, openToe && 'open toe', pin && 'a pin under the stitch'].filter(Boolean).join(', ')}`
+  const parts = [opening, guide && `guide at ${guide.at} mm`, openToe && 'open toe', pin && 'a pin under the stitch']
+  return `${props.code} from above: ${parts.filter(Boolean).join(', ')}`
 })
 </script>
 

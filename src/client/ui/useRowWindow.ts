@@ -1,4 +1,7 @@
-/** A long table, in an element with ref “scroll”, of which only the rows in sight are drawn, between two fillers that keep its height. */
+/**
+ * A long table, in an element with ref “scroll”, of which only the rows in sight are drawn, between two fillers that
+ * keep its height.
+ */
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, useTemplateRef, type ComponentPublicInstance } from 'vue'
 

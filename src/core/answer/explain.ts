@@ -78,7 +78,9 @@ export const contextOf = ({ index, fitOf }: Answering, question: Question): Meth
   }
 }
 
-/** The methods in question, and those of them whose condition holds; a method asked for by name is not asked for its. */
+/**
+ * The methods in question, and those of them whose condition holds; a method asked for by name is not asked for its.
+ */
 export const methodsAsked = (
   { technique, machines, fabric, layers }: MethodContext,
   { method: named }: Question,

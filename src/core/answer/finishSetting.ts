@@ -1,4 +1,6 @@
-/** A drafted value as the card gives it: shown as the model shows it, with whether it must be set again. (answers §4.7) */
+/**
+ * A drafted value as the card gives it: shown as the model shows it, with whether it must be set again. (answers §4.7)
+ */
 import type { Positions, Range, Scale } from '../catalogue/types'
 import { TOLERANCE, tidy } from '../units/quantities'
 import { highEnd, lowEnd } from './reasons'

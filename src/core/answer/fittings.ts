@@ -31,7 +31,9 @@ export interface FittingInput {
 
 export type FittingsLookup = (input: FittingInput) => ReturnType<typeof fittingsOf>
 
-/** A lookup that finds the fittings of a fit's chains on a model once for all stitches of a stage that bring nothing. */
+/**
+ * A lookup that finds the fittings of a fit's chains on a model once for all stitches of a stage that bring nothing.
+ */
 export const rememberedFittings = (): FittingsLookup => {
   const known = new Map<Stage, Map<Model, Map<readonly Id[][], ReturnType<typeof fittingsOf>>>>()
   return (input) => {

@@ -1,6 +1,6 @@
 /**
- * One line of free text to what is asked: machine or customer, technique or trouble, fabric. Every word is given to what it
- * names best; what is not beyond doubt says so, with what else it could be. (classes-and-desk, Ask line)
+ * One line of free text to what is asked: machine or customer, technique or trouble, fabric. Every word is given to
+ * what it names best; what is not beyond doubt says so, with what else it could be. (classes-and-desk, Ask line)
  */
 import MiniSearch from 'minisearch'
 import type { Id } from '../catalogue/types'

@@ -1,4 +1,6 @@
-/** What a line may name: the catalogue's models, techniques and fabrics, the shop's customers, troubles, learned words. */
+/**
+ * What a line may name: the catalogue's models, techniques and fabrics, the shop's customers, troubles, learned words.
+ */
 import type { CatalogueIndex } from '../catalogue/index'
 import type { Id } from '../catalogue/types'
 import { STOPS, TROUBLES } from '../desk/troubles'

@@ -2,9 +2,12 @@
 
 /** Words that say nothing of machine, technique or fabric. */
 const EMPTY = new Set(
-  'a an the on in at of for with without and or to from by my her his their our your i we you it is are was be do does how can could would want wants need needs like please help what which when why sew sewing sews machine machines keeps keep always get gets got have has had this that there not no new old some stitch stitches'.split(
-    ' ',
-  ),
+  (
+    'a an the on in at of for with without and or to from by my her his their our your i we you it is are was be ' +
+    'do does how can could would want wants need needs like please help what which when why sew sewing sews ' +
+    'machine machines keeps keep always get gets got have has had this that there not no new old some stitch ' +
+    'stitches'
+  ).split(' '),
 )
 
 export const wordsOf = (text: string): string[] =>

@@ -69,7 +69,10 @@ export interface Hand {
   /** `thickness` of all layers together, pressed. */
   fabric?: Pick<Fabric, 'name' | 'structure' | 'weight' | 'behaviours'> & { thickness: Mm; needleSize: NeedleSize }
   stages: HandStage[]
-  /** Feet that fit the model, have a guide at a stated place and let a straight stitch through; a blade in the middle first. */
+  /**
+   * Feet that fit the model, have a guide at a stated place and let a straight stitch through; a blade in the middle
+   * first.
+   */
   guides: HandFoot[]
 }
 

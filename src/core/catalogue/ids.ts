@@ -1,6 +1,9 @@
 /** Lasting ids, made from what people call a thing; nobody types one. */
 
-/** Lower-case words of Latin letters and digits, joined by hyphens; at most 60 characters. `otherwise` where none is left. */
+/**
+ * Lower-case words of Latin letters and digits, joined by hyphens; at most 60 characters. `otherwise` where none is
+ * left.
+ */
 export const slug = (text: string, otherwise: string): string =>
   text
     .normalize('NFKD')

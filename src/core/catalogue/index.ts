@@ -51,7 +51,9 @@ export const sampleKey = (
   sample: Pick<Sample, 'model' | 'technique' | 'method' | 'stage' | 'fabric' | 'stitch'>,
 ): string => [sample.model, sample.technique, sample.method, sample.stage, sample.fabric, sample.stitch].join('\n')
 
-/** Builds the index; linear in the size of the bundle. What `previous` knows of models that are still the same is kept. */
+/**
+ * Builds the index; linear in the size of the bundle. What `previous` knows of models that are still the same is kept.
+ */
 export const indexCatalogue = (bundle: Bundle, previous?: CatalogueIndex): CatalogueIndex => {
   const items = byId(bundle.items)
   const feet = bundle.items.filter((item) => item.what === 'foot')

@@ -13,7 +13,9 @@ export interface Changeover extends Pick<StageGoal, 'goal' | 'defaults'> {
   controls: Controls
   from: Positions
   plan: Plan
-  /** From where the stage leaves the machine to normal sewing; left out where there is no plan, or it was not asked for. */
+  /**
+   * From where the stage leaves the machine to normal sewing; left out where there is no plan, or it was not asked for.
+   */
   back?: Plan
 }
 

@@ -18,7 +18,9 @@ export const controlIssues = (machine: Controls): ControlIssue[] => {
   return named.length > 0 ? named : [...contradictions(machine), ...unreachable(machine)]
 }
 
-/** Everything named must be there: rules may speak of a control's places, of words for an open one, of resets' words. */
+/**
+ * Everything named must be there: rules may speak of a control's places, of words for an open one, of resets' words.
+ */
 const namedIssues = ({ controls, normal, rules }: Controls): ControlIssue[] => {
   const issues: ControlIssue[] = []
   const check = (where: string, control: string, positions: readonly (string | undefined)[], strict = true) => {

@@ -110,8 +110,8 @@ const withoutRule = ({ id, control }: RulePart): ControlRule => ({
 })
 
 /**
- * A sister's own controls with what this model says of how its kind works: rules, places, how long a move takes and when
- * its turn is. Where things sit, what is said of them there and what normal sewing is stay the sister's own.
+ * A sister's own controls with what this model says of how its kind works: rules, places, how long a move takes and
+ * when its turn is. Where things sit, what is said of them there and what normal sewing is stay the sister's own.
  */
 export const sharedWith = (own: Controls, sister: Controls | undefined): Controls => {
   const controls = { ...sister?.controls }

@@ -1,7 +1,7 @@
 /**
  * The legal sequence of moves with the least effort from where a machine stands to what a stage needs; among equals the
- * one that follows the trade's habit. Exact (A*). An unknown position counts as all it may be, so a plan holds from every state consistent
- * with what is known. (changeover.md)
+ * one that follows the trade's habit. Exact (A*). An unknown position counts as all it may be, so a plan holds from
+ * every state consistent with what is known. (changeover.md)
  */
 import type { ControlRule, Controls, Positions } from '../catalogue/types'
 import { compile, orderOf } from './compile'
@@ -119,7 +119,9 @@ const told = ({ controls, from, defaults }: Required<PlanInput>, taken: Taken[])
   return { outcome: 'plan', steps, seconds: steps.reduce((sum, { seconds }) => sum + seconds, 0), end: state }
 }
 
-/** A duty is told with the step that leaves it; one of the power switch waits until what is set with power on is set. */
+/**
+ * A duty is told with the step that leaves it; one of the power switch waits until what is set with power on is set.
+ */
 const placeDuties = (controls: Controls, steps: PlanStep[]): void =>
   steps.forEach(({ control, to }, i) => {
     const duties = dutiesOf(controls, { control, to }).map(({ duty }) => duty)

@@ -42,7 +42,10 @@ export interface Allocation {
   lent: number
 }
 
-/** Undefined where the pins cannot all be kept: more of a piece is pinned than the shop has. `aims`: only the first of them. */
+/**
+ * Undefined where the pins cannot all be kept: more of a piece is pinned than the shop has. `aims`: only the first of
+ * them.
+ */
 export const allocate = async (
   input: AllocationInput,
   solve: Solver,

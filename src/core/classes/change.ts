@@ -49,7 +49,10 @@ export interface ClassPurchase {
   spared: number
 }
 
-/** What one more piece of each thing that seats need would change, the most useful first; without those that change nothing. */
+/**
+ * What one more piece of each thing that seats need would change, the most useful first; without those that change
+ * nothing.
+ */
 export const worthOfOneMore = async (
   { asked, plan, optionsOf }: PlannedClass,
   solve: Solver,

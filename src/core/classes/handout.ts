@@ -1,4 +1,6 @@
-/** What is put into hands: the educator's side-by-side sheet, what each brings, the room's spare kit, who holds what. */
+/**
+ * What is put into hands: the educator's side-by-side sheet, what each brings, the room's spare kit, who holds what.
+ */
 import type { Setting, StageAnswer } from '../answer/types'
 import type { Id, Parameter } from '../catalogue/types'
 import { withContents } from '../catalogue/index'

@@ -1,6 +1,6 @@
 /**
- * The order techniques are taught in: what must come first comes first, and the room waits least. At each change all wait
- * for the slowest seat; of equals the one with the least work for all seats together. Exact over all subsets.
+ * The order techniques are taught in: what must come first comes first, and the room waits least. At each change all
+ * wait for the slowest seat; of equals the one with the least work for all seats together. Exact over all subsets.
  */
 export interface OrderInput {
   techniques: number

@@ -1,4 +1,6 @@
-/** A class planned: who is ready for what, who is lent or buys what, in which order it is taught, who cannot and why. */
+/**
+ * A class planned: who is ready for what, who is lent or buys what, in which order it is taught, who cannot and why.
+ */
 import type { Answering } from '../answer/explain'
 import type { Reason } from '../answer/reasons'
 import type { Verdict } from '../answer/types'
@@ -36,7 +38,9 @@ export interface ClassPlan {
   lent: number
   /** False where more is pinned than the shop has; then nothing is allocated. */
   solved: boolean
-  /** In which the room waits least; left out for more techniques than are put in order, or where they go in a circle. */
+  /**
+   * In which the room waits least; left out for more techniques than are put in order, or where they go in a circle.
+   */
   order?: TeachingOrder | undefined
 }
 

@@ -1,4 +1,7 @@
-/** The run sheet: what happens when, whom to help where, and which machine to demonstrate on. Minutes are whole, rounded up. */
+/**
+ * The run sheet: what happens when, whom to help where, and which machine to demonstrate on. Minutes are whole, rounded
+ * up.
+ */
 import type { Id } from '../catalogue/types'
 import type { Mm } from '../units/quantities'
 import type { ClassPlan, PlannedClass } from './plan'

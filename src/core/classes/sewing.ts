@@ -1,4 +1,6 @@
-/** How each seat sews each technique with what it has, is lent and buys, and what it takes to get from one to the next. */
+/**
+ * How each seat sews each technique with what it has, is lent and buys, and what it takes to get from one to the next.
+ */
 import { explain, type Answering } from '../answer/explain'
 import type { Answer, Question } from '../answer/types'
 import { changeoversOf } from '../card/changeovers'

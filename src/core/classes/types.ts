@@ -87,7 +87,7 @@ export interface Option {
 export type OptionsOf = (seat: number, technique: number) => readonly Option[]
 
 /**
- * Called between the pieces of long work with how many are done: shows it, lets others have their turn, and throws where
- * the work was stopped.
+ * Called between the pieces of long work with how many are done: shows it, lets others have their turn, and throws
+ * where the work was stopped.
  */
 export type Pace = (done: number, of: number) => void | Promise<void>

@@ -1,4 +1,6 @@
-/** The answer without its telling: verdict, what is chosen, what is to get, the first reason. For thousands of cells. */
+/**
+ * The answer without its telling: verdict, what is chosen, what is to get, the first reason. For thousands of cells.
+ */
 import type { Id, Item, Method, Stage, Stitch } from '../catalogue/types'
 import {
   contextOf,

@@ -21,7 +21,8 @@ const read = (text: string) => readCustomers(parseCsv(text), names)
 describe('a list of customers', () => {
   it('brings lines of one person together, by name and mail', () => {
     const { customers, faults } = read(
-      'Name;Mail;Machine;Serial;Bought;Owns\nYlvi;y@a.example;Plover 60;PL-1;4.3.2023;LF·16\nylvi;Y@a.example;the small overlocker;;2021;\nYlvi;other@a.example;Ketch;;;',
+      'Name;Mail;Machine;Serial;Bought;Owns\nYlvi;y@a.example;Plover ' +
+        '60;PL-1;4.3.2023;LF·16\nylvi;Y@a.example;the small overlocker;;2021;\nYlvi;other@a.example;Ketch;;;',
     )
     expect(faults).toEqual([])
     expect(customers).toHaveLength(2)

@@ -1,6 +1,6 @@
 /**
- * A list of customers from a file: one line a person or a machine; lines of one person (same name, and no other phone or
- * mail) belong together. What is not understood is told with its line and left to be mended; the rest can be taken.
+ * A list of customers from a file: one line a person or a machine; lines of one person (same name, and no other phone
+ * or mail) belong together. What is not understood is told with its line and left to be mended; the rest can be taken.
  */
 import type { Id } from '../catalogue/types'
 import type { Customer, Machine } from './types'

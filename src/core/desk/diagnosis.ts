@@ -1,7 +1,7 @@
 /**
- * Diagnosis by difference: what a machine shows against what its card says. Hazards first, then the causes of a trouble by
- * how far each is off, whether the trouble names it, and how often it was the cause before; then the least moves that put
- * it right. (classes-and-desk, The desk)
+ * Diagnosis by difference: what a machine shows against what its card says. Hazards first, then the causes of a trouble
+ * by how far each is off, whether the trouble names it, and how often it was the cause before; then the least moves
+ * that put it right. (classes-and-desk, The desk)
  */
 import type { Parameter, Positions, Scale } from '../catalogue/types'
 import { planChangeover, type Plan } from '../changeover/plan'
@@ -36,7 +36,10 @@ export interface Cause {
   parameter?: Parameter | undefined
   toward?: 'high' | 'low' | undefined
   difference?: Difference | undefined
-  /** `otherWay`: off, and not the way this comes of. `asCard`: looked at, and as it should be. `notTold`: nobody has looked. `elsewhere`: nothing the machine shows. */
+  /**
+   * `otherWay`: off, and not the way this comes of. `asCard`: looked at, and as it should be. `notTold`: nobody has
+   * looked. `elsewhere`: nothing the machine shows.
+   */
   told: 'differs' | 'otherWay' | 'asCard' | 'notTold' | 'elsewhere'
   named: boolean
   /** Of so many closed cases of this trouble it was the cause in so many. */
@@ -61,7 +64,10 @@ interface Named {
   toward?: 'high' | 'low' | undefined
 }
 
-/** How much a cause counts: named and off that way; not looked at yet; nothing to be seen; off the other way; as the card. */
+/**
+ * How much a cause counts: named and off that way; not looked at yet; nothing to be seen; off the other way; as the
+ * card.
+ */
 const LIKELY = { off: 1, notTold: 0.3, elsewhere: 0.35, otherWay: 0.12, asCard: 0.04 }
 /** A difference that the trouble does not name, by what differs. */
 const UNNAMED: Record<string, number> = { stitch: 0.5, foot: 0.5, plate: 0.4, needle: 0.4, feedDogs: 0.5 }

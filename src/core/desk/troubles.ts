@@ -1,4 +1,6 @@
-/** What a machine does wrong whatever is sewn, and the words at which no setting is told: the desk's common knowledge. */
+/**
+ * What a machine does wrong whatever is sewn, and the words at which no setting is told: the desk's common knowledge.
+ */
 import type { Id, Parameter } from '../catalogue/types'
 
 export interface TroubleCause {

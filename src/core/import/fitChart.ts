@@ -71,7 +71,9 @@ export interface StatedCell {
   statement: Omit<FitStatement, 'id' | 'evidence' | 'where'>
 }
 
-/** What the chart states, cell by cell; cells of unknown feet, unknown models and marks nobody explained are left out. */
+/**
+ * What the chart states, cell by cell; cells of unknown feet, unknown models and marks nobody explained are left out.
+ */
 export const statedFits = ({ models, feet, marks }: FitChart): StatedCell[] => {
   const meanings = new Map(marks.map(({ mark, means }) => [mark, means]))
   return feet.flatMap(({ row, item, marks: own }) =>

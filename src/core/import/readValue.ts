@@ -29,8 +29,8 @@ const AUTO = /^(?:auto(?:matic)?\.?)$/i
 const ELSEWHERE = /^(?:see\s+)?(?:p|pp|page)\.?\s*(\d+(?:\s*[-–]\s*\d+)?)$/i
 const BETWEEN = /^(.+?)\s*(?:~|–|—|\.{2,3}|…|\bto\b)\s*(.+)$/i
 const HYPHEN = /^([^-]*\d[^-]*?)\s*-\s*(.*\d.*)$/
-const MONTH =
-  /^\d{1,2}[-./ ]+(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?$|^(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*[-./ ]+\d{1,4}$/i
+const MONTH_NAME = '(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*'
+const MONTH = new RegExp(`^\\d{1,2}[-./ ]+${MONTH_NAME}\\.?$|^${MONTH_NAME}[-./ ]+\\d{1,4}$`, 'i')
 const LONG_DATE = /^\d{1,4}[-./]\d{1,2}[-./]\d{1,4}$/
 /** No stitch, dial or tension comes near this. */
 const MOST = 1000

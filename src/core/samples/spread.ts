@@ -1,4 +1,7 @@
-/** How far good samples agree: median, least and most of every value, and where they disagree beyond what the shop bears. */
+/**
+ * How far good samples agree: median, least and most of every value, and where they disagree beyond what the shop
+ * bears.
+ */
 import { isStale, mediansOf, numberOf } from '../answer/house'
 import type { Id, Model, Parameter, Sample } from '../catalogue/types'
 import { TOLERANCE, tidy } from '../units/quantities'

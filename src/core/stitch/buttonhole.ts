@@ -1,4 +1,6 @@
-/** Buttonholes and bar tacks: beads of close zigzag around a gap, bars across the ends. (workbench, Buttonhole fitter) */
+/**
+ * Buttonholes and bar tacks: beads of close zigzag around a gap, bars across the ends. (workbench, Buttonhole fitter)
+ */
 import { tidy, type Mm } from '../units/quantities'
 import { lockstitch } from './lockstitch'
 import type { Point, SewnStitch, StitchSpec } from './types'

@@ -1,4 +1,7 @@
-/** The open text form of a motif: one penetration a line, `x y` in mm, in the order they are sewn. (docs/file-formats.md) */
+/**
+ * The open text form of a motif: one penetration a line, `x y` in mm, in the order they are sewn.
+ * (docs/file-formats.md)
+ */
 import type { Point } from './types'
 
 const HEAD = 'handhold-motif 1'

@@ -1,4 +1,6 @@
-/** Stitches over the fabric's edge: needles inside, loopers over and under, meeting at the edge. (ISO 4915, class 500) */
+/**
+ * Stitches over the fabric's edge: needles inside, loopers over and under, meeting at the edge. (ISO 4915, class 500)
+ */
 import { tidy, type Mm } from '../units/quantities'
 import type { Point, SewnStitch, StitchSpec, ThreadPath } from './types'
 

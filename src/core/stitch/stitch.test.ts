@@ -109,7 +109,7 @@ describe('a stitch', () => {
     expect(Math.min(...inside)).toBeCloseTo(0.6)
   })
 
-  it('ends a keyhole in an eye as wide as its beads, sews a knit’s beads open, lays a cord under a corded one’s', () => {
+  it('ends a keyhole in an eye as wide as its beads, sews a knit’s beads open, lays a cord under corded ones', () => {
     const style = (id: string): SewnStitch =>
       sew({
         ...spec('buttonhole.standard', { width: 6, length: 0.5, sewnLength: 22 }),

@@ -1,4 +1,6 @@
-/** What becomes of a thing one owns when the machine changes: as it is, with an adapter, not at all, and what instead. */
+/**
+ * What becomes of a thing one owns when the machine changes: as it is, with an adapter, not at all, and what instead.
+ */
 import type { CatalogueIndex } from '../catalogue/index'
 import type { Id, Item, Model } from '../catalogue/types'
 import type { Answering } from '../answer/explain'

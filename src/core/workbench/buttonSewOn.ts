@@ -23,7 +23,10 @@ export interface SewOnWidth {
   width: Figure
   /** On the model's scale; undefined where it has none near enough to the holes. */
   set: Mm | undefined
-  /** `beyond`: wider than the model swings. `hits`: foot or plate are too narrow. `between`: no place of the scale meets the holes. */
+  /**
+   * `beyond`: wider than the model swings. `hits`: foot or plate are too narrow. `between`: no place of the scale meets
+   * the holes.
+   */
   verdict: 'good' | 'beyond' | 'hits' | 'between'
 }
 

@@ -79,7 +79,8 @@ export interface Placement {
 
 /**
  * Equally spaced from first to last, one alone in the middle. With an anchor (bust, waistband) one of them hits it and
- * the spacing is the one closest to even for which it does: counted from the anchor, none before `first` or after `last`.
+ * the spacing is the one closest to even for which it does: counted from the anchor, none before `first` or after
+ * `last`.
  */
 export const placeButtonholes = (first: Mm, last: Mm, count: number, at?: Mm): Placement => {
   within('last', last, first, first + 5000, count > 1)

@@ -1,4 +1,6 @@
-/** What foot and edge make of a buttonhole: its limits, where it lies, how many stitches. (workbench, Buttonhole fitter) */
+/**
+ * What foot and edge make of a buttonhole: its limits, where it lies, how many stitches. (workbench, Buttonhole fitter)
+ */
 import type { Mm } from '../units/quantities'
 import { TOLERANCE } from '../units/quantities'
 import { figure, within, type Figure } from './figure'

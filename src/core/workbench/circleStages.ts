@@ -1,4 +1,7 @@
-/** Circles sewn in stages on one pivot: each stage's radius, its thread, and what the bobbin must hold. (workbench, Circles) */
+/**
+ * Circles sewn in stages on one pivot: each stage's radius, its thread, and what the bobbin must hold. (workbench,
+ * Circles)
+ */
 import type { Mm } from '../units/quantities'
 import { figure, within, type Figure } from './figure'
 import { perStitch } from './thread'

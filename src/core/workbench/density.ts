@@ -1,4 +1,6 @@
-/** Density: stitches in a length, time at the needle, and how much of a row is holes. (workbench, Density and coverage) */
+/**
+ * Density: stitches in a length, time at the needle, and how much of a row is holes. (workbench, Density and coverage)
+ */
 import type { Mm, NeedleSize, StitchesPerMinute } from '../units/quantities'
 import { figure, within, type Figure } from './figure'
 

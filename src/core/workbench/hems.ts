@@ -1,4 +1,7 @@
-/** Hems, ribbing and mitred corners: what to cut, how deep a foot can follow, where to mark. (workbench, Binding, strips, hems) */
+/**
+ * Hems, ribbing and mitred corners: what to cut, how deep a foot can follow, where to mark. (workbench, Binding,
+ * strips, hems)
+ */
 import { needleMargin, slotEdges } from '../answer/clearance'
 import type { Slot } from '../catalogue/types'
 import type { Mm, NeedleSize } from '../units/quantities'

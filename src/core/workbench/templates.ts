@@ -108,7 +108,8 @@ export const cornerTemplate = (hem: Mm, side: Mm, { along, up }: Pick<Mitre, 'al
     text(at(2, up.value + 1), told(up.value), 3),
   ]
   return sheetOf(
-    `Mitred corner, hem ${told(hem)}, side ${told(side)}: fold at the inner corner, sew the strong line, trim on the thin one`,
+    `Mitred corner, hem ${told(hem)}, side ${told(side)}: fold at the inner corner, sew the strong line, trim on ` +
+      'the thin one',
     w,
     h + 4,
     marks,

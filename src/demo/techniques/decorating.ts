@@ -150,7 +150,8 @@ export const bobbinWork = technique(
           ['openToe', 'satin', ['standard', 'a flat sole may catch the cord']],
           [
             step(
-              'Wind the bobbin by hand or slowly; thread it past the tension of the loose case. Above, a thread of the same colour.',
+              'Wind the bobbin by hand or slowly; thread it past the tension of the loose case. Above, a thread ' +
+                'of the same colour.',
               { check: 'it pulls as easily as a ribbon' },
             ),
             step('Pattern drawn on the stabiliser, which lies on the wrong side: sew with the wrong side up.'),

@@ -165,7 +165,9 @@ export const overcast: Technique = {
           minutes: 6,
           steps: [
             {
-              text: 'Edge of the fabric against the guide of {foot.code}. Turn the handwheel: the needle must pass the pin on both sides.',
+              text:
+                'Edge of the fabric against the guide of {foot.code}. Turn the handwheel: the needle must pass the ' +
+                'pin on both sides.',
               caution: 'A needle on the pin breaks: never below width 4 with this foot.',
             },
             { text: 'Sew with the edge along the guide; do not pull.' },

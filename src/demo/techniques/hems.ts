@@ -104,7 +104,9 @@ export const blindHem: Technique = {
               ifWrong: 'Bites too deep: width down. Misses: width up.',
             },
             {
-              text: 'Hold both tails for the first stitches. Sew at an even, middling speed; steer the fold, not the hem.',
+              text:
+                'Hold both tails for the first stitches. Sew at an even, middling speed; steer the fold, not the ' +
+                'hem.',
             },
             { text: 'Lock the end on the allowance, never on the fold.' },
           ],
@@ -223,7 +225,9 @@ export const coverHem: Technique = {
       when: { structure: ['knit'] },
       prepare: [
         {
-          text: 'Press the hem up. Hold it with wash-away tape or a narrow strip of web so that it neither creeps nor waves.',
+          text:
+            'Press the hem up. Hold it with wash-away tape or a narrow strip of web so that it neither creeps nor ' +
+            'waves.',
         },
         { text: 'Mark the depth on the right side, or set the bed’s guide to it.' },
       ],
@@ -318,7 +322,9 @@ export const coverHem: Technique = {
           ],
           steps: [
             {
-              text: 'Two spools, threads on either side of the tension disc. Leave threader and automatic cutter alone.',
+              text:
+                'Two spools, threads on either side of the tension disc. ' +
+                'Leave threader and automatic cutter alone.',
             },
             { text: 'Sew from the right side along the mark.' },
           ],

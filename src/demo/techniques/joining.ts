@@ -239,7 +239,9 @@ export const centreGuide: Technique = {
           minutes: 8,
           steps: [
             {
-              text: 'Blade in the seam, fabric flat on both sides. Sew without looking at the needle: look at the blade.',
+              text:
+                'Blade in the seam, fabric flat on both sides. Sew without looking at the needle: look at the ' +
+                'blade.',
             },
             { text: 'Turn with the needle down, blade lifted clear.' },
           ],

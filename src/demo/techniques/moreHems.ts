@@ -46,7 +46,8 @@ export const narrowHem = technique(
           ['hemmer'],
           [
             step(
-              'Finger-press both turns for the first 3 cm; two stitches, needle down, then draw the turn into the scroll of {foot.code}.',
+              'Finger-press both turns for the first 3 cm; two stitches, needle down, then draw the turn into ' +
+                'the scroll of {foot.code}.',
               { check: 'the scroll is full and the raw edge lies inside it' },
             ),
             step('Hold the edge upright and even; feed it so that it never passes the right edge of the scroll.', {

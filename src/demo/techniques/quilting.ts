@@ -218,7 +218,8 @@ export const binding = technique(
         ['walking', 'quarterInch', 'standard'],
         [
           step(
-            'Strip folded lengthwise, raw edges even with the quilt’s, on the back; start 20 cm from a corner, leave a tail.',
+            'Strip folded lengthwise, raw edges even with the quilt’s, on the back; start 20 cm from a corner, ' +
+              'leave a tail.',
           ),
           step('Stop 6 mm before each corner, lock, fold up, fold down, on.'),
         ],

@@ -79,7 +79,8 @@ export const flatlock = technique(
         [
           step('Knife up and away, or let it trim nothing: loops must hang half off the edge.'),
           step(
-            'Sew wrong sides together for loops outside, right sides together for ladders outside; pull the seam open flat.',
+            'Sew wrong sides together for loops outside, right sides together for ladders outside; pull the seam ' +
+              'open flat.',
           ),
         ],
         {
@@ -490,7 +491,8 @@ export const heavySeam = technique(
           [
             step('Press or hammer the hump flat.'),
             step(
-              'At the step: needle down, foot up, level the foot from behind with a shim as thick as the step; sew on; take it out at the other side.',
+              'At the step: needle down, foot up, level the foot from behind with a shim as thick as the step; ' +
+                'sew on; take it out at the other side.',
             ),
             step('Handwheel over the thickest part, foot off the pedal.', {
               caution: 'A bent needle strikes the plate: stop at the first knock and change it.',

@@ -12,7 +12,9 @@ import { columnsOf, openPlain, quoted, rowLines, tablesIn } from './write'
 
 const ROWS_AT_ONCE = 100
 
-/** Throws `BackupFault` for a file that is no backup, not whole, of a newer Handhold, or does not come back the same. */
+/**
+ * Throws `BackupFault` for a file that is no backup, not whole, of a newer Handhold, or does not come back the same.
+ */
 export const inScratch = async <Result>(
   url: string,
   file: string,

@@ -73,14 +73,16 @@ export const openPlain = (url: string): Promise<Connection> =>
 
 export const tablesIn = async (database: Connection): Promise<string[]> => {
   const [rows] = await database.query<never[]>(
-    "SELECT table_name AS name FROM information_schema.tables WHERE table_schema = DATABASE() AND table_type = 'BASE TABLE' ORDER BY table_name",
+    'SELECT table_name AS name FROM information_schema.tables WHERE table_schema = DATABASE() AND table_type = ' +
+      "'BASE TABLE' ORDER BY table_name",
   )
   return (rows as { name: string }[]).map(({ name }) => name).filter((name) => !LEFT_OUT.has(name))
 }
 
 export const columnsOf = async (database: Connection, table: string): Promise<string[]> => {
   const [rows] = await database.query<never[]>(
-    'SELECT column_name AS name FROM information_schema.columns WHERE table_schema = DATABASE() AND table_name = ? ORDER BY ordinal_position',
+    'SELECT column_name AS name FROM information_schema.columns WHERE table_schema = DATABASE() AND table_name = ' +
+      '? ORDER BY ordinal_position',
     [table],
   )
   return (rows as { name: string }[]).map(({ name }) => name)
@@ -88,7 +90,8 @@ export const columnsOf = async (database: Connection, table: string): Promise<st
 
 const keyOf = async (database: Connection, table: string): Promise<string[]> => {
   const [rows] = await database.query<never[]>(
-    "SELECT column_name AS name FROM information_schema.key_column_usage WHERE table_schema = DATABASE() AND table_name = ? AND constraint_name = 'PRIMARY' ORDER BY ordinal_position",
+    'SELECT column_name AS name FROM information_schema.key_column_usage WHERE table_schema = DATABASE() AND ' +
+      "table_name = ? AND constraint_name = 'PRIMARY' ORDER BY ordinal_position",
     [table],
   )
   return (rows as { name: string }[]).map(({ name }) => name)

@@ -128,7 +128,8 @@ const measure = (size: MadeSize) => {
 }
 
 say(
-  `Node ${process.version}, ${cpus()[0]?.model ?? 'processor not told'}, ${cpus().length} cores, ${(totalmem() / 2 ** 30).toFixed(0)} GB`,
+  `Node ${process.version}, ${cpus()[0]?.model ?? 'processor not told'}, ${cpus().length} cores, ` +
+    `${(totalmem() / 2 ** 30).toFixed(0)} GB`,
 )
 /** Every stitch of the shop sewn to 10,000 penetrations: the slowest of their medians. */
 const PENETRATIONS = 10_000

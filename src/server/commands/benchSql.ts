@@ -13,21 +13,28 @@ const RUNS = 3
 const MOST_SECONDS = 120
 
 const SCHEMA = [
-  'CREATE TABLE model (id INT PRIMARY KEY, shank VARCHAR(8), pattern VARCHAR(16) NOT NULL, max_width DOUBLE NOT NULL, has_dual TINYINT NOT NULL, make INT NOT NULL)',
-  'CREATE TABLE stitch (model INT NOT NULL, place INT NOT NULL, fn INT NOT NULL, width DOUBLE NOT NULL, PRIMARY KEY (model, place), KEY (fn, model))',
+  'CREATE TABLE model (id INT PRIMARY KEY, shank VARCHAR(8), pattern VARCHAR(16) NOT NULL, max_width ' +
+    'DOUBLE NOT NULL, has_dual TINYINT NOT NULL, make INT NOT NULL)',
+  'CREATE TABLE stitch (model INT NOT NULL, place INT NOT NULL, fn INT NOT NULL, width DOUBLE NOT ' +
+    'NULL, PRIMARY KEY (model, place), KEY (fn, model))',
   'CREATE TABLE foot (id INT PRIMARY KEY, shank VARCHAR(8), pattern VARCHAR(16), slot DOUBLE, price INT NOT NULL)',
   'CREATE TABLE foot_job (foot INT NOT NULL, job VARCHAR(16) NOT NULL, PRIMARY KEY (job, foot))',
   'CREATE TABLE supplied (model INT NOT NULL, foot INT NOT NULL, PRIMARY KEY (model, foot))',
-  'CREATE TABLE stage (id INT PRIMARY KEY, technique INT NOT NULL, method INT NOT NULL, least DOUBLE NOT NULL, most DOUBLE NOT NULL, prefer DOUBLE NOT NULL, has_dual TINYINT NOT NULL)',
-  'CREATE TABLE accepted_stitch (stage INT NOT NULL, fn INT NOT NULL, place INT NOT NULL, cost TINYINT NOT NULL, PRIMARY KEY (stage, fn))',
-  'CREATE TABLE accepted_foot (stage INT NOT NULL, job VARCHAR(16) NOT NULL, place INT NOT NULL, cost TINYINT NOT NULL, PRIMARY KEY (stage, job))',
+  'CREATE TABLE stage (id INT PRIMARY KEY, technique INT NOT NULL, method INT NOT NULL, least DOUBLE ' +
+    'NOT NULL, most DOUBLE NOT NULL, prefer DOUBLE NOT NULL, has_dual TINYINT NOT NULL)',
+  'CREATE TABLE accepted_stitch (stage INT NOT NULL, fn INT NOT NULL, place INT NOT NULL, cost TINYINT ' +
+    'NOT NULL, PRIMARY KEY (stage, fn))',
+  'CREATE TABLE accepted_foot (stage INT NOT NULL, job VARCHAR(16) NOT NULL, place INT NOT NULL, cost ' +
+    'TINYINT NOT NULL, PRIMARY KEY (stage, job))',
 ]
 
 const WANTED = 'CASE WHEN s.width BETWEEN g.least AND g.most THEN s.width ELSE g.prefer END'
 const FITS = '(f.shank IS NULL AND f.pattern = m.pattern OR f.shank = m.shank)'
 const SETTING = `LEAST(${WANTED}, COALESCE(f.slot, 99) - 1.2, m.max_width + 0.4)`
 const CLEARS = `${SETTING} >= GREATEST(g.least, ${WANTED} * 2 / 3) - 0.000001`
-const ORDER = `u.foot IS NULL, a.cost OR j.cost, a.place, j.place, f.slot IS NULL, ${SETTING} < ${WANTED}, f.price, s.place, f.id`
+const ORDER =
+  `u.foot IS NULL, a.cost OR j.cost, a.place, j.place, f.slot IS NULL, ${SETTING} < ${WANTED}, f.price, s.place, ` +
+  'f.id'
 
 /** The plain query is asked of so many techniques only, and its time told for all. */
 const SOME = 6
@@ -50,24 +57,38 @@ const PLAIN = `
 /** The best foot to get per stage, shank, pattern, widest swing and width of the stitch is found once. */
 const STAGED = [
   'DROP TEMPORARY TABLE IF EXISTS kind_of_model, kind_of_stitch, best_foot, had_foot, candidate',
-  'CREATE TEMPORARY TABLE kind_of_model (kind INT AUTO_INCREMENT PRIMARY KEY, shank VARCHAR(8), pattern VARCHAR(16), max_width DOUBLE, has_dual TINYINT, KEY (pattern, max_width)) SELECT DISTINCT shank, pattern, max_width, has_dual FROM model',
-  'CREATE TEMPORARY TABLE kind_of_stitch (KEY (stage)) SELECT a.stage, a.place, a.cost, a.fn, s.width FROM accepted_stitch a JOIN (SELECT DISTINCT fn, width FROM stitch) s ON s.fn = a.fn',
-  `CREATE TEMPORARY TABLE best_foot (KEY (kind, fn, width)) SELECT stage, kind, fn, width, place, cost, foot_place, narrowed, price FROM (
-    SELECT g.id stage, m.kind, s.fn, s.width, s.place, s.cost OR j.cost cost, j.place foot_place, ${SETTING} < ${WANTED} narrowed, f.price,
-      ROW_NUMBER() OVER (PARTITION BY g.id, m.kind, s.fn, s.width ORDER BY s.cost OR j.cost, j.place, f.slot IS NULL, ${SETTING} < ${WANTED}, f.price, f.id) best
+  'CREATE TEMPORARY TABLE kind_of_model (kind INT AUTO_INCREMENT PRIMARY KEY, shank VARCHAR(8), ' +
+    'pattern VARCHAR(16), max_width DOUBLE, has_dual TINYINT, KEY (pattern, max_width)) SELECT DISTINCT ' +
+    'shank, pattern, max_width, has_dual FROM model',
+  'CREATE TEMPORARY TABLE kind_of_stitch (KEY (stage)) SELECT a.stage, a.place, a.cost, a.fn, s.width ' +
+    'FROM accepted_stitch a JOIN (SELECT DISTINCT fn, width FROM stitch) s ON s.fn = a.fn',
+  `CREATE TEMPORARY TABLE best_foot (KEY (kind, fn, width)) 
+  SELECT stage, kind, fn, width, place, cost, foot_place, narrowed, price FROM (
+    SELECT g.id stage, m.kind, s.fn, s.width, s.place, s.cost OR j.cost cost, j.place foot_place,
+      ${SETTING} < ${WANTED} narrowed, f.price,
+      ROW_NUMBER() OVER (PARTITION BY g.id, m.kind, s.fn, s.width
+        ORDER BY s.cost OR j.cost, j.place, f.slot IS NULL, ${SETTING} < ${WANTED}, f.price, f.id) best
     FROM stage g JOIN kind_of_stitch s ON s.stage = g.id JOIN kind_of_model m ON m.has_dual >= g.has_dual
     JOIN accepted_foot j ON j.stage = g.id JOIN foot_job l ON l.job = j.job JOIN foot f ON f.id = l.foot AND ${FITS}
     WHERE ${CLEARS}) every_kind WHERE best = 1`,
-  `CREATE TEMPORARY TABLE had_foot (KEY (technique, model)) SELECT STRAIGHT_JOIN g.technique, m.id model, MIN(a.cost OR j.cost) cost
-    FROM supplied u JOIN model m ON m.id = u.model JOIN foot f ON f.id = u.foot AND ${FITS} JOIN foot_job l ON l.foot = f.id
-    JOIN accepted_foot j ON j.job = l.job JOIN stage g ON g.id = j.stage AND m.has_dual >= g.has_dual JOIN accepted_stitch a ON a.stage = g.id
+  `CREATE TEMPORARY TABLE had_foot (KEY (technique, model)) 
+  SELECT STRAIGHT_JOIN g.technique, m.id model, MIN(a.cost OR j.cost) cost
+    FROM supplied u JOIN model m ON m.id = u.model JOIN foot f ON f.id = u.foot AND ${FITS}
+    JOIN foot_job l ON l.foot = f.id JOIN accepted_foot j ON j.job = l.job
+    JOIN stage g ON g.id = j.stage AND m.has_dual >= g.has_dual JOIN accepted_stitch a ON a.stage = g.id
     JOIN stitch s FORCE INDEX (fn) ON s.model = m.id AND s.fn = a.fn WHERE ${CLEARS} GROUP BY g.technique, m.id`,
-  `CREATE TEMPORARY TABLE candidate (KEY (technique, model)) SELECT STRAIGHT_JOIN g.technique, m.id model, MIN(b.cost * 100000000 + b.place * 1000000 + b.foot_place * 100000 + b.narrowed * 50000 + b.price) cost
-    FROM model m JOIN kind_of_model k ON k.shank <=> m.shank AND k.pattern = m.pattern AND k.max_width = m.max_width AND k.has_dual = m.has_dual
-    JOIN stitch s ON s.model = m.id JOIN best_foot b FORCE INDEX (kind) ON b.kind = k.kind AND b.fn = s.fn AND b.width = s.width JOIN stage g ON g.id = b.stage
+  `CREATE TEMPORARY TABLE candidate (KEY (technique, model)) 
+  SELECT STRAIGHT_JOIN g.technique, m.id model,
+      MIN(b.cost * 100000000 + b.place * 1000000 + b.foot_place * 100000 + b.narrowed * 50000 + b.price) cost
+    FROM model m JOIN kind_of_model k
+      ON k.shank <=> m.shank AND k.pattern = m.pattern AND k.max_width = m.max_width AND k.has_dual = m.has_dual
+    JOIN stitch s ON s.model = m.id
+    JOIN best_foot b FORCE INDEX (kind) ON b.kind = k.kind AND b.fn = s.fn AND b.width = s.width
+    JOIN stage g ON g.id = b.stage
     GROUP BY g.technique, m.id`,
   `SELECT technique, model, 1 had, cost FROM had_foot UNION ALL
-    SELECT c.technique, c.model, 0, c.cost >= 100000000 FROM candidate c LEFT JOIN had_foot h USING (technique, model) WHERE h.model IS NULL`,
+    SELECT c.technique, c.model, 0, c.cost >= 100000000
+    FROM candidate c LEFT JOIN had_foot h USING (technique, model) WHERE h.model IS NULL`,
 ]
 
 type Row = { technique: number; model: number; had: number; cost: number }

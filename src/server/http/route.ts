@@ -14,7 +14,9 @@ export interface Context<Params, Query, Body> {
   snapshot: Snapshot
   /** Undefined on public routes when nobody is signed in. */
   session: SignedIn | undefined
-  /** Its pace is called between the pieces of what may take long; it ends where nobody waits for the answer any more. */
+  /**
+   * Its pace is called between the pieces of what may take long; it ends where nobody waits for the answer any more.
+   */
   work: Work
   cookies: { set: (token: string, expires: Date) => void; clear: () => void; token: string | undefined }
   /** What was sent to a route that takes a file. */

@@ -1,4 +1,7 @@
-/** PDF files: one place that knows the library and its fonts. Nothing is fetched, and no file but the fonts is read. Loaded by the thread for heavy work alone. */
+/**
+ * PDF files: one place that knows the library and its fonts. Nothing is fetched, and no file but the fonts is read.
+ * Loaded by the thread for heavy work alone.
+ */
 import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
 import pdfmake from 'pdfmake'

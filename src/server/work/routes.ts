@@ -1,4 +1,6 @@
-/** Any request may carry a name for its work in `X-Work`; under it can be asked how far it is, and it can be stopped. */
+/**
+ * Any request may carry a name for its work in `X-Work`; under it can be asked how far it is, and it can be stopped.
+ */
 import { z } from 'zod'
 import { ANY_ROLE, route } from '../http/route'
 

@@ -1,4 +1,6 @@
-/** A file of a table, whatever it is: bounded in size, rows and what it unpacks to, with a plain word on what is wrong. */
+/**
+ * A file of a table, whatever it is: bounded in size, rows and what it unpacks to, with a plain word on what is wrong.
+ */
 import type { FileTable } from '#core/import/fileTable'
 import { decodeText, detectEncoding, parseCsv, type DecoderMaker, type Encoding } from './csv'
 import { detectDelimiter } from '#core/import/delimiter'

@@ -70,7 +70,9 @@ export const aloudLines = (card: Card, stage: CardStage): AloudLine[] => {
       ? [
           {
             about: 'Needle plate',
-            text: `${stage.plate.change ? 'Change to the' : 'Needle plate on the machine: the'} ${say.item(stage.plate.id)}.`,
+            text:
+              `${stage.plate.change ? 'Change to the' : 'Needle plate on the machine: the'} ` +
+              `${say.item(stage.plate.id)}.`,
           },
         ]
       : []),

@@ -71,7 +71,11 @@ export const handoutMessage = (
   name: string,
 ): { subject: string; text: string } => ({
   subject: `Your cards from “${title}”`,
-  text: `Dear ${name},\n\nhere are the cards for your machine from “${title}”${project === undefined ? '' : ` (${project})`}. Each has a code that opens the same card on a screen.\n\nSew a scrap first: same fabric, same layers. Your machine’s own manual stands above a card.\n\nIf something does not go as the card says, ring the desk and have the card at hand.\n`,
+  text:
+    `Dear ${name},\n\nhere are the cards for your machine from ` +
+    `“${title}”${project === undefined ? '' : ` (${project})`}. Each has a code that opens the same card on a ` +
+    `screen.\n\nSew a scrap first: same fabric, same layers. Your machine’s own manual stands above a card.\n\nIf ` +
+    `something does not go as the card says, ring the desk and have the card at hand.\n`,
 })
 
 /** What a change would do, each a line; nothing at all is a line too. */

@@ -39,16 +39,25 @@ export const rungText = (rung: Rung, itemName: (id: string) => string): string =
       return 'What exactly happens: from the first stitch, or after a while? On this fabric alone?'
     case 'rethread':
       return 'Presser foot up, then thread anew from the spool: every guide, the take-up lever, the needle.'
-    case 'needle':
-      return `A new needle${rung.needle ? `: ${[rung.needle.system, rung.needle.point, rung.needle.size].filter(Boolean).join(' ')}` : ''}. Switched off; the right way round, fully up, screw tight.`
+    case 'needle': {
+      const which = [rung.needle?.system, rung.needle?.point, rung.needle?.size].filter(Boolean).join(' ')
+      const needle = rung.needle ? `A new needle: ${which}.` : 'A new needle.'
+      return `${needle} Switched off; the right way round, fully up, screw tight.`
+    }
     case 'bobbin':
-      return `Bobbin${rung.bobbin === undefined ? '' : ` of class ${rung.bobbin} and no other`}, in the right direction, thread under its spring.`
+      return (
+        `Bobbin${rung.bobbin === undefined ? '' : ` of class ${rung.bobbin} and no other`}, in the right ` +
+        'direction, thread under its spring.'
+      )
     case 'loopers':
       return 'Loopers threaded in the order of the book, the needles last; thread nets and cones free.'
     case 'lint':
       return 'Switched off and unplugged: needle plate off, brush lint and thread ends out; nothing with air.'
     case 'foot':
-      return `The right foot${rung.foot === undefined ? '' : `: ${itemName(rung.foot)}`}, the right way round, tight; presser foot down to sew.`
+      return (
+        `The right foot${rung.foot === undefined ? '' : `: ${itemName(rung.foot)}`}, the right way round, tight; ` +
+        'presser foot down to sew.'
+      )
     case 'pedal':
       return rung.startKey
         ? 'Foot control plugged in, or the start key: one of the two works at a time.'
@@ -59,7 +68,8 @@ export const rungText = (rung: Rung, itemName: (id: string) => string): string =
 /** Off, by hand, never pull. */
 export const JAM_SCRIPT: readonly string[] = [
   'Switch the machine off.',
-  'Turn the handwheel by hand, toward you, until the needle is up. If it will not turn, do not force it: to the workshop.',
+  'Turn the handwheel by hand, toward you, until the needle is up. If it will not turn, do not force it: to the ' +
+    'workshop.',
   'Presser foot up.',
   'Cut the threads under the fabric, close to it, with fine scissors. Never pull the fabric out.',
   'Lift the fabric away. Take the bobbin out, pick every thread end out of its race.',
@@ -114,12 +124,21 @@ export const cardMessage = (
   technique: string,
   name: string,
   links: { card: string; practice?: string },
-): { subject: string; text: string } => ({
-  subject: `Your card: ${technique}`,
-  text: `Dear ${name},\n\nhere is the card for ${technique.toLowerCase()} on your machine. On a screen:\n${links.card}\n${links.practice === undefined ? '' : `\nTo practise it on a machine that cannot break:\n${links.practice}\n`}\nSew a scrap first: same fabric, same layers. Your machine’s own manual stands above a card.\n`,
-})
+): { subject: string; text: string } => {
+  const practice =
+    links.practice === undefined ? '' : `\nTo practise it on a machine that cannot break:\n${links.practice}\n`
+  return {
+    subject: `Your card: ${technique}`,
+    text:
+      `Dear ${name},\n\nhere is the card for ${technique.toLowerCase()} on your machine. ` +
+      `On a screen:\n${links.card}\n${practice}\n` +
+      'Sew a scrap first: same fabric, same layers. Your machine’s own manual stands above a card.\n',
+  }
+}
 
 export const sheetMessage = (words: string, name: string): { subject: string; text: string } => ({
   subject: words,
-  text: `Dear ${name},\n\nhere it is to print: at 100 %, not “fit to page”. Lay a ruler on the 50 mm bar before you use it.\n`,
+  text:
+    `Dear ${name},\n\nhere it is to print: at 100 %, not “fit to page”. Lay a ruler on the 50 mm bar before you ` +
+    `use it.\n`,
 })

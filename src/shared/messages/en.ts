@@ -109,7 +109,8 @@ const sentences: Sentences = {
   doesNotFitStated: ({ item, evidence, about: scope, where }, say) =>
     `${say.item(item)} does not fit, ${by(evidence)}, said of ${about(scope)}${where ? `: ${where}` : ''}.`,
   doesNotFitByRule: ({ item, needs, has }, say) =>
-    `${say.item(item)} does not fit: it wants ${needs.replaceAll('|', ' or ')}, the machine has ${has}, and no adapter turns one into the other.`,
+    `${say.item(item)} does not fit: it wants ${needs.replaceAll('|', ' or ')}, the machine has ${has}, and no ` +
+    'adapter turns one into the other.',
   lacksFeature: ({ item, feature }, say) =>
     `${say.item(item)} needs ${featureWord(feature)}, which this model has not.`,
   engagedAgainst: ({ item, feature }, say) => `${say.item(item)} must not be used with ${featureWord(feature)}.`,
@@ -119,9 +120,11 @@ const sentences: Sentences = {
   limitsSwing: ({ item, upTo, modelMax }, say) =>
     `${say.item(item)} fits, up to ${mm(upTo)} of the machine’s ${mm(modelMax)}.`,
   needleWouldHitFoot: ({ item, side, reach, edge }, say) =>
-    `The needle would hit ${say.item(item)}: with its margin it reaches ${out(reach)} to the ${side}, the slot ends at ${out(edge)}.`,
+    `The needle would hit ${say.item(item)}: with its margin it reaches ${out(reach)} to the ${side}, the slot ` +
+    `ends at ${out(edge)}.`,
   needleWouldHitPlate: ({ item, side, reach, edge }, say) =>
-    `The needle would hit the ${say.item(item)}: with its margin it reaches ${out(reach)} to the ${side}, the slot ends at ${out(edge)}.`,
+    `The needle would hit the ${say.item(item)}: with its margin it reaches ${out(reach)} to the ${side}, the ` +
+    `slot ends at ${out(edge)}.`,
   needleWouldHitPin: ({ item, width, minWidth }, say) =>
     `The needle would hit the pin of ${say.item(item)}: width ${mm(width)} is under ${mm(minWidth)}.`,
   beyondNeedleTravel: ({ side, reach, travel }) =>
@@ -129,7 +132,8 @@ const sentences: Sentences = {
   widerThanFoot: ({ item, width, maxWidth }, say) =>
     `Width ${mm(width)} is more than ${say.item(item)} allows (${mm(maxWidth)}).`,
   motionNotAllowed: ({ item, motion, allows }, say) =>
-    `The stitch moves the fabric ${motionWord(motion)}; ${say.item(item)} allows ${list(allows.map(motionWord), 'or')}. The fabric would be pulled two ways.`,
+    `The stitch moves the fabric ${motionWord(motion)}; ${say.item(item)} allows ` +
+    `${list(allows.map(motionWord), 'or')}. The fabric would be pulled two ways.`,
   functionDenied: ({ item, function: named }, say) => `${say.item(item)} is not for ${say.function(named)}.`,
   buttonTooLarge: ({ item, opening, maxButton }, say) =>
     `An opening of ${mm(opening)} is more than ${say.item(item)} takes (${mm(maxButton)}).`,
@@ -137,7 +141,8 @@ const sentences: Sentences = {
     `A radius of ${mm(radius)} is out of reach of ${say.item(item)}: ${mm(from)} to ${mm(to)}.`,
   twinTooWide: ({ spacing, max }) => `A twin needle of ${mm(spacing)} is wider than this model takes (${mm(max)}).`,
   slotUnknown: ({ what, item }, say) =>
-    `The opening of the ${what === 'foot' ? 'foot' : 'needle plate'}${item ? ` ${say.item(item)}` : ''} is not stated: turn the handwheel by hand through a whole repeat first.`,
+    `The opening of the ${what === 'foot' ? 'foot' : 'needle plate'}${item ? ` ${say.item(item)}` : ''} is not ` +
+    'stated: turn the handwheel by hand through a whole repeat first.',
   widthUnknown: () => 'No width is stated: turn the handwheel by hand through a whole repeat first.',
   twinMaxUnknown: ({ spacing }) =>
     `Nobody has stated how wide a twin needle this model takes; ${mm(spacing)} is not checked against it.`,
@@ -194,9 +199,13 @@ const sentences: Sentences = {
   weakerEvidence: ({ evidence }) => `Fit less well proved: ${evidenceWord(evidence)}.`,
   otherMachine: ({ model }, say) => `On the ${say.model(model)}.`,
   houseSetting: ({ samples, people, days, last, pinned }) =>
-    `${pinned ? 'Pinned by the shop' : 'The shop’s own'}: ${samples === 1 ? 'one good sample' : `${samples} good samples`}, ${people === 1 ? 'one person' : `${people} people`}, ${days === 1 ? 'one day' : `${days} days`}, last ${dateWords(last)}.`,
+    `${pinned ? 'Pinned by the shop' : 'The shop’s own'}: ` +
+    `${samples === 1 ? 'one good sample' : `${samples} good samples`}, ` +
+    `${people === 1 ? 'one person' : `${people} people`}, ${days === 1 ? 'one day' : `${days} days`}, last ` +
+    `${dateWords(last)}.`,
   houseStale: ({ samples, now }) =>
-    `${samples.length === 1 ? 'A good sample was' : `${samples.length} good samples were`} sewn from another edition of the book than ${now}: sew again before relying on ${samples.length === 1 ? 'it' : 'them'}.`,
+    `${samples.length === 1 ? 'A good sample was' : `${samples.length} good samples were`} sewn from another ` +
+    `edition of the book than ${now}: sew again before relying on ${samples.length === 1 ? 'it' : 'them'}.`,
   target: ({ because }) => `${capital(because)}.`,
   defaultInRange: ({ from, to, because }) =>
     `The machine’s own value lies within ${formatNumber(from)} to ${formatNumber(to)}: ${because}.`,
@@ -207,16 +216,19 @@ const sentences: Sentences = {
     `${capital(because)}; the book does not say from what. Start from normal and try.`,
   raisedToMinimum: ({ minWidth, wanted }) => `Raised from ${mm(wanted)}: at least ${mm(minWidth)} is needed.`,
   heldToLimit: ({ wanted, value, by: limit }) =>
-    `${formatNumber(wanted)} is beyond what the ${limit === 'model' ? 'machine' : limit} reaches: ${formatNumber(value)}.`,
+    `${formatNumber(wanted)} is beyond what the ${limit === 'model' ? 'machine' : limit} reaches: ` +
+    `${formatNumber(value)}.`,
   nearestReachable: ({ wanted, value, difference }) =>
-    `Wanted ${formatNumber(wanted)}; the nearest the machine shows is ${formatNumber(value)} (${difference > 0 ? '+' : ''}${formatNumber(difference)}).`,
+    `Wanted ${formatNumber(wanted)}; the nearest the machine shows is ${formatNumber(value)} ` +
+    `(${difference > 0 ? '+' : ''}${formatNumber(difference)}).`,
   neverZero: () => 'Never 0: the fabric stands still.',
   narrowed: ({ parameter, wanted, value, by: hit }, say) =>
     `${parameterWord(parameter)} taken back from ${formatNumber(wanted)} to ${formatNumber(value)}. ${say.reason(hit)}`,
   defaultOffScale: ({ value, from, to }) =>
     `The book’s ${formatNumber(value)} cannot be reached on a scale from ${formatNumber(from)} to ${formatNumber(to)}.`,
   tensionOffset: ({ offset, rest }) =>
-    `Set the offset for all stitches to ${offset > 0 ? '+' : ''}${formatNumber(offset)} once${rest === 0 ? '; it stays.' : `; the rest (${rest > 0 ? '+' : ''}${formatNumber(rest)}) at each stitch.`}`,
+    `Set the offset for all stitches to ${offset > 0 ? '+' : ''}${formatNumber(offset)} ` +
+    `once${rest === 0 ? '; it stays.' : `; the rest (${rest > 0 ? '+' : ''}${formatNumber(rest)}) at each stitch.`}`,
   faceHolds: ({ when }) => `The dial reads so while ${positionsWords(when)}.`,
   needleHeldToModel: ({ wanted, max }) => `Needle ${wanted} is too thick for this model: ${max}.`,
   needleSystemDiffers: ({ stage, model }) =>

@@ -10,7 +10,11 @@ const WHAT_STOPS = { foot: 'the foot’s opening', plate: 'the fitted needle pla
 export const limitText = (limit: FitLimit, say: Speech): string => {
   switch (limit.limit) {
     case 'width':
-      return `Centred stitches up to ${formatNumber(limit.upTo, 1)} mm wide${limit.modelMax === undefined ? '' : ` of the machine’s ${formatNumber(limit.modelMax)} mm`}, with a ${limit.needle} needle in the middle: ${WHAT_STOPS[limit.by]} ends there.`
+      return (
+        `Centred stitches up to ${formatNumber(limit.upTo, 1)} mm ` +
+        `wide${limit.modelMax === undefined ? '' : ` of the machine’s ${formatNumber(limit.modelMax)} mm`}, with a ` +
+        `${limit.needle} needle in the middle: ${WHAT_STOPS[limit.by]} ends there.`
+      )
     case 'widthUnknown':
       return 'How wide it may sew is not stated. Measure the opening, and turn the handwheel by hand first.'
     case 'pin':
@@ -51,7 +55,10 @@ const ABOUT = {
 export const statementText = ({ fits, evidence, about, where, chain, standing }: StatedFit, say: Speech): string => {
   const through = chain.length > 0 ? ` by way of ${say.items(chain)}` : ''
   const source = about === 'supplied' ? ABOUT.supplied : `said ${ABOUT[about]}${where === '' ? '' : `: ${where}`}`
-  return `${fits ? 'Fits' : 'Does not fit'}${through}, ${evidence === 'bench' ? 'tried at the bench' : 'by the book'}, ${source} (${STANDING[standing]}).`
+  return (
+    `${fits ? 'Fits' : 'Does not fit'}${through}, ${evidence === 'bench' ? 'tried at the bench' : 'by the book'}, ` +
+    `${source} (${STANDING[standing]}).`
+  )
 }
 
 /** What to do so that it is known. */

@@ -53,23 +53,44 @@ export const findingText = (finding: Finding, trial: Trial): string => {
         ? 'The fabric stands still: length 0 sews one hole.'
         : 'The fabric stands still: the feed dogs are down.'
     case 'pulledTwoWays':
-      return `${say.item(finding.foot)} pulls the fabric one way while the stitch moves it ${motionWord(finding.motion)}.`
+      return (
+        `${say.item(finding.foot)} pulls the fabric one way while the stitch moves it ` +
+        `${motionWord(finding.motion)}.`
+      )
     case 'otherStitch':
       return `Sews ${say.stitch(finding.at)}; the card has ${say.stitch(finding.wanted)}.`
     case 'otherFoot':
-      return `The card has ${say.item(finding.wanted)}, not ${finding.at === 'none' || finding.at === '–' ? 'no foot' : say.item(finding.at)}.`
+      return (
+        `The card has ${say.item(finding.wanted)}, not ` +
+        `${finding.at === 'none' || finding.at === '–' ? 'no foot' : say.item(finding.at)}.`
+      )
     case 'stands':
-      return `${capital(controlWord(finding.control))}: ${placeWord(trial, finding.control, finding.at)}; the card has ${placeWord(trial, finding.control, finding.wanted)}.`
+      return (
+        `${capital(controlWord(finding.control))}: ${placeWord(trial, finding.control, finding.at)}; the card has ` +
+        `${placeWord(trial, finding.control, finding.wanted)}.`
+      )
     case 'packs':
-      return `Packs: stitches ${mm(finding.length)} apart lie on each other with this thread, from ${mm(finding.least)} they cover.`
+      return (
+        `Packs: stitches ${mm(finding.length)} apart lie on each other with this thread, from ${mm(finding.least)} ` +
+        'they cover.'
+      )
     case 'gaps':
       return `Gaps: at ${mm(finding.length)} fabric shows between the stitches, up to ${mm(finding.most)} they cover.`
     case 'perforates':
-      return `${finding.tears ? 'Cuts' : 'Weakens'} ${trial.fabric.name.toLowerCase()} like a stamp: holes too close, from ${mm(finding.safe)} it keeps its strength.`
+      return (
+        `${finding.tears ? 'Cuts' : 'Weakens'} ${trial.fabric.name.toLowerCase()} like a stamp: holes too close, ` +
+        `from ${mm(finding.safe)} it keeps its strength.`
+      )
     case 'fault':
-      return `${finding.fault}: ${parameterWord(finding.parameter).toLowerCase()} too ${finding.toward}. Mend: ${finding.mend}.`
+      return (
+        `${finding.fault}: ${parameterWord(finding.parameter).toLowerCase()} too ${finding.toward}. Mend: ` +
+        `${finding.mend}.`
+      )
     case 'offCard':
-      return `${parameterWord(finding.parameter)} stands at ${formatNumber(finding.at)}; the card has ${formatNumber(finding.wanted)}.`
+      return (
+        `${parameterWord(finding.parameter)} stands at ${formatNumber(finding.at)}; the card has ` +
+        `${formatNumber(finding.wanted)}.`
+      )
   }
 }
 
@@ -86,18 +107,16 @@ export const actText = (trial: Trial, control: string, to: string): string => {
 /** A few lines on an attempt. */
 export const reviewLines = (review: Review, trial: Trial): string[] => {
   const { reached, missed, refused, passedBy, undone, strikes, badSamples, moves, extra } = review
+  const named = (control: string, position: string) =>
+    `${controlWord(control)} to ${placeWord(trial, control, position)}`
+  const open = missed.map(({ control, wanted }) => named(control, wanted))
+  const denied = [...new Set(refused.map(({ control, to }) => named(control, to)))]
   return [
-    reached
-      ? `It stands as the card has it, after ${count(moves, 'move')}.`
-      : `Not there yet: ${list(missed.map(({ control, wanted }) => `${controlWord(control)} to ${placeWord(trial, control, wanted)}`))}.`,
+    reached ? `It stands as the card has it, after ${count(moves, 'move')}.` : `Not there yet: ${list(open)}.`,
     ...(extra === undefined || extra === 0 || !reached
       ? []
       : [`${count(extra, 'move')} more than the shortest safe way.`]),
-    ...(refused.length > 0
-      ? [
-          `The machine refused ${count(refused.length, 'move')}: ${list([...new Set(refused.map(({ control, to }) => `${controlWord(control)} to ${placeWord(trial, control, to)}`))])}.`,
-        ]
-      : []),
+    ...(refused.length > 0 ? [`The machine refused ${count(refused.length, 'move')}: ${list(denied)}.`] : []),
     ...passedBy.map((hazard) => `Passed by: ${hazard}`),
     ...undone.map((duty) => `Left undone: ${small(duty)}.`),
     ...(strikes > 0 ? [`The needle would have hit ${count(strikes, 'time')}: turn the handwheel first.`] : []),

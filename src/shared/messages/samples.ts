@@ -74,11 +74,16 @@ export const houseText = (house: {
   last: string
   proved: boolean
 }): string =>
-  `${house.proved ? 'Proved' : 'Tried once'}: ${count(house.samples, 'good sample', 'good samples')}, ${count(house.people, 'person', 'people')}, ${count(house.days, 'day', 'days')}, last ${dateWords(house.last)}. ${house.pinned ? 'Pinned by the lead.' : 'Nearest the medians of them all.'}`
+  `${house.proved ? 'Proved' : 'Tried once'}: ${count(house.samples, 'good sample', 'good samples')}, ` +
+  `${count(house.people, 'person', 'people')}, ${count(house.days, 'day', 'days')}, last ` +
+  `${dateWords(house.last)}. ${house.pinned ? 'Pinned by the lead.' : 'Nearest the medians of them all.'}`
 
 export const spreadText = ({ parameter, least, most, median, samples, disputed }: Spread, scales: Scales): string => {
   const shown = (value: number) => showValue(value, parameter, scales[parameter])
   const word = parameterWord(parameter)
   if (samples === 1 || least === most) return `${word} ${shown(median)}`
-  return `${word} ${shown(least)} to ${shown(most)}, middle ${shown(median)}${disputed ? `: disputed, ${formatNumber(most - least)} apart` : ''}`
+  return (
+    `${word} ${shown(least)} to ${shown(most)}, middle ` +
+    `${shown(median)}${disputed ? `: disputed, ${formatNumber(most - least)} apart` : ''}`
+  )
 }

@@ -19,7 +19,9 @@ export const stepText = (step: CardStep, say: Speech): StepText => {
       return movesText(step, say)
     case 'look':
       return {
-        text: `First look: how ${step.controls.length === 1 ? 'does this stand' : 'do these stand'}? ${list(step.controls.map(withPlace))}.`,
+        text:
+          `First look: how ${step.controls.length === 1 ? 'does this stand' : 'do these stand'}? ` +
+          `${list(step.controls.map(withPlace))}.`,
         caution: 'From how it may stand, no order of moves is sure to be safe. Say it under “How does it stand now?”.',
       }
     case 'blocked':
@@ -72,7 +74,10 @@ export const moveText = (move: CardMove, say: Speech): string => {
     case 'value':
       return `Set ${controlWord(control)} to ${to}`
     case 'position':
-      return `${move.from === '?' ? 'See that the' : 'Put the'} ${controlWord(control)} ${move.from === '?' ? 'is at' : 'to'} ${to}${placeText(move)}`
+      return (
+        `${move.from === '?' ? 'See that the' : 'Put the'} ${controlWord(control)} ` +
+        `${move.from === '?' ? 'is at' : 'to'} ${to}${placeText(move)}`
+      )
   }
 }
 

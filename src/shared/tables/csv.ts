@@ -8,7 +8,9 @@ import type { Names } from './titles'
 /** First characters that make spreadsheets take a text for a formula or a command. */
 const RUNS = /^[=+\-@\t\r]/
 const NUMBER = /^[+-]?\d+([.,]\d+)?$/
-/** A text that itself begins as a defused one does gets one apostrophe more, so that nothing is lost on the way back. */
+/**
+ * A text that itself begins as a defused one does gets one apostrophe more, so that nothing is lost on the way back.
+ */
 const DEFUSED = /^'+[=+\-@\t\r]/
 
 /** An apostrophe before what a spreadsheet would run; numbers stay numbers. */

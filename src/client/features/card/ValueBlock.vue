@@ -25,7 +25,10 @@ const clear = computed(() => {
   const { setting, parameter, hits } = props.value
   if (!setting.clear || hits.length === 0) return ''
   const { from, to } = setting.clear
-  return `Clear from ${showValue(from, parameter, scale.value)} to ${showValue(to, parameter, scale.value)} with this foot and plate.`
+  return (
+    `Clear from ${showValue(from, parameter, scale.value)} to ${showValue(to, parameter, scale.value)} with this ` +
+    'foot and plate.'
+  )
 })
 const again = computed(() =>
   props.value.setting.setAgain === 'check'

@@ -49,7 +49,9 @@ export const useSending = (card: () => Card, at: () => number) => {
       const shown = read.machine?.positions ?? {}
       const say = speech(names)
       const values = settings.map(([parameter]) => `${controlWord(parameter)} ${shown[parameter] ?? '–'}`)
-      shows.value = `Sent. It shows ${list([say.stitch(shown['stitch'] ?? ''), ...values])}. Foot, needle and levers are set by hand.`
+      shows.value =
+        `Sent. It shows ${list([say.stitch(shown['stitch'] ?? ''), ...values])}. Foot, needle and levers are set ` +
+        'by hand.'
     } catch (error) {
       shows.value = problemText(error)
     }

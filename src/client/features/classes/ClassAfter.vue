@@ -11,7 +11,10 @@ import WorkLine from '../../ui/WorkLine.vue'
 import { useClass } from './useClass'
 import { useFromClass } from './useFromClass'
 
-/** At the class and after it: who came, what went out and came back, who managed what; samples to the log, cards by mail. */
+/**
+ * At the class and after it: who came, what went out and came back, who managed what; samples to the log, cards by
+ * mail.
+ */
 const { query } = usePicks()
 const { id, row, draft, put, save, changed, saving, techniqueName } = useClass()
 const { told: plan, problem } = useFromClass<ClassPlanView>('plan')
@@ -79,7 +82,9 @@ const send = async () => {
       call<ClassMessagesSent>('POST', `/api/classes/${id}/messages`, { seats }, name),
     )
     if (sent)
-      said.value = `${sent.sent} in the outbox.${sent.without.length > 0 ? ` No mail address is known of ${list(sent.without)}.` : ''}`
+      said.value =
+        `${sent.sent} in the ` +
+        `outbox.${sent.without.length > 0 ? ` No mail address is known of ${list(sent.without)}.` : ''}`
   } catch (error) {
     problem.value = problemText(error)
   }

@@ -11,7 +11,10 @@ import { useClass } from './useClass'
 import { useDragBetween } from './useDragBetween'
 import { useFromClass } from './useFromClass'
 
-/** What happens when: stages dragged or moved into another order, out as a calendar, with what the shop's calendar has then. */
+/**
+ * What happens when: stages dragged or moved into another order, out as a calendar, with what the shop's calendar has
+ * then.
+ */
 const { id, row, keep, techniqueName, seatName } = useClass()
 const { told: sheet, problem, work } = useFromClass<RunSheetView>('run-sheet')
 const table = ref<HTMLElement>()

@@ -10,7 +10,10 @@ import { usePickLists } from '../../state/picks'
 import FilePicker from '../import/FilePicker.vue'
 import { useFile } from '../import/useFile'
 
-/** Seats from the shop's customers by name, or from a list as a file: what is understood is taken, the rest told by line. */
+/**
+ * Seats from the shop's customers by name, or from a list as a file: what is understood is taken, the rest told by
+ * line.
+ */
 const props = defineProps<{ taken: readonly Seat[] }>()
 const emit = defineEmits<{ add: [seats: Seat[]] }>()
 const lists = usePickLists()

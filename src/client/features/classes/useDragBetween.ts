@@ -1,4 +1,7 @@
-/** Things dragged from one list to another; whoever is told of it decides what comes of it, and the lists are drawn anew. */
+/**
+ * Things dragged from one list to another; whoever is told of it decides what comes of it, and the lists are drawn
+ * anew.
+ */
 import Sortable from 'sortablejs'
 import { nextTick, onBeforeUnmount, watch, type Ref } from 'vue'
 

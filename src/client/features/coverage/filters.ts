@@ -1,4 +1,6 @@
-/** What of the coverage is looked at: techniques by word, machines by kind, cells by verdict and by what they rest on. */
+/**
+ * What of the coverage is looked at: techniques by word, machines by kind, cells by verdict and by what they rest on.
+ */
 import type { Verdict } from '#core/answer/types'
 import type { Kind } from '#core/catalogue/types'
 

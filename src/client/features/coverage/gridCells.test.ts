@@ -32,10 +32,9 @@ describe('the grid', () => {
 
   it('finds each cell where it now stands', () => {
     const { rows, columns, at } = gridCells(view, noFilters())
-    const told = rows.map(
-      ({ id }, r) =>
-        `${id}: ${columns.map((_, c) => `${at(r, c).verdict} ${at(r, c).evidence ?? '-'}${at(r, c).proved ? ' proved' : ''}`).join(', ')}`,
-    )
+    const cellWords = ({ verdict, evidence, proved }: ReturnType<typeof at>) =>
+      `${verdict} ${evidence ?? '-'}${proved ? ' proved' : ''}`
+    const told = rows.map(({ id }, r) => `${id}: ${columns.map((_, c) => cellWords(at(r, c))).join(', ')}`)
     expect(told).toEqual([
       'edge: ready book proved, notOnThisModel -, otherRoute workedOut',
       'hem: notOnThisModel -, ready bench proved, needsItems book',

@@ -11,7 +11,9 @@ import BothDialog from '../../ui/BothDialog.vue'
 import { useRowWindow } from '../../ui/useRowWindow'
 import CustomerForm from './CustomerForm.vue'
 
-/** Customers with their machines and what they own: found, changed, given out, erased; their machine taken to a card. */
+/**
+ * Customers with their machines and what they own: found, changed, given out, erased; their machine taken to a card.
+ */
 const router = useRouter()
 const { query } = usePicks()
 const lists = usePickLists()

@@ -12,7 +12,10 @@ import { capital, controlWord, parameterWord } from '#shared/messages/words'
 import { call, get } from '../../api/client'
 import { useAnswer } from '../../state/useAnswer'
 
-/** What the machine shows now, as far as it is told, against its card: hazards, likely causes, the least that puts it right. */
+/**
+ * What the machine shows now, as far as it is told, against its card: hazards, likely causes, the least that puts it
+ * right.
+ */
 const props = defineProps<{
   asked: { model: string; technique: string; fabric: string; owned: string }
   owned: readonly string[]

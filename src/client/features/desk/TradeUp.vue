@@ -14,7 +14,9 @@ import TabLinks from '../../ui/TabLinks.vue'
 import VerdictMark from '../card/VerdictMark.vue'
 import { deskTabs } from './tabs'
 
-/** Their machine against a new one, for what they sew: what works, what carries over, what to buy; on one printed page. */
+/**
+ * Their machine against a new one, for what they sew: what works, what carries over, what to buy; on one printed page.
+ */
 const route = useRoute()
 const router = useRouter()
 const { query } = usePicks()

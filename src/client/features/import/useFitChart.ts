@@ -1,4 +1,7 @@
-/** A fit chart while it is being looked through: what its marks mean, which models and feet it names, what it would write. */
+/**
+ * A fit chart while it is being looked through: what its marks mean, which models and feet it names, what it would
+ * write.
+ */
 import { computed, ref, shallowRef, watch } from 'vue'
 import { freeId } from '#core/catalogue/ids'
 import type { FitStatement } from '#core/catalogue/types'

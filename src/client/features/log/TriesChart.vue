@@ -65,10 +65,12 @@ const draw = () => {
 onMounted(draw)
 watch([() => props.tries, parameter], draw)
 onBeforeUnmount(() => chart?.destroy())
-const told = computed(
-  () =>
-    `${parameterWord(parameter.value)} over the tries: ${props.tries.map(({ sample }) => `${sample.used[parameter.value] ?? 'not stated'} ${sampleWord(sample.verdict).toLowerCase()}`).join(', ')}`,
-)
+const told = computed(() => {
+  const tries = props.tries.map(
+    ({ sample }) => `${sample.used[parameter.value] ?? 'not stated'} ${sampleWord(sample.verdict).toLowerCase()}`,
+  )
+  return `${parameterWord(parameter.value)} over the tries: ${tries.join(', ')}`
+})
 </script>
 
 <template>

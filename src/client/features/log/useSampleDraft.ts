@@ -1,4 +1,6 @@
-/** What is filled in for a sample: begun as the card says, kept over a reload, read as the machine's scales are read. */
+/**
+ * What is filled in for a sample: begun as the card says, kept over a reload, read as the machine's scales are read.
+ */
 import { useSessionStorage } from '@vueuse/core'
 import { computed, watch, type Ref } from 'vue'
 import type { Card, CardStage } from '#core/card/card'

@@ -13,7 +13,9 @@ import ControlPanel from './ControlPanel.vue'
 import SewnSample from './SewnSample.vue'
 import { useTrial } from './useTrial'
 
-/** A card with any value, foot, plate or lever changed: what it would sew, and what would happen, before anyone tries. */
+/**
+ * A card with any value, foot, plate or lever changed: what it would sew, and what would happen, before anyone tries.
+ */
 const { query } = usePicks()
 const { trial, problem } = useTrial()
 const state = shallowRef<MachineState>()
@@ -63,7 +65,10 @@ const toDo = computed(() => {
   const now = trial.value
   if (!found || !now) return ''
   if (found.outcome === 'plan')
-    return `To bring it there from the card: ${list(found.steps.map(({ control, to }) => `${controlWord(control)} ${placeWord(now, control, to)}`))}.`
+    return (
+      'To bring it there from the card: ' +
+      `${list(found.steps.map(({ control, to }) => `${controlWord(control)} ${placeWord(now, control, to)}`))}.`
+    )
   if (found.outcome === 'blocked')
     return `The machine would not let it come there: ${found.rules.map(ruleText).join(' ')}`
   return `First look at the ${list(found.controls.map(controlWord))}.`
@@ -72,7 +77,8 @@ const takenBack = computed(() => {
   const now = trial.value
   const words = Object.entries(resets.value).filter(([control]) => control !== 'handwheel')
   return now && words.length > 0
-    ? `That takes back ${list(words.map(([control, to]) => `${controlWord(control)} to ${placeWord(now, control, to)}`))}.`
+    ? 'That takes back ' +
+        `${list(words.map(([control, to]) => `${controlWord(control)} to ${placeWord(now, control, to)}`))}.`
     : ''
 })
 const reset = () => trial.value && ((state.value = asTheCardSays(trial.value)), (resets.value = {}))

@@ -35,10 +35,13 @@ export const useMachine = (trial: Trial, start: MachineState = startOf(trial)) =
     state.value = worked.state
     events.value.push({ event: 'moved', control, from, to, hazards: worked.hazards, reset: worked.reset })
     hazards.value = worked.hazards.filter((hazard) => !isMinded(hazard))
-    const reset = Object.keys(worked.reset).filter((id) => id !== 'handwheel')
+    const reset = Object.keys(worked.reset)
+      .filter((id) => id !== 'handwheel')
+      .map((id) => `${controlWord(id)} to ${placeWord(trial, id, worked.reset[id] ?? '')}`)
+    const takenBack = reset.length > 0 ? ` That took back ${list(reset)}.` : ''
     told.value = {
       refused: false,
-      text: `${controlWord(control)}: ${placeWord(trial, control, to)}.${reset.length > 0 ? ` That took back ${list(reset.map((id) => `${controlWord(id)} to ${placeWord(trial, id, worked.reset[id] ?? '')}`))}.` : ''}`,
+      text: `${controlWord(control)}: ${placeWord(trial, control, to)}.${takenBack}`,
     }
   }
   const isMinded = (hazard: string): boolean =>

@@ -104,7 +104,10 @@ const state = (report: FitReport, fits: boolean) =>
     const body: Changes = { changes: [{ noun: 'fits', id, version: null, value }] }
     await call('POST', '/api/catalogue/changes', body)
     await again()
-    return `Stated: ${say.value.item(report.item)} ${fits ? 'fits' : 'does not fit'} ${say.value.model(report.model)}, tried at the bench.`
+    return (
+      `Stated: ${say.value.item(report.item)} ${fits ? 'fits' : 'does not fit'} ${say.value.model(report.model)}, ` +
+      'tried at the bench.'
+    )
   })
 </script>
 

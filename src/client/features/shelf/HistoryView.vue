@@ -81,8 +81,8 @@ const askUndo = ({ revision, rows }: WriteView) => {
 }
 
 const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
-const many = (noun: Noun, count: number) =>
-  `${count} ${count === 1 ? nouns[noun].one : ({ stitches: 'stitches', fits: 'fit statements', functions: 'stitch functions' }[noun as string] ?? noun)}`
+const PLURALS: Partial<Record<Noun, string>> = { fits: 'fit statements', functions: 'stitch functions' }
+const many = (noun: Noun, count: number) => `${count} ${count === 1 ? nouns[noun].one : (PLURALS[noun] ?? noun)}`
 const summary = ({ counts, first, rows }: WriteView): string => {
   if (rows === 1 && first[0]) return `${first[0].did} ${nouns[first[0].noun].one} ${first[0].title}`
   return counts

@@ -7,7 +7,9 @@ import type { TableRow } from '#shared/api/rows'
 import { kindWord } from '#shared/messages/words'
 import { call, get, problemText } from '../../api/client'
 
-/** Gives what this model says of how its kind works to every other model of the kind, in one write that can be undone. */
+/**
+ * Gives what this model says of how its kind works to every other model of the kind, in one write that can be undone.
+ */
 const props = defineProps<{ model: Model; unsaved: boolean }>()
 const busy = ref(false)
 const said = ref('')

@@ -28,7 +28,10 @@ export const useDraftCard = (drafting: Ref<Drafting>) => {
     const checked = TechniqueSchema.safeParse(technique)
     if (!checked.success) {
       const [issue] = checked.error.issues
-      problem.value = `The card waits: ${issue?.path.map((key) => (typeof key === 'number' ? key + 1 : String(key))).join(' › ')} ${issue?.message}.`
+      problem.value =
+        'The card waits: ' +
+        `${issue?.path.map((key) => (typeof key === 'number' ? key + 1 : String(key))).join(' › ')} ` +
+        `${issue?.message}.`
       return
     }
     try {

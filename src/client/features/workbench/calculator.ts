@@ -1,4 +1,7 @@
-/** What a calculator is to the page: fields to fill in, figures to read off, and what can be drawn, printed or handed back. */
+/**
+ * What a calculator is to the page: fields to fill in, figures to read off, and what can be drawn, printed or handed
+ * back.
+ */
 import type { Hand, HandStage } from '#core/card/hand'
 import type { CardSketch } from '#core/card/sketch'
 import type { Parameter } from '#core/catalogue/types'

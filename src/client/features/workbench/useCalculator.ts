@@ -70,5 +70,8 @@ export const useCalculator = (calculator: Ref<Calculator>, bench: Ref<Bench>) =>
 
 export const reachText = ({ input, value, reach }: OutOfReach): string => {
   const from = `${reach.open ? 'above' : 'from'} ${formatNumber(reach.from)}`
-  return `${input[0]?.toUpperCase()}${input.slice(1)} ${formatNumber(value)} cannot be reckoned with; it may be ${from} up to ${formatNumber(reach.to)}.`
+  return (
+    `${input[0]?.toUpperCase()}${input.slice(1)} ${formatNumber(value)} cannot be reckoned with; it may be ${from} ` +
+    `up to ${formatNumber(reach.to)}.`
+  )
 }

@@ -207,7 +207,8 @@ export const useEdits = ({ noun, model, columns, names }: EditsOf) => {
       await load(rowsNamed.map(({ id }, i) => ({ was: edited[i] as EditRow, id }))).catch((error: unknown) => {
         problem.value = `It is saved, but the table could not be read again: reload the page.\n${problemText(error)}`
       })
-      said.value = `Saved: ${[counts.changed > 0 ? `${counts.changed} changed` : '', counts.added > 0 ? `${counts.added} new` : ''].filter(Boolean).join(', ') || 'nothing had changed'}.`
+      const done = [counts.changed > 0 && `${counts.changed} changed`, counts.added > 0 && `${counts.added} new`]
+      said.value = `Saved: ${done.filter(Boolean).join(', ') || 'nothing had changed'}.`
       restored.value = 0
       return true
     } catch (error) {

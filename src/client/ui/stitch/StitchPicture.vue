@@ -24,7 +24,10 @@ const mm = (value: number) => `${Number(value.toFixed(2))} mm`
 const told = computed(() => {
   const { set } = props.sketch
   const width = set.width > 0 ? `${mm(set.width)} wide, ` : ''
-  return `${props.name}, ${width}stitch length ${mm(set.length)}, seen from the ${face.value === 'top' ? 'right' : 'wrong'} side`
+  return (
+    `${props.name}, ${width}stitch length ${mm(set.length)}, seen from the ` +
+    `${face.value === 'top' ? 'right' : 'wrong'} side`
+  )
 })
 
 /** A file of its own in true millimetres, with its colours in it. */

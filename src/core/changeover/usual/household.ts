@@ -53,7 +53,8 @@ const controls = {
   }),
   handwheel: control(HABIT.test, 8, ['turned'], {
     turned:
-      'Foot off the pedal. Turn the handwheel toward you by hand through one full stitch: the needle must touch neither foot nor plate',
+      'Foot off the pedal. Turn the handwheel toward you by hand through one full stitch: the needle must touch ' +
+      'neither foot nor plate',
   }),
 }
 

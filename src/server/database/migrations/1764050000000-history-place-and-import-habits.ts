@@ -7,7 +7,8 @@ export class HistoryPlaceAndImportHabits1764050000000 implements MigrationInterf
     await runner.query('ALTER TABLE `history` ADD `ordinal` int NULL')
     await runner.query('CREATE INDEX `history_revision_ix` ON `history` (`revision`)')
     await runner.query(
-      'CREATE TABLE `import_habit` (`kind` varchar(60) NOT NULL, `make` varchar(120) COLLATE utf8mb4_bin NOT NULL, `facts` json NOT NULL, PRIMARY KEY (`kind`, `make`)) ENGINE=InnoDB',
+      'CREATE TABLE `import_habit` (`kind` varchar(60) NOT NULL, `make` varchar(120) COLLATE ' +
+        'utf8mb4_bin NOT NULL, `facts` json NOT NULL, PRIMARY KEY (`kind`, `make`)) ENGINE=InnoDB',
     )
   }
 

@@ -42,7 +42,8 @@ export const bundleRoutes = [
     method: 'post',
     path: '/api/library',
     summary:
-      'Take in what ships as craft knowledge without machines: stitches, threads, fabrics, techniques; what the shop has of them stays',
+      'Take in what ships as craft knowledge without machines: stitches, threads, fabrics, techniques; what the ' +
+      'shop has of them stays',
     tag: 'Data',
     for: LEAD,
     result: Changed,

@@ -64,7 +64,9 @@ export const toRow = ({ key, ordinal, version, value }: Stored): Record<string, 
   return row
 }
 
-/** Throws where a stored row does not have the shape its noun must have. `words`: of all rows that are read together. */
+/**
+ * Throws where a stored row does not have the shape its noun must have. `words`: of all rows that are read together.
+ */
 export const fromRow = (noun: Noun, row: CatalogueRow, words: Words): Stored => {
   const columns = row as unknown as Record<string, unknown>
   const value: Record<string, unknown> = { id: row.id }

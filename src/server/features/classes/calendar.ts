@@ -1,4 +1,7 @@
-/** iCalendar (RFC 5545): a class out with alarms, and what of the shop's calendar it clashes with. Times are the shop's wall clock. */
+/**
+ * iCalendar (RFC 5545): a class out with alarms, and what of the shop's calendar it clashes with. Times are the shop's
+ * wall clock.
+ */
 import ical, { ICalAlarmType } from 'ical-generator'
 import type { RunSheet } from '#core/classes/runSheet'
 import type { SewingClass } from '#core/classes/types'

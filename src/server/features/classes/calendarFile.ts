@@ -11,8 +11,8 @@ const YEAR = 366 * 24 * 60 * 60_000
 
 /**
  * The events of a calendar file from a year ago to a year on, repeated ones as often as they come. A time with a zone
- * counts as the wall clock reads there, one in UTC by the server's own zone. Where it is no calendar that can be used, the
- * fault says why. Some seconds of work at the most: it runs in the thread for heavy work.
+ * counts as the wall clock reads there, one in UTC by the server's own zone. Where it is no calendar that can be used,
+ * the fault says why. Some seconds of work at the most: it runs in the thread for heavy work.
  */
 export const readCalendar = (text: string, now: Date): { events: ShopCalendar['events'] } | { fault: string } => {
   const calendar = parsed(text)
@@ -70,5 +70,6 @@ const wallText = (time: ICAL.Time): string => {
   if (time.zone !== ICAL.Timezone.utcTimezone) return time.toString().slice(0, 'yyyy-mm-ddThh:mm:ss'.length)
   const local = time.toJSDate()
   const two = (part: number) => String(part).padStart(2, '0')
-  return `${local.getFullYear()}-${two(local.getMonth() + 1)}-${two(local.getDate())}T${two(local.getHours())}:${two(local.getMinutes())}:00`
+  const day = `${local.getFullYear()}-${two(local.getMonth() + 1)}-${two(local.getDate())}`
+  return `${day}T${two(local.getHours())}:${two(local.getMinutes())}:00`
 }

@@ -75,7 +75,9 @@ export class CustomerStore {
     })
   }
 
-  /** All or nothing. A person with the same name and mail, or name and phone, is the same person: machines are added. */
+  /**
+   * All or nothing. A person with the same name and mail, or name and phone, is the same person: machines are added.
+   */
   async takeIn(customers: readonly CustomerWrite[], index: CatalogueIndex): Promise<CustomersImported> {
     check(customers, index)
     return this.database.transaction(async (manager) => {

@@ -157,7 +157,9 @@ export const makeLink = async (
   return { id: identifiers[0]?.['id'] as number, path: `/p/${token}`, expires: expires.toISOString() }
 }
 
-/** Throws `NotFound` for a token that nobody gave, that was revoked, or whose time is over: all the same from outside. */
+/**
+ * Throws `NotFound` for a token that nobody gave, that was revoked, or whose time is over: all the same from outside.
+ */
 const linkOf = async (services: Services, token: string): Promise<{ id: number; asked: z.infer<typeof Asked> }> => {
   const row = await services.database.manager.findOneBy(PracticeLinkRow, { tokenHash: digest(token) })
   if (!row || row.expires <= services.now()) throw new NotFound(GONE)

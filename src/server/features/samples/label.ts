@@ -1,4 +1,7 @@
-/** The label that is sewn or pinned to a sample: what was chosen, what the machine gives, what was used, a code that opens it. */
+/**
+ * The label that is sewn or pinned to a sample: what was chosen, what the machine gives, what was used, a code that
+ * opens it.
+ */
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { showValue } from '#core/answer/show'
 import type { CatalogueIndex } from '#core/catalogue/index'
@@ -29,6 +32,7 @@ export const labelPdf = (index: CatalogueIndex, sample: Sample, address: string)
       ],
     }
   })
+  const fabric = index.fabrics.get(sample.fabric)
   const document: TDocumentDefinitions = {
     info: { title: `Sample ${sample.id}` },
     pageSize: { width: LABEL.width * POINTS, height: LABEL.height * POINTS },
@@ -49,7 +53,9 @@ export const labelPdf = (index: CatalogueIndex, sample: Sample, address: string)
                 ? [{ text: lines.flatMap((line, i) => (i > 0 ? ['; ', line] : [line])), fontSize: 6 }]
                 : lines),
               {
-                text: `${index.fabrics.get(sample.fabric)?.name ?? sample.fabric}${sample.needleSize ? `, needle ${sample.needleSize}` : ''}`,
+                text: [fabric?.name ?? sample.fabric, sample.needleSize && `needle ${sample.needleSize}`]
+                  .filter(Boolean)
+                  .join(', '),
                 margin: [0, 2, 0, 0],
               },
               { text: `${sample.on.slice(0, 'yyyy-mm-dd'.length)} · ${sample.by}` },

@@ -106,7 +106,9 @@ export class SessionService {
     return { user: publicUser(user), csrf, token, expires }
   }
 
-  /** Who comes with this token, and the catalogue's revision at that moment: asked at every request, so in one query. */
+  /**
+   * Who comes with this token, and the catalogue's revision at that moment: asked at every request, so in one query.
+   */
   async arriving(token: string | undefined): Promise<{ session: SignedIn | undefined; revision: number }> {
     const [found] = (await this.database.query(ARRIVING, [token === undefined ? '' : digest(token)])) as Arriving[]
     if (!found) throw new Error('the catalogue has no revision row')

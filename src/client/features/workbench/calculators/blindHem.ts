@@ -46,7 +46,9 @@ export const blindHem: Calculator = {
       {
         label: 'Width to set',
         figure: widthForBite(n('guide'), asked),
-        note: `For a bite of ${formatNumber(asked)} mm. Or move the guide: away from the straight stitches for a smaller bite.`,
+        note:
+          `For a bite of ${formatNumber(asked)} mm. Or move the guide: away from the straight stitches for a ` +
+          'smaller bite.',
       },
       {
         label: 'Bite of the width set now',
@@ -60,7 +62,9 @@ export const blindHem: Calculator = {
       {
         label: 'Find the swing',
         words: `Stitch ${formatNumber(n('swingAt'))} of ${formatNumber(n('repeat'))}`,
-        note: `Where the machine does not show it: turn the handwheel to the swing, then place the fold under it. From the first straight stitch that is ${formatNumber(n('swingAt') - 1)} more.`,
+        note:
+          'Where the machine does not show it: turn the handwheel to the swing, then place the fold under it. From ' +
+          `the first straight stitch that is ${formatNumber(n('swingAt') - 1)} more.`,
       },
     ]
   },

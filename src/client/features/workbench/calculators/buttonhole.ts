@@ -58,7 +58,10 @@ const beginning = (bench: Bench): string | undefined => {
   const mark = stage.startsAt && `start at the ${stage.startsAt === 'nearEnd' ? 'near' : 'far'} mark`
   const way = stage.sews && `it sews ${stage.sews === 'towardYou' ? 'toward you' : 'away from you'} first`
   const how = [mark, way].filter(Boolean).join('; ')
-  return `On this machine, ${stage.select}${stage.foot ? ` with ${stage.foot.code}` : ''}: ${how || 'where it starts is not stated, sew one and note it'}.`
+  return (
+    `On this machine, ${stage.select}${stage.foot ? ` with ${stage.foot.code}` : ''}: ` +
+    `${how || 'where it starts is not stated, sew one and note it'}.`
+  )
 }
 
 export const buttonhole: Calculator = {
@@ -135,7 +138,9 @@ export const buttonhole: Calculator = {
         warn: limit.verdict === 'tooLong',
         note: {
           fits: `The foot measures up to ${formatNumber(foot.maxButton ?? 0)} mm.`,
-          tooLong: `Over the ${formatNumber(foot.maxButton ?? 0)} mm that this foot measures: record the length, or sew it by steps; the card’s other ways say how.`,
+          tooLong:
+            `Over the ${formatNumber(foot.maxButton ?? 0)} mm that this foot measures: record the length, or sew ` +
+            'it by steps; the card’s other ways say how.',
           unknown: 'How long a button this foot measures is not stated: hold the button to it.',
         }[limit.verdict],
       },
@@ -148,19 +153,25 @@ export const buttonhole: Calculator = {
       {
         label: 'Spacing',
         figure: spacing,
-        note: `Marks at ${places.map((place) => formatNumber(place, 1)).join(', ')} mm.${placement.anchored === undefined ? '' : ` Number ${placement.anchored + 1} hits the place.`}`,
+        note:
+          `Marks at ${places.map((place) => formatNumber(place, 1)).join(', ')} ` +
+          `mm.${placement.anchored === undefined ? '' : ` Number ${placement.anchored + 1} hits the place.`}`,
       },
       {
         label: 'Edge to centre line, at least',
         figure: edgeToCentre(rimOf(values)),
-        note: `${LIES[lie]}${lie === 'horizontal' ? ` They begin ${pastCentre(lie)} mm past the centre line, toward the edge.` : ''}`,
+        note:
+          lie === 'horizontal'
+            ? `${LIES[lie]} They begin ${pastCentre(lie)} mm past the centre line, toward the edge.`
+            : LIES[lie],
       },
       offset && {
         label: 'Begins from the mark',
         figure: offset.mean,
         warn: !offset.enough,
         note: offset.enough
-          ? `Put the needle ${formatNumber(Math.abs(offset.mean.value), 1)} mm ${offset.mean.value > 0 ? 'before' : 'after'} the mark, ±${formatNumber(offset.spread.value, 1)}.`
+          ? `Put the needle ${formatNumber(Math.abs(offset.mean.value), 1)} mm ` +
+            `${offset.mean.value > 0 ? 'before' : 'after'} the mark, ±${formatNumber(offset.spread.value, 1)}.`
           : 'Fewer than three tries: sew more before you trust it.',
       },
       left !== undefined && right !== undefined

@@ -27,7 +27,9 @@ const radiusNote = (bench: Bench, radius: number): Pick<Line, 'note' | 'warn'> =
   const out = radius < minRadius || radius > maxRadius
   return {
     warn: out,
-    note: `The attachment reaches ${formatNumber(minRadius)} to ${formatNumber(maxRadius)} mm${out ? ': out of its reach' : ''}.`,
+    note:
+      `The attachment reaches ${formatNumber(minRadius)} to ${formatNumber(maxRadius)} ` +
+      `mm${out ? ': out of its reach' : ''}.`,
   }
 }
 const back = ({ number: n }: Values) => ({
@@ -67,7 +69,9 @@ export const motifs: Calculator = {
       ...fits.map(({ count, length: long, change, leftOver }): Line => ({
         label: `${count} motifs of ${formatNumber(long)} mm`,
         figure: leftOver,
-        note: `${leftOver.value < 0 ? 'They overlap by so much' : 'So much stays open'}; each is ${formatNumber(Math.abs(change.value), 1)} % ${change.value < 0 ? 'shorter' : 'longer'} than it was.`,
+        note:
+          `${leftOver.value < 0 ? 'They overlap by so much' : 'So much stays open'}; each is ` +
+          `${formatNumber(Math.abs(change.value), 1)} % ${change.value < 0 ? 'shorter' : 'longer'} than it was.`,
       })),
       ...(fits.length === 0
         ? [

@@ -75,7 +75,8 @@ export const density: Calculator = {
 }
 
 const WITHOUT =
-  'Without differential feed, in this order: lower the pressure; engage dual feed; wash-away tape under the edge; a longer stitch.'
+  'Without differential feed, in this order: lower the pressure; engage dual feed; wash-away tape under the ' +
+  'edge; a longer stitch.'
 
 export const differential: Calculator = {
   id: 'differential',

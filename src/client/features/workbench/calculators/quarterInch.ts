@@ -10,15 +10,13 @@ export const quarterInch: Calculator = {
   fields: () => [length('measured', 'The middle measures', '25'), number('seams', 'Seams in the piece', '12')],
   reckon: ({ number: n }) => {
     const { move, seam, over } = quarterInchCheck(n('measured'), n('seams'))
-    const full = move.value > 0 ? 'right' : 'left'
+    const side =
+      move.value > 0 ? 'right, toward the edge: the seams are full' : 'left, away from the edge: the seams are scant'
     return [
       {
         label: 'Move the needle',
         figure: move,
-        note:
-          move.value === 0
-            ? 'True: leave it.'
-            : `${formatNumber(Math.abs(move.value), 2)} mm to the ${full}${move.value > 0 ? ', toward the edge: the seams are full' : ', away from the edge: the seams are scant'}.`,
+        note: move.value === 0 ? 'True: leave it.' : `${formatNumber(Math.abs(move.value), 2)} mm to the ${side}.`,
       },
       { label: 'Each seam is off by', figure: seam },
       {

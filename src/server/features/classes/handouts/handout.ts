@@ -1,4 +1,7 @@
-/** The parts of a class's handouts as PDF, drawn seat by seat, so that it is seen how far they are and they can be stopped. */
+/**
+ * The parts of a class's handouts as PDF, drawn seat by seat, so that it is seen how far they are and they can be
+ * stopped.
+ */
 import type { TDocumentDefinitions } from 'pdfmake/interfaces'
 import { cardOf } from '#core/card/card'
 import type { PlannedClass } from '#core/classes/plan'

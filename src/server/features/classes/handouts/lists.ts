@@ -1,4 +1,7 @@
-/** The class on paper: attendance, loans out and in, what each brings, the room's spare kit, shopping, run sheet, side by side. */
+/**
+ * The class on paper: attendance, loans out and in, what each brings, the room's spare kit, shopping, run sheet, side
+ * by side.
+ */
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { bringLists, loansOf, sideBySide, type SideCell, type SidePart } from '#core/classes/handout'
 import type { PlannedClass } from '#core/classes/plan'
@@ -50,6 +53,20 @@ export const listPages = (planned: PlannedClass, needs: readonly Named[]): TDocu
   const [loans, brings] = [loansOf(planned), bringLists(planned)]
   const say = speak(planned, loans, brings)
   const nameOf = (seat: number) => asked.seats[seat]?.name ?? ''
+  const machineOf = ({ model, machine }: (typeof plan.seats)[number]): string => {
+    if (model === undefined) return 'none'
+    const own = say.model(model)
+    if (machine === undefined) return own
+    return machine === model ? `${own}, lent` : `${own}; lent: ${say.model(machine)}`
+  }
+  const toBring = ({ supplied, owned, bobbin }: (typeof brings)[number]): string =>
+    [
+      'Machine with foot control, lead and manual' + (bobbin === undefined ? '' : `, empty bobbins (${bobbin})`),
+      supplied.length > 0 && `of what came with it: ${say.items(supplied)}`,
+      owned.length > 0 && `of your own: ${say.items(owned)}`,
+    ]
+      .filter(Boolean)
+      .join('; ') + '.'
   const loanRow = ({ seat, item, model }: (typeof loans)[number]): Content[] => [
     nameOf(seat),
     item !== undefined ? say.item(item) : say.model(model ?? ''),
@@ -63,14 +80,7 @@ export const listPages = (planned: PlannedClass, needs: readonly Named[]): TDocu
     head(planned),
     table(
       ['Here', 'Name', 'Machine', 'Ready'],
-      plan.seats.map((seat): Content[] => [
-        tick(),
-        seat.name,
-        seat.model === undefined
-          ? 'none'
-          : `${say.model(seat.model)}${seat.machine === undefined ? '' : seat.machine === seat.model ? ', lent' : `; lent: ${say.model(seat.machine)}`}`,
-        seat.ready ? 'yes' : 'no',
-      ]),
+      plan.seats.map((seat): Content[] => [tick(), seat.name, machineOf(seat), seat.ready ? 'yes' : 'no']),
       [30, '*', '*', 50],
     ),
     part('Loans: out and in'),
@@ -78,16 +88,15 @@ export const listPages = (planned: PlannedClass, needs: readonly Named[]): TDocu
       ? table(['Name', 'Piece', 'Out', 'Signed', 'In', 'By'], loans.map(loanRow), ['*', '*', 30, 80, 30, 60])
       : 'Nothing is lent.',
     { ...(title('What each brings') as object), pageBreak: 'before' } as Content,
-    ...brings.map(({ seat, model, lent, supplied, owned, bobbin }): Content => ({
+    ...brings.map((bring): Content => ({
       unbreakable: true,
       margin: [0, 0, 0, 6],
       stack: [
-        { text: `${nameOf(seat)}${model === undefined ? '' : `: ${say.model(model)}`}`, bold: true },
-        lent
-          ? 'The machine is lent, with all that belongs to it. Bring scissors and pins.'
-          : {
-              text: `Machine with foot control, lead and manual${bobbin === undefined ? '' : `, empty bobbins (${bobbin})`}${supplied.length > 0 ? `; of what came with it: ${say.items(supplied)}` : ''}${owned.length > 0 ? `; of your own: ${say.items(owned)}` : ''}.`,
-            },
+        {
+          text: nameOf(bring.seat) + (bring.model === undefined ? '' : `: ${say.model(bring.model)}`),
+          bold: true,
+        },
+        bring.lent ? 'The machine is lent, with all that belongs to it. Bring scissors and pins.' : toBring(bring),
       ],
     })),
     part('The room’s spare kit'),
@@ -162,7 +171,9 @@ export const runPages = (planned: PlannedClass, techniqueName: (place: number) =
       [34, 130, 28, 38, 24, 26, 28, '*'],
     ),
     {
-      text: `Ends ${clockAfter(asked.starts, sheet.minutes)}. ${sheet.left < 0 ? `${-sheet.left} minutes too long.` : `${sheet.left} minutes to spare.`}`,
+      text:
+        `Ends ${clockAfter(asked.starts, sheet.minutes)}. ` +
+        `${sheet.left < 0 ? `${-sheet.left} minutes too long.` : `${sheet.left} minutes to spare.`}`,
       bold: true,
       margin: [0, 6, 0, 0],
     },
