@@ -2,24 +2,24 @@
 import { withContents, type CatalogueIndex } from '../catalogue/index'
 import type { Id, Method, Model } from '../catalogue/types'
 import type { FitLookup } from './fit'
-import { rememberedFittings } from './fittings'
-import { clearingLookup } from './judge'
+import { memoizeFittings } from './fittings'
+import { clearanceLookup } from './judge'
 import { judgeMethod, judgeMethodBriefly, type MethodContext, type MethodResult } from './method'
 import type { Purchase } from './purchases'
 import { checkQuestion } from './question'
 import type { Reason } from './reasons'
-import { costsOf, hasTradeOff, rememberedDrafts } from './stage'
+import { costsOf, hasTradeOff, memoizeDrafts } from './stage'
 import { answerStage } from './stageAnswer'
 import type { Answer, MethodAnswer, Question, Verdict } from './types'
 import { holds } from './when'
 
-export interface Answering {
+export interface AnswerContext {
   index: CatalogueIndex
   fitOf: FitLookup
 }
 
 /** Throws `QuestionError` where the question names something that the catalogue has not. */
-export const explain = (answering: Answering, question: Question): Answer => {
+export const explain = (answering: AnswerContext, question: Question): Answer => {
   const context = contextOf(answering, question)
   const { technique } = context
   const { considered, applicable } = methodsAsked(context, question)
@@ -62,7 +62,7 @@ export const explain = (answering: Answering, question: Question): Answer => {
 }
 
 /** Everything a question is judged by, looked up. */
-export const contextOf = ({ index, fitOf }: Answering, question: Question): MethodContext => {
+export const contextOf = ({ index, fitOf }: AnswerContext, question: Question): MethodContext => {
   const { technique, machines, fabric } = checkQuestion(index, question)
   return {
     index,
@@ -74,7 +74,7 @@ export const contextOf = ({ index, fitOf }: Answering, question: Question): Meth
     had: withContents([...machines.flatMap(({ supplied }) => supplied), ...(question.owned ?? [])], index.items),
     stock: withContents(question.stock ?? [], index.items),
     job: question.job,
-    shared: { draftsOf: rememberedDrafts(), clearingOf: clearingLookup(), fittingsOf: rememberedFittings() },
+    shared: { draftsOf: memoizeDrafts(), clearingOf: clearanceLookup(), fittingsOf: memoizeFittings() },
   }
 }
 

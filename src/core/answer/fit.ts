@@ -23,14 +23,14 @@ export type FitLookup = (item: Item, model: Model) => Fit
  * and a model that changed is another.
  */
 export const fitLookup = (index: CatalogueIndex): FitLookup => {
-  const known = new WeakMap<Model, { supplied: Set<Id>; byRule: (foot: Item) => Fit; fits: Map<Id, Fit> }>()
+  const byModel = new WeakMap<Model, { supplied: Set<Id>; byRule: (foot: Item) => Fit; fits: Map<Id, Fit> }>()
   const ruling = sharedRule(index)
   const lookup: FitLookup = (item, model) => {
-    let ofModel = known.get(model)
+    let ofModel = byModel.get(model)
     if (!ofModel) {
       const supplied = withContents(model.supplied, index.items)
       ofModel = { supplied, byRule: ruling(model, supplied), fits: new Map() }
-      known.set(model, ofModel)
+      byModel.set(model, ofModel)
     }
     const fit = ofModel.fits.get(item.id) ?? fitWhereSupplied(index, item, model, ofModel.supplied, ofModel.byRule)
     ofModel.fits.set(item.id, fit)

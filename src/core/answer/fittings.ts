@@ -34,13 +34,13 @@ export type FittingsLookup = (input: FittingInput) => ReturnType<typeof fittings
 /**
  * A lookup that finds the fittings of a fit's chains on a model once for all stitches of a stage that bring nothing.
  */
-export const rememberedFittings = (): FittingsLookup => {
-  const known = new Map<Stage, Map<Model, Map<readonly Id[][], ReturnType<typeof fittingsOf>>>>()
+export const memoizeFittings = (): FittingsLookup => {
+  const byStage = new Map<Stage, Map<Model, Map<readonly Id[][], ReturnType<typeof fittingsOf>>>>()
   return (input) => {
     const { stage, model, chains, stitch } = input
     if (stitch.brings && stitch.brings.length > 0) return fittingsOf(input)
-    const ofStage = known.get(stage) ?? new Map<Model, Map<readonly Id[][], ReturnType<typeof fittingsOf>>>()
-    known.set(stage, ofStage)
+    const ofStage = byStage.get(stage) ?? new Map<Model, Map<readonly Id[][], ReturnType<typeof fittingsOf>>>()
+    byStage.set(stage, ofStage)
     const ofModel = ofStage.get(model) ?? new Map<readonly Id[][], ReturnType<typeof fittingsOf>>()
     ofStage.set(model, ofModel)
     const found = ofModel.get(chains) ?? fittingsOf(input)

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { indexCatalogue } from '../catalogue/index'
 import type { Model, Sample } from '../catalogue/types'
 import { bundleOf, fabric, P, stage, stitch, technique } from './answers.testkit'
-import { houseOf, mediansOf, numberOf } from './house'
+import { houseSettingOf, mediansOf, numberOf } from './house'
 
 const sewing = stage({ id: 'sew', stitches: [{ function: 'zigzag' }] })
 const zigzag = stitch({ id: 'z', function: 'zigzag' })
@@ -24,7 +24,7 @@ const sample = (id: string, width: number, more: Partial<Sample> = {}): Sample =
   ...more,
 })
 const houseFor = (samples: Sample[], foot?: string) =>
-  houseOf(indexCatalogue(bundleOf({ models: [model], techniques: [technique([sewing])], samples })), {
+  houseSettingOf(indexCatalogue(bundleOf({ models: [model], techniques: [technique([sewing])], samples })), {
     model,
     technique: 'technique',
     method: 'method',

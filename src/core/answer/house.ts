@@ -3,7 +3,7 @@ import { sampleKey, type CatalogueIndex } from '../catalogue/index'
 import type { Fabric, Id, Model, Parameter, Sample, Scale, Stage, Stitch } from '../catalogue/types'
 import { TOLERANCE } from '../units/quantities'
 
-export interface House {
+export interface HouseSetting {
   sample: Sample
   samples: number
   people: number
@@ -12,7 +12,7 @@ export interface House {
   pinned: boolean
 }
 
-export interface HouseCell {
+export interface HouseSettingQuery {
   model: Model
   technique: Id
   method: Id
@@ -26,7 +26,7 @@ export interface HouseCell {
 const DEFAULT_NUMBER = 0.1
 
 /** The pinned sample, latest first; else the one nearest the medians. `stale`: good ones of another edition. */
-export const houseOf = (index: CatalogueIndex, cell: HouseCell): { house?: House; stale: Sample[] } => {
+export const houseSettingOf = (index: CatalogueIndex, cell: HouseSettingQuery): { house?: HouseSetting; stale: Sample[] } => {
   if (index.samples.size === 0) return { stale: [] }
   const { model, technique, method, stage, fabric, stitch } = cell
   const key = sampleKey({

@@ -15,14 +15,14 @@ import type { PairContext, Variant } from './pair'
 import { highEnd, lowEnd, type Reason } from './reasons'
 import type { Draft, SettingsDraft } from './settings'
 
-export interface Clearing {
+export interface Clearance {
   fences: Fence[]
   path: Path
   narrowed: Narrowed | undefined
   narrowedBy: Reason | undefined
 }
 
-export interface ClearingInput {
+export interface ClearanceInput {
   pair: PairContext
   /** The stitch's own swing, else its function's. */
   swing: Swing
@@ -31,31 +31,31 @@ export interface ClearingInput {
   settings: SettingsDraft
 }
 
-export type ClearingLookup = (input: ClearingInput) => Clearing | { refused: Reason }
+export type ClearanceLookup = (input: ClearanceInput) => Clearance | { refused: Reason }
 
 /** Feet with the same opening and limits clear alike; a lookup that works each out once. */
-export const clearingLookup = (): ClearingLookup => {
+export const clearanceLookup = (): ClearanceLookup => {
   interface Known {
     named: boolean
     shape: string
     plate: Item | undefined
     covers: readonly Item[]
     foot: Item | undefined
-    found: Clearing | { refused: Reason }
+    found: Clearance | { refused: Reason }
   }
-  const known = new Map<SettingsDraft, Known[]>()
+  const bySettings = new Map<SettingsDraft, Known[]>()
   return (input) => {
     const { pair, plate, covers, settings } = input
     const { named, foot } = pair
     const shape = footShape(foot)
     // Few differ: looking through them is quicker than a key.
-    const ofSettings = known.get(settings) ?? []
+    const ofSettings = bySettings.get(settings) ?? []
     for (const one of ofSettings) {
       if (one.shape !== shape || one.plate !== plate || one.named !== named) continue
-      if (sameItems(one.covers, covers)) return saidOf(one.found, one.foot, foot)
+      if (sameItems(one.covers, covers)) return keyOf(one.found, one.foot, foot)
     }
-    if (ofSettings.length === 0) known.set(settings, ofSettings)
-    const found = clearing(input)
+    if (ofSettings.length === 0) bySettings.set(settings, ofSettings)
+    const found = clearanceOf(input)
     ofSettings.push({ named, shape, plate, covers, foot, found })
     return found
   }
@@ -69,19 +69,19 @@ const footShapes = new WeakMap<Item, string>()
 /** What clearance asks of a foot. */
 const footShape = (foot: Item | undefined): string => {
   if (foot === undefined) return ''
-  const known = footShapes.get(foot)
-  if (known !== undefined) return known
+  const cached = footShapes.get(foot)
+  if (cached !== undefined) return cached
   const shape = JSON.stringify([foot.slot ?? '', foot.minWidth ?? '', foot.maxWidth ?? ''])
   footShapes.set(foot, shape)
   return shape
 }
 
 /** The same finding, said of another foot. */
-const saidOf = (
-  found: Clearing | { refused: Reason },
+const keyOf = (
+  found: Clearance | { refused: Reason },
   of: Item | undefined,
   foot: Item | undefined,
-): Clearing | { refused: Reason } => {
+): Clearance | { refused: Reason } => {
   if (of === foot || !of || !foot) return found
   const renamed = (reason: Reason): Reason =>
     'item' in reason && reason.item === of.id ? ({ ...reason, item: foot.id } as Reason) : reason
@@ -89,7 +89,7 @@ const saidOf = (
   return found.narrowedBy ? { ...found, narrowedBy: renamed(found.narrowedBy) } : found
 }
 
-const clearing = ({ pair, swing, plate, covers, settings }: ClearingInput): Clearing | { refused: Reason } => {
+const clearanceOf = ({ pair, swing, plate, covers, settings }: ClearanceInput): Clearance | { refused: Reason } => {
   const fences = fencesAround({
     model: pair.model,
     foot: pair.foot,

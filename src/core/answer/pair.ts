@@ -5,8 +5,8 @@ import type { NeedleSize } from '../units/quantities'
 import type { Fence, Path } from './clearance'
 import type { Fit } from './fit'
 import { NO_CHAIN, type Fitting } from './fittings'
-import type { House } from './house'
-import { houseOf } from './house'
+import type { HouseSetting } from './house'
+import { houseSettingOf } from './house'
 import { cautionsOf } from './judge'
 import type { Narrowed } from './narrow'
 import type { Reason } from './reasons'
@@ -55,7 +55,7 @@ export interface Variant {
   narrowed: Narrowed | undefined
   narrowedBy: Reason | undefined
   settings: SettingsDraft
-  house: House | undefined
+  house: HouseSetting | undefined
   stale: Id[]
   fences: Fence[]
   path: Path
@@ -77,7 +77,7 @@ export const variantsOf = (pair: PairContext, context: StageContext): { variants
     chains: fit ? fit.chains : NO_CHAIN,
   })
   const stops = [...found.stops]
-  const { house, stale } = houseOf(context.index, {
+  const { house, stale } = houseSettingOf(context.index, {
     model,
     technique: context.technique,
     method: context.method,

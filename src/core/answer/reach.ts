@@ -3,9 +3,9 @@ import type { Mark, Positions, Range, Scale } from '../catalogue/types'
 import { MM_PER_INCH, TOLERANCE, tidy } from '../units/quantities'
 
 /** `free` turns to any value between its ends; a list names every place, rising. */
-export type Reach = { kind: 'free'; from: number; to: number } | { kind: 'list'; places: Place[] }
+export type Reach = { kind: 'free'; from: number; to: number } | { kind: 'list'; places: ScalePlace[] }
 
-export interface Place {
+export interface ScalePlace {
   value: number
   mark?: string
   /** Controls that must stand so for this place of a two-faced dial to hold. */
@@ -16,13 +16,13 @@ export interface Place {
 const MOST_PLACES = 20_000
 
 const NOT_STATED: Reach = { kind: 'free', from: -Infinity, to: Infinity }
-const remembered = new WeakMap<Scale, Reach>()
+const reachByScale = new WeakMap<Scale, Reach>()
 
 /** What the scale reaches; a scale that is not stated, or states no step, sets no places. */
 export const reachOf = (scale: Scale | undefined): Reach => {
   if (!scale) return NOT_STATED
-  const reach = remembered.get(scale) ?? workOut(scale)
-  remembered.set(scale, reach)
+  const reach = reachByScale.get(scale) ?? workOut(scale)
+  reachByScale.set(scale, reach)
   return reach
 }
 
@@ -50,9 +50,9 @@ const workOut = (scale: Scale): Reach => {
   return values ? list(values.map((value) => ({ value }))) : { kind: 'free', from: scale.from, to: scale.to }
 }
 
-const place = ({ mark, value }: Mark): Place => ({ value, mark })
+const place = ({ mark, value }: Mark): ScalePlace => ({ value, mark })
 
-const list = (places: Place[]): Reach => ({ kind: 'list', places: places.sort((a, b) => a.value - b.value) })
+const list = (places: ScalePlace[]): Reach => ({ kind: 'list', places: places.sort((a, b) => a.value - b.value) })
 
 const grid = (from: number, to: number, step: number): number[] | undefined => {
   const count = Math.floor((to - from) / step + TOLERANCE) + 1
@@ -81,7 +81,7 @@ const densities = (scale: Scale, step: number): number[] | undefined => {
   return values
 }
 
-export interface Seeking {
+export interface NearestOptions {
   /** Which of two equally near places is taken. */
   ties: 'lower' | 'higher'
   /** Stay within, where a place is within. */
@@ -91,14 +91,14 @@ export interface Seeking {
 }
 
 /** The reachable place nearest to a value; undefined where the scale has no place at all. */
-export const nearest = (reach: Reach, value: number, seeking: Seeking): Place | undefined => {
+export const nearest = (reach: Reach, value: number, seeking: NearestOptions): ScalePlace | undefined => {
   if (reach.kind === 'free') {
     return { value: Math.min(Math.max(value, reach.from), reach.to) }
   }
   const allowed = seeking.aboveZero ? reach.places.filter((place) => place.value > TOLERANCE) : reach.places
   const { within } = seeking
   const inside = within ? allowed.filter((place) => inRange(place.value, within)) : []
-  let best: Place | undefined
+  let best: ScalePlace | undefined
   for (const candidate of inside.length > 0 ? inside : allowed) {
     const gain = best ? Math.abs(best.value - value) - Math.abs(candidate.value - value) : Infinity
     if (gain > TOLERANCE || (gain > -TOLERANCE && seeking.ties === 'higher')) best = candidate
@@ -107,7 +107,7 @@ export const nearest = (reach: Reach, value: number, seeking: Seeking): Place | 
 }
 
 /** The reachable places between two values, rising; for a free scale only those two ends. */
-export const placesBetween = (reach: Reach, low: number, high: number): Place[] => {
+export const placesBetween = (reach: Reach, low: number, high: number): ScalePlace[] => {
   if (reach.kind === 'list') return reach.places.filter(({ value }) => inRange(value, { from: low, to: high }))
   const from = Math.max(low, reach.from)
   const to = Math.min(high, reach.to)

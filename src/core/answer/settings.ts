@@ -1,7 +1,7 @@
 /** What to set: absent, house, target, default or unstated, held to what the machine reaches. (answers §4) */
 import type { Parameter, Positions, Range, Scale, Stage, StageTarget, Stitch, Target } from '../catalogue/types'
 import { TOLERANCE, tidy, type Mm } from '../units/quantities'
-import type { House } from './house'
+import type { HouseSetting } from './house'
 import { agreeing, inRange, nearest, reaches, reachOf, type Reach } from './reach'
 import { highEnd, type Reason } from './reasons'
 import type { Setting } from './types'
@@ -27,7 +27,7 @@ export interface SettingsInput {
   stage: Stage
   stitch: Stitch
   at: Circumstances
-  house: House | undefined
+  house: HouseSetting | undefined
   /** What stage, stitch and items ask of the controls. */
   setup: Positions
 }

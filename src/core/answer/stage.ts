@@ -4,7 +4,7 @@ import type { Accepted, Fabric, Id, Item, Model, Positions, Stage } from '../cat
 import { TOLERANCE } from '../units/quantities'
 import type { FitLookup } from './fit'
 import type { FittingsLookup } from './fittings'
-import type { ClearingLookup } from './judge'
+import type { ClearanceLookup } from './judge'
 import { needleFor } from './needle'
 import { compareIds } from './order'
 import { variantsOf, type PairContext, type Ranked, type Variant } from './pair'
@@ -29,7 +29,7 @@ export interface StageContext {
   platesOn: (model: Model) => (Item | undefined)[]
   /** Settings before clearance, remembered: feet share them. */
   draftsOf: (input: SettingsInput) => SettingsDraft
-  clearingOf: ClearingLookup
+  clearingOf: ClearanceLookup
   fittingsOf: FittingsLookup
   /** Whether a standard foot that is not had may be got where a stage takes any foot. */
   getStandard: boolean
@@ -246,10 +246,10 @@ export const withoutDominated = (variants: readonly Variant[]): readonly Variant
       )
 
 /** Drafts of one question, remembered by what they depend on: stitch, stage, house sample and setup. */
-export const rememberedDrafts = (): StageContext['draftsOf'] => {
-  const known = new Map<SettingsInput['stitch'], { input: SettingsInput; drafts: SettingsDraft }[]>()
+export const memoizeDrafts = (): StageContext['draftsOf'] => {
+  const byStitch = new Map<SettingsInput['stitch'], { input: SettingsInput; drafts: SettingsDraft }[]>()
   return (input) => {
-    const ofStitch = known.get(input.stitch) ?? []
+    const ofStitch = byStitch.get(input.stitch) ?? []
     const same = ofStitch.find(
       ({ input: other }) =>
         other.stage === input.stage &&
@@ -259,7 +259,7 @@ export const rememberedDrafts = (): StageContext['draftsOf'] => {
     )
     if (same) return same.drafts
     const drafts = draftSettings(input)
-    known.set(input.stitch, [...ofStitch, { input, drafts }])
+    byStitch.set(input.stitch, [...ofStitch, { input, drafts }])
     return drafts
   }
 }
@@ -274,11 +274,11 @@ export const platesOf = (
   { index, fitOf, had }: Pick<StageContext, 'index' | 'fitOf' | 'had'>,
   extra: readonly Id[],
 ) => {
-  const known = new Map<Id, (Item | undefined)[]>()
+  const byModel = new Map<Id, (Item | undefined)[]>()
   const isPlate = (item: Item | undefined): item is Item => item?.what === 'plate' && !isPlateCover(item)
   return (model: Model): (Item | undefined)[] => {
-    const remembered = known.get(model.id)
-    if (remembered) return remembered
+    const cached = byModel.get(model.id)
+    if (cached) return cached
     const fits = (item: Item) => fitOf(item, model).fits === 'yes'
     const suppliedIds = suppliedInOrder(model, index)
     const supplied = suppliedIds.flatMap((id) => index.items.get(id) ?? []).filter(isPlate)
@@ -289,7 +289,7 @@ export const platesOf = (
       .filter(isPlate)
     const plates = [...supplied.filter(fits), ...owned.filter(fits)]
     const all = supplied.length === 0 ? [undefined, ...plates] : plates
-    known.set(model.id, all)
+    byModel.set(model.id, all)
     return all
   }
 }

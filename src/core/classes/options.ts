@@ -1,5 +1,5 @@
 /** The ways a seat could do a technique: each applicable method, and what each of its other ways would need. */
-import { explain, type Answering } from '../answer/explain'
+import { explain, type AnswerContext } from '../answer/explain'
 import type { Reason } from '../answer/reasons'
 import type { Answer } from '../answer/types'
 import type { Id } from '../catalogue/types'
@@ -18,7 +18,7 @@ const METHOD_RANK = 100
 const ALTERNATIVE_RANK = 10
 
 export const seatOptions = (
-  answering: Answering,
+  answering: AnswerContext,
   { technique, fabric, method: wanted }: ClassTechnique,
   seat: Seat,
   loans: readonly LoanStock[],

@@ -1,7 +1,7 @@
 /**
  * A class planned: who is ready for what, who is lent or buys what, in which order it is taught, who cannot and why.
  */
-import type { Answering } from '../answer/explain'
+import type { AnswerContext } from '../answer/explain'
 import type { Reason } from '../answer/reasons'
 import type { Verdict } from '../answer/types'
 import type { CatalogueIndex } from '../catalogue/index'
@@ -54,7 +54,7 @@ export interface PlannedClass {
 }
 
 export const planClass = async (
-  answering: Answering,
+  answering: AnswerContext,
   asked: SewingClass,
   solve: Solver,
   pace: Pace = () => undefined,
@@ -119,7 +119,7 @@ const paceOf = (seats: number, pace: Pace) => {
 }
 
 const readiness = async (
-  answering: Answering,
+  answering: AnswerContext,
   { techniques, seats, loans }: SewingClass,
   pace: (seat: number) => void | Promise<void>,
 ): Promise<SeatOptions[][]> => {

@@ -1,7 +1,7 @@
 /**
  * How each seat sews each technique with what it has, is lent and buys, and what it takes to get from one to the next.
  */
-import { explain, type Answering } from '../answer/explain'
+import { explain, type AnswerContext } from '../answer/explain'
 import type { Answer, Question } from '../answer/types'
 import { changeoversOf } from '../card/changeovers'
 import type { Id, Method, Model, Positions } from '../catalogue/types'
@@ -37,7 +37,7 @@ export type SeatGiven = Pick<SeatPlan, 'machine' | 'loans' | 'buys'> & {
 
 /** Everything is worked out when it is asked for, and once for seats that are alike. */
 export const sewingOf = (
-  answering: Answering,
+  answering: AnswerContext,
   { techniques, seats }: SewingClass,
   given: readonly SeatGiven[],
 ): ClassSewing => {

@@ -1,7 +1,7 @@
 /** All techniques on all models in a fabric: decided once, and after a change only where it can matter. */
 import type { Fabric, Id } from '../catalogue/types'
 import { QuestionError } from '../answer/question'
-import type { Answering } from '../answer/explain'
+import type { AnswerContext } from '../answer/explain'
 import { affectedBy, type Affected, type RowChange } from './affected'
 import { CellRow } from './cells'
 import type { Decision } from './decide'
@@ -16,13 +16,13 @@ export class Coverage {
   /** How many cells were decided, for measuring. */
   decided = 0
 
-  constructor(private answering: Answering) {
+  constructor(private answering: AnswerContext) {
     this.sweep = new Sweep(answering)
     this.places = placesOf(answering)
   }
 
   /** The catalogue after some changes; `undefined` where nobody can tell what changed. */
-  update(answering: Answering, changes: readonly RowChange[] | undefined): void {
+  update(answering: AnswerContext, changes: readonly RowChange[] | undefined): void {
     const places = placesOf(answering)
     const sameModels = places.size === this.places.size && [...places].every(([id, at]) => this.places.get(id) === at)
     const keepsSweep = changes?.every(({ row }) => OF_MODELS.has(row.noun)) ?? false
@@ -145,4 +145,4 @@ const NEAR = 32
 /** Changes that leave what a sweep knows of items, fits, techniques and fabrics as it is. */
 const OF_MODELS: ReadonlySet<string> = new Set(['models', 'stitches', 'samples', 'threads'])
 
-const placesOf = ({ index }: Answering): Map<Id, number> => new Map(index.bundle.models.map(({ id }, at) => [id, at]))
+const placesOf = ({ index }: AnswerContext): Map<Id, number> => new Map(index.bundle.models.map(({ id }, at) => [id, at]))

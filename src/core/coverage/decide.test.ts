@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { explain, type Answering } from '../answer/explain'
+import { explain, type AnswerContext } from '../answer/explain'
 import { fitLookup } from '../answer/fit'
 import { bundleOf, foot, P, stage, stitch, technique } from '../answer/answers.testkit'
 import { scene, sisterScene } from '../answer/scenes.testkit'
@@ -13,7 +13,7 @@ const CATALOGUES = 2000
 const SISTERS = 500
 const VERDICTS = ['needsItems', 'notOnThisModel', 'otherRoute', 'ready']
 
-const answeringOf = (bundle: Bundle): Answering => {
+const answeringOf = (bundle: Bundle): AnswerContext => {
   const index = indexCatalogue(bundle)
   return { index, fitOf: fitLookup(index) }
 }

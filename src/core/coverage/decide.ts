@@ -8,7 +8,7 @@ import {
   methodsAsked,
   isTakenBefore,
   techniqueVerdict,
-  type Answering,
+  type AnswerContext,
 } from '../answer/explain'
 import { judgeMethodBriefly, type MethodContext } from '../answer/method'
 import type { Reason } from '../answer/reasons'
@@ -65,7 +65,7 @@ export interface Decided<S extends BriefStage = BriefStage> {
 }
 
 /** Equal to what `explain` says of the same question. Throws `QuestionError` as it does. */
-export const decide = (answering: Answering, question: Question): Decision => {
+export const decide = (answering: AnswerContext, question: Question): Decision => {
   const { verdict, method, stages, toGet, reason } = decideBriefly(answering, question)
   return {
     verdict,
@@ -85,7 +85,7 @@ export const decide = (answering: Answering, question: Question): Decision => {
 }
 
 /** By looking at every pair. */
-export const decideBriefly = (answering: Answering, question: Question) => {
+export const decideBriefly = (answering: AnswerContext, question: Question) => {
   const context = contextOf(answering, question)
   const { considered, applicable } = methodsAsked(context, question)
   return decideAmong(considered, applicable, (method) => briefly(method, context))

@@ -1,13 +1,13 @@
 /** What a sweep works with: stages on alike models, and the feet that come into question. */
 import type { Item, Stage } from '../catalogue/types'
-import type { Answering } from '../answer/explain'
+import type { AnswerContext } from '../answer/explain'
 import type { Ranked } from '../answer/pair'
 import type { Offer } from './offer'
 import type { Footing, Sewn } from './ways'
 
 /** The catalogue as it is now, for all parts of a sweep. */
 export interface Source {
-  answering: Answering
+  answering: AnswerContext
 }
 
 /** A function that is accepted, with its number. */

@@ -3,7 +3,7 @@
  * What is alike is judged once (`sameness`, `ways`); what is out of the ordinary is left to `decide`.
  */
 import type { Fabric, Id, Model, Technique } from '../catalogue/types'
-import type { Answering } from '../answer/explain'
+import type { AnswerContext } from '../answer/explain'
 import { decideBriefly, type Decided } from './decide'
 import { FabricSweep, type Judged } from './fabricSweep'
 import { Known, type KnownModel } from './known'
@@ -19,7 +19,7 @@ export class Sweep {
   private readonly source: Source
   readonly judged: Judged = { swiftly: 0, all: 0 }
 
-  constructor(answering: Answering) {
+  constructor(answering: AnswerContext) {
     this.source = { answering }
     this.sameness = new Sameness(answering.index)
     this.known = new Known(this.source, this.sameness)
@@ -27,7 +27,7 @@ export class Sweep {
   }
 
   /** The catalogue after a change of models, stitches or samples alone; what did not change is the same object. */
-  update(answering: Answering): void {
+  update(answering: AnswerContext): void {
     this.source.answering = answering
     this.sampled = sampledIn(answering)
   }
@@ -51,7 +51,7 @@ export class Sweep {
   }
 }
 
-const sampledIn = ({ index }: Answering): Set<string> =>
+const sampledIn = ({ index }: AnswerContext): Set<string> =>
   new Set(index.bundle.samples.map(({ technique, model, fabric }) => cellKey(technique, model, fabric)))
 
 const cellKey = (technique: Id, model: Id, fabric: Id): string => `${technique}\n${model}\n${fabric}`

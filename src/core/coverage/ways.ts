@@ -1,9 +1,9 @@
 /** Every way a stitch and a foot can work together, found once for all that are alike. */
 import type { Fabric, Id, Item, Model, Stage, Stitch } from '../catalogue/types'
-import type { Answering } from '../answer/explain'
+import type { AnswerContext } from '../answer/explain'
 import type { Fit } from '../answer/fit'
-import { rememberedFittings } from '../answer/fittings'
-import { clearingLookup } from '../answer/judge'
+import { memoizeFittings } from '../answer/fittings'
+import { clearanceLookup } from '../answer/judge'
 import { NEARNESS } from '../answer/method'
 import { needleFor } from '../answer/needle'
 import { variantsOf, type PairContext } from '../answer/pair'
@@ -12,7 +12,7 @@ import {
   compareVariants,
   NO_FUNCTION,
   platesOf,
-  rememberedDrafts,
+  memoizeDrafts,
   stitchMustReason,
   withoutDominated,
   type StageContext,
@@ -76,14 +76,14 @@ export interface Sewn {
 /** The pairings of one fabric. */
 export class Ways {
   private readonly shared: Pick<StageContext, 'draftsOf' | 'clearingOf' | 'fittingsOf'> = {
-    draftsOf: rememberedDrafts(),
-    clearingOf: clearingLookup(),
-    fittingsOf: rememberedFittings(),
+    draftsOf: memoizeDrafts(),
+    clearingOf: clearanceLookup(),
+    fittingsOf: memoizeFittings(),
   }
   private readonly contexts = new Map<Model, StageContext>()
 
   constructor(
-    private readonly answering: Answering,
+    private readonly answering: AnswerContext,
     private readonly sameness: Sameness,
     private readonly fabric: Fabric,
   ) {}

@@ -1,5 +1,5 @@
 /** A customer's old machine against a new one, for what they sew: what works, what carries over, what to buy. */
-import type { Answering } from '../answer/explain'
+import type { AnswerContext } from '../answer/explain'
 import type { Reason } from '../answer/reasons'
 import type { Verdict } from '../answer/types'
 import { withContents } from '../catalogue/index'
@@ -47,7 +47,7 @@ export const usedIn = (visits: readonly { technique?: Id | undefined; fabric?: I
 }
 
 export const tradeUp = (
-  answering: Answering,
+  answering: AnswerContext,
   from: Model,
   to: Model,
   owned: readonly Id[],

@@ -1,5 +1,5 @@
 /** All that was sewn for one cell of the shop: the tries, the house setting, how far they agree, what they taught. */
-import { houseOf, isStale } from '../answer/house'
+import { houseSettingOf, isStale } from '../answer/house'
 import type { CatalogueIndex } from '../catalogue/index'
 import type { Fabric, Id, Model, Sample, Stage, Stitch } from '../catalogue/types'
 import { specFrom } from '../card/sketch'
@@ -48,7 +48,7 @@ export const evidenceOf = (
 ): Evidence => {
   const { model, technique, method, stage, fabric, stitch, foot } = cell
   const samples = samplesOf(index, cell)
-  const { house } = houseOf(index, { model, technique, method, stage, fabric, stitch, foot })
+  const { house } = houseSettingOf(index, { model, technique, method, stage, fabric, stitch, foot })
   const spread = spreadOf(standing(samples, model, stitch.id, foot), model, tolerance)
   const measured = (name: string) =>
     samples.filter(({ verdict }) => verdict !== 'redo').flatMap((sample) => sample.measured?.[name] ?? [])

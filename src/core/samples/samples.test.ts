@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { demoBundle } from '#demo/bundle'
-import { houseOf } from '../answer/house'
+import { houseSettingOf } from '../answer/house'
 import { indexCatalogue } from '../catalogue/index'
 import type { Bundle, Model, Sample, Technique } from '../catalogue/types'
 import { evidenceOf } from './evidence'
@@ -39,7 +39,7 @@ const evidence = (samples: Sample[], tolerance?: { mm: number; numbers: number }
     stitch: plover.stitches.find(({ id }) => id === 's-utility-114') as never,
     foot: 'lf-07',
   }
-  return { ...evidenceOf(index, cell, tolerance), alone: houseOf(index, cell).house }
+  return { ...evidenceOf(index, cell, tolerance), alone: houseSettingOf(index, cell).house }
 }
 
 describe('a ladder of tries', () => {

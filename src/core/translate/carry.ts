@@ -3,7 +3,7 @@
  */
 import type { CatalogueIndex } from '../catalogue/index'
 import type { Id, Item, Model } from '../catalogue/types'
-import type { Answering } from '../answer/explain'
+import type { AnswerContext } from '../answer/explain'
 import type { Reason } from '../answer/reasons'
 
 export interface Carried {
@@ -18,7 +18,7 @@ export interface Carried {
 
 const MOST_INSTEAD = 3
 
-export const carry = ({ index, fitOf }: Answering, item: Item, to: Model): Carried => {
+export const carry = ({ index, fitOf }: AnswerContext, item: Item, to: Model): Carried => {
   const { fits, chains, reasons } = fitOf(item, to)
   const chain = chains[0] ?? []
   const carries = fits === 'yes' ? (chain.length === 0 ? 'asItIs' : 'withAdapter') : fits
@@ -32,7 +32,7 @@ export const carry = ({ index, fitOf }: Answering, item: Item, to: Model): Carri
 }
 
 /** Members of its family, else what is ranked for the same first job; what fits without an adapter. */
-const insteadOf = ({ index, fitOf }: Answering, item: Item, to: Model): Id[] => {
+const insteadOf = ({ index, fitOf }: AnswerContext, item: Item, to: Model): Id[] => {
   const job = item.functions?.[0]
   const fitting = (other: Item) =>
     other.id !== item.id &&

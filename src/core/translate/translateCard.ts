@@ -1,7 +1,7 @@
 /** One card on two machines, side by side: what the same thing is called, what moves across, what is lost. */
 import { withContents } from '../catalogue/index'
 import type { Id, Model, Parameter } from '../catalogue/types'
-import { explain, type Answering } from '../answer/explain'
+import { explain, type AnswerContext } from '../answer/explain'
 import { showValue } from '../answer/show'
 import { compareParameters } from '../answer/settings'
 import type { Answer, Question, Setting, StageAnswer, Verdict } from '../answer/types'
@@ -49,7 +49,7 @@ export interface TranslatedSetting {
 }
 
 /** Both cards are answered whole. Stages are paired by name, else by place. Throws as `explain` does. */
-export const translateCard = (answering: Answering, question: Question, to: Id): CardTranslation => {
+export const translateCard = (answering: AnswerContext, question: Question, to: Id): CardTranslation => {
   const { index } = answering
   const answers = [explain(answering, question), explain(answering, { ...question, model: to })] as const
   const [first, second] = answers
@@ -93,7 +93,7 @@ const stageSide = ({ stage, model, select, function: named, foot, chain }: Stage
 })
 
 const translateStage = (
-  { index }: Answering,
+  { index }: AnswerContext,
   { from, to }: { from: StageAnswer | undefined; to: StageAnswer | undefined },
 ): TranslatedStage => {
   const parameters = new Set([from, to].flatMap((stage) => Object.keys(stage?.settings ?? {}) as Parameter[]))

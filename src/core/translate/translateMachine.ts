@@ -1,7 +1,7 @@
 /** A whole machine against another: for who changes machines, and for the desk that is asked where something went. */
 import { withContents } from '../catalogue/index'
 import type { Id, Model, Parameter, Scale } from '../catalogue/types'
-import type { Answering } from '../answer/explain'
+import type { AnswerContext } from '../answer/explain'
 import { compareParameters } from '../answer/settings'
 import { reachOf } from '../answer/reach'
 import type { Verdict } from '../answer/types'
@@ -41,7 +41,7 @@ export type ReachOf =
 
 /** Throws `QuestionError` where the catalogue has no such fabric. */
 export const translateMachine = (
-  answering: Answering,
+  answering: AnswerContext,
   from: Model,
   to: Model,
   { fabric, owned }: { fabric: Id; owned: readonly Id[] },

@@ -4,7 +4,7 @@ import type { Fit } from '../fit'
 import { compareChains } from '../order'
 
 /** Where a foot would be put: the model itself, or what an adapter makes of it. Undefined keys are not stated. */
-interface Place {
+interface JoiningPlace {
   shank: Shank | undefined
   attachment: Attachment | undefined
   pattern: string
@@ -26,12 +26,12 @@ export const fitByRule = (
 ): Fit => {
   const patternOf = (make: Id | undefined) =>
     make === undefined ? 'generic' : (makes.get(make)?.footPattern ?? 'generic')
-  const own: Place = { shank: model.shank, attachment: model.attachment, pattern: patternOf(model.make) }
+  const own: JoiningPlace = { shank: model.shank, attachment: model.attachment, pattern: patternOf(model.make) }
   const chains: Id[][] = []
   const missing: MissingFact[] = []
   let direct: Comparison | undefined
 
-  const tryPlace = (place: Place, chain: Item[], open: MissingFact[]): void => {
+  const tryPlace = (place: JoiningPlace, chain: Item[], open: MissingFact[]): void => {
     const comparison = compareFoot(foot, patternOf(foot.make), place, model.id)
     if (chain.length === 0) direct = comparison
     if (comparison.is === 'yes' && open.length === 0) chains.push(chain.map(({ id }) => id))
@@ -67,7 +67,7 @@ export const fitByRule = (
   }
 }
 
-const compareFoot = (foot: Item, pattern: string, place: Place, model: Id): Comparison => {
+const compareFoot = (foot: Item, pattern: string, place: JoiningPlace, model: Id): Comparison => {
   const { attachment } = foot
   const footSilent = (key: 'shank' | 'attachment'): MissingFact[] => [{ of: 'item', id: foot.id, key }]
   if (attachment === undefined) return { is: 'unknown', missing: footSilent('attachment') }
@@ -89,7 +89,7 @@ const compareFoot = (foot: Item, pattern: string, place: Place, model: Id): Comp
 }
 
 /** A place matches an adapter's `from` in every key it names; `screwOn` also where an ankle comes off. */
-const compareFrom = (from: { shank?: Shank; attachment?: Attachment }, place: Place, model: Id): Comparison =>
+const compareFrom = (from: { shank?: Shank; attachment?: Attachment }, place: JoiningPlace, model: Id): Comparison =>
   allOf([
     from.shank === undefined ? { is: 'yes' } : compare(place.shank, [from.shank], model, 'shank'),
     from.attachment === undefined

@@ -2,7 +2,7 @@ import type { CatalogueIndex } from '../../catalogue/index'
 import type { FitStatement, Id, Item, Model } from '../../catalogue/types'
 import type { Reason, StatementScope } from '../reasons'
 
-export interface StatedFit {
+export interface StatementDecision {
   fits: boolean
   evidence: 'book' | 'bench'
   /** Where it fits: every chain that a deciding statement names. */
@@ -28,7 +28,7 @@ export const decideByStatements = (
   item: Item,
   model: Model,
   supplied: ReadonlySet<Id>,
-): StatedFit | undefined => {
+): StatementDecision | undefined => {
   const statements = [...writtenStatements(index, item, model), ...impliedStatements(item, model, supplied)]
   if (statements.length === 0) return undefined
   const { deciding, fits, highest } = deciders(statements)

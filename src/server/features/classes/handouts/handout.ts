@@ -6,7 +6,7 @@ import type { TDocumentDefinitions } from 'pdfmake/interfaces'
 import { cardOf } from '#core/card/card'
 import type { PlannedClass } from '#core/classes/plan'
 import { orderTaught } from '#core/classes/runSheet'
-import { explain, type Answering } from '#core/answer/explain'
+import { explain, type AnswerContext } from '#core/answer/explain'
 import type { SupplyNeed } from '#core/classes/supplies'
 import type { ShopTolerance } from '#core/samples/spread'
 import type { Question } from '#core/answer/types'
@@ -19,7 +19,7 @@ import { listPages, runPages, shoppingPages, sidePages } from './lists'
 
 export interface HandoutInput {
   planned: PlannedClass
-  answering: Answering
+  answering: AnswerContext
   tolerance: ShopTolerance
   /** Where a card opens without an account: `http://127.0.0.1:8470/c/…`. */
   cards: string
