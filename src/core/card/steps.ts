@@ -6,7 +6,7 @@ import type { CatalogueIndex } from '../catalogue/index'
 import type { ControlRule, Controls, Model, Step } from '../catalogue/types'
 import type { StageAnswer } from '../answer/types'
 import type { Changeover } from '../changeover/changeover'
-import type { Plan, PlanStep } from '../changeover/plan'
+import type { ChangeoverPlan, PlanStep } from '../changeover/plan'
 import { fillSlots, slotValues } from './slots'
 
 /** One move of a control, with what its model says of it. */
@@ -80,7 +80,7 @@ const placedOnce = (steps: readonly CardStep[]): CardStep[] => {
 }
 
 /** A plan as steps of a card; where there is none, what to look at or what forbids it. */
-export const planSteps = (plan: Plan, { controls }: Controls, model: Model, unknown = false): CardStep[] => {
+export const planSteps = (plan: ChangeoverPlan, { controls }: Controls, model: Model, unknown = false): CardStep[] => {
   if (plan.outcome === 'look')
     return [{ step: 'look', controls: plan.controls.map((control) => ({ control, where: controls[control]?.where })) }]
   if (plan.outcome === 'blocked') return [{ step: 'blocked', control: plan.control, to: plan.to, rules: plan.rules }]

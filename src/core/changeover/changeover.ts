@@ -5,18 +5,18 @@ import type { Controls, Model, Positions, Stage } from '../catalogue/types'
 import type { StageAnswer } from '../answer/types'
 import { stageGoal, type StageGoal } from './goal'
 import { controlsOf, normalSewing } from './machine'
-import { planChangeover, type Plan } from './plan'
+import { planChangeover, type ChangeoverPlan } from './plan'
 import { UNKNOWN } from './rules'
 
 export interface Changeover extends Pick<StageGoal, 'goal' | 'defaults'> {
   /** The model's controls, with the rules of what is fitted for this stage. */
   controls: Controls
   from: Positions
-  plan: Plan
+  plan: ChangeoverPlan
   /**
    * From where the stage leaves the machine to normal sewing; left out where there is no plan, or it was not asked for.
    */
-  back?: Plan
+  back?: ChangeoverPlan
 }
 
 /**
@@ -30,7 +30,7 @@ export const changeoverOf = (
   model: Model,
   { stands, now, oneWay = false }: { stands?: Positions; now?: Positions | undefined; oneWay?: boolean } = {},
 ): Changeover => {
-  const own = rememberedControls(index, model)
+  const own = memoizedControls(index, model)
   const { goal, defaults, rules } = stageGoal(index, answer, stage, model, own)
   const controls = { ...own, rules: [...own.rules, ...rules] }
   const from = stands ?? { ...own.normal, ...now }
@@ -44,7 +44,7 @@ export const changeoverOf = (
 export const afterSewing = ({ needleHeight: _, footLift: __, bobbin: ___, ...rest }: Positions): Positions => rest
 
 /** Back to what normal sewing says, of all that the stage changed; the machine's own values come with any stitch. */
-const wayBack = (index: CatalogueIndex, model: Model, controls: Controls, goal: Positions, from: Positions): Plan => {
+const wayBack = (index: CatalogueIndex, model: Model, controls: Controls, goal: Positions, from: Positions): ChangeoverPlan => {
   const normal = normalSewing(model, index.items, controls)
   const back = Object.fromEntries(Object.entries(normal).filter(([id]) => id !== 'stitch' && goal[id] !== undefined))
   const unvalued = Object.fromEntries(Object.keys(model.scales).map((id) => [id, UNKNOWN]))
@@ -52,9 +52,9 @@ const wayBack = (index: CatalogueIndex, model: Model, controls: Controls, goal: 
 }
 
 /** Found once for a model; models whose controls are the same share them. */
-const rememberedControls = (index: CatalogueIndex, model: Model): Controls => {
-  const known = controlsByModel.get(model)
-  if (known) return known
+const memoizedControls = (index: CatalogueIndex, model: Model): Controls => {
+  const cached = controlsByModel.get(model)
+  if (cached) return cached
   const own = controlsOf(model, index.items)
   const text = JSON.stringify(own)
   const controls = controlsByText.get(text) ?? own

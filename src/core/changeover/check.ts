@@ -24,13 +24,13 @@ export const controlIssues = (machine: Controls): ControlIssue[] => {
 const namedIssues = ({ controls, normal, rules }: Controls): ControlIssue[] => {
   const issues: ControlIssue[] = []
   const check = (where: string, control: string, positions: readonly (string | undefined)[], strict = true) => {
-    const known = controls[control]
-    if (!known) {
+    const declared = controls[control]
+    if (!declared) {
       issues.push({ issue: 'unknownControl', where, control })
       return
     }
     for (const position of positions)
-      if (strict && position !== undefined && !known.positions.includes(ANY) && !known.positions.includes(position))
+      if (strict && position !== undefined && !declared.positions.includes(ANY) && !declared.positions.includes(position))
         issues.push({ issue: 'unknownPosition', where, control, position })
   }
   for (const [control, position] of Object.entries(normal)) check('normal', control, [position])

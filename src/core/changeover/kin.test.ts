@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { ControlRule, Controls, Positions } from '../catalogue/types'
-import { rememberedSearch, type Search, type SearchInput } from './kin'
+import { memoizeSearch, type Search, type SearchInput } from './kin'
 import { searchAll } from './plan'
 import { ANY } from './rules'
 
@@ -61,7 +61,7 @@ describe('remembered moves', () => {
   it('are those that a search anew would find, whatever things are called', () => {
     let searched = 0
     const counted: Search = (input) => (searched++, searchAll(input))
-    const remembered = rememberedSearch(counted, 10_000)
+    const remembered = memoizeSearch(counted, 10_000)
     let asked = 0
     fc.assert(
       fc.property(question, (input) => {
@@ -78,7 +78,7 @@ describe('remembered moves', () => {
 
   it('are searched for once for a kin, and again where a rule names the word', () => {
     let searched = 0
-    const remembered = rememberedSearch((input) => (searched++, searchAll(input)), 10)
+    const remembered = memoizeSearch((input) => (searched++, searchAll(input)), 10)
     const controls: Controls = {
       controls: {
         foot: { positions: [ANY], habit: 1, seconds: 5 },

@@ -4,7 +4,7 @@
  */
 import { LRUCache } from 'lru-cache'
 import type { ControlRule, Controls, Positions } from '../catalogue/types'
-import type { Taken } from './search'
+import type { TakenMove } from './search'
 import { ANY, UNKNOWN, type Defaults } from './rules'
 
 export interface SearchInput {
@@ -14,23 +14,23 @@ export interface SearchInput {
   defaults: Defaults
 }
 
-export type Search = (input: SearchInput) => Taken[] | undefined
+export type Search = (input: SearchInput) => TakenMove[] | undefined
 
 /** A search that works each kin out once. `most`: kin that are remembered. */
-export const rememberedSearch = (search: Search, most: number): Search => {
-  const known = new LRUCache<string, { named: Taken[] | undefined }>({ max: most })
+export const memoizeSearch = (search: Search, most: number): Search => {
+  const cache = new LRUCache<string, { named: TakenMove[] | undefined }>({ max: most })
   return (input) => {
-    const { key, wordOf, nameOf } = kinOf(input)
-    const same = known.get(key)
+    const { key, wordOf, nameOf } = canonicalForm(input)
+    const same = cache.get(key)
     if (same) return same.named?.map(({ control, to }) => ({ control, to: wordOf(control, to) }))
     const taken = search(input)
-    known.set(key, { named: taken?.map(({ control, to }) => ({ control, to: nameOf(control, to) })) })
+    cache.set(key, { named: taken?.map(({ control, to }) => ({ control, to: nameOf(control, to) })) })
     return taken
   }
 }
 
 /** What the moves depend on as one text, and the way between words and the names that stand for them there. */
-const kinOf = ({ controls, from, goal, defaults }: SearchInput) => {
+const canonicalForm = ({ controls, from, goal, defaults }: SearchInput) => {
   const rules = controls.rules.filter((rule) => 'needs' in rule || 'resets' in rule)
   const names = new Map<string, Map<string, string>>()
   const words = new Map<string, string>()
@@ -62,8 +62,8 @@ const NAME = '\u0000'
 
 /** Controls that may stand at words that nobody listed. */
 const openOf = (controls: Controls['controls']): string[] => {
-  const known = openControls.get(controls)
-  if (known) return known
+  const cached = openControls.get(controls)
+  if (cached) return cached
   const open = Object.keys(controls).filter((id) => controls[id]?.positions.includes(ANY))
   openControls.set(controls, open)
   return open
@@ -83,14 +83,14 @@ const speaksOf = (rule: ControlRule, control: string, word: string): boolean => 
 
 /** A number for what a thing says: things that say the same have the same. */
 const contentOf = (thing: object): number => {
-  const known = contents.get(thing)
-  if (known !== undefined) return known
+  const cached = contents.get(thing)
+  if (cached !== undefined) return cached
   const text = JSON.stringify(thing)
-  const number = numbers.get(text) ?? told++
+  const number = numbers.get(text) ?? contentCount++
   numbers.set(text, number)
   contents.set(thing, number)
   return number
 }
 const contents = new WeakMap<object, number>()
 const numbers = new LRUCache<string, number>({ max: 5000 })
-let told = 0
+let contentCount = 0

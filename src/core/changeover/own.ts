@@ -87,8 +87,8 @@ export const ownOf = (usual: Controls, edited: ControlParts): Controls | undefin
   const controls: Controls['controls'] = {}
   const normal: Positions = {}
   for (const { id, normal: at, ...control } of edited.controls) {
-    const known = usual.controls[id]
-    if (!known || !sameValue(control, known)) controls[id] = control
+    const usualControl = usual.controls[id]
+    if (!usualControl || !sameValue(control, usualControl)) controls[id] = control
     if (at !== undefined && at !== usual.normal[id]) normal[id] = at
   }
   for (const { id, seconds, habit } of before.controls)

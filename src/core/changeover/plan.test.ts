@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Controls } from '../catalogue/types'
-import { planChangeover, type Plan } from './plan'
+import { planChangeover, type ChangeoverPlan } from './plan'
 
 const control = (positions: string[], habit: number, seconds = 5) => ({ positions, seconds, habit })
 
@@ -66,7 +66,7 @@ const rolled = {
   length: '1.2',
 }
 
-const words = (plan: Plan): string[] =>
+const words = (plan: ChangeoverPlan): string[] =>
   plan.outcome === 'plan'
     ? plan.steps.flatMap(({ control: id, to, duties }) => [`${id} ${to}`, ...duties])
     : [plan.outcome]

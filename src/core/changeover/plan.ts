@@ -5,8 +5,8 @@
  */
 import type { ControlRule, Controls, Positions } from '../catalogue/types'
 import { compile, orderOf } from './compile'
-import { rememberedSearch } from './kin'
-import { searchLeast, type Taken } from './search'
+import { memoizeSearch } from './kin'
+import { searchLeast, type TakenMove } from './search'
 import { ABSENT, ANY, dutiesOf, hazardsOf, UNKNOWN, type Defaults } from './rules'
 import { moveOnce } from './simulate'
 
@@ -23,7 +23,7 @@ export interface PlanStep {
   reset: Positions
 }
 
-export type Plan =
+export type ChangeoverPlan =
   | { outcome: 'plan'; steps: PlanStep[]; seconds: number; end: Positions }
   /** Nothing is legal from every state it may be in: look at these first. */
   | { outcome: 'look'; controls: string[] }
@@ -40,10 +40,10 @@ export interface PlanInput {
   defaults?: Defaults
 }
 
-export const planChangeover = (input: PlanInput): Plan => {
+export const planChangeover = (input: PlanInput): ChangeoverPlan => {
   const wanted = withinReach(input)
-  const taken = searchKin(wanted)
-  if (taken) return told(wanted, taken)
+  const taken = memoizedSearch(wanted)
+  if (taken) return planOf(wanted, taken)
   const controls = whatToLookAt(wanted)
   if (controls) return { outcome: 'look', controls }
   return blocked(wanted)
@@ -56,16 +56,16 @@ const withinReach = (input: PlanInput): Required<PlanInput> => ({
   defaults: input.defaults ?? {},
   goal: Object.fromEntries(
     Object.entries(input.goal).filter(([control]) => {
-      const known = input.controls.controls[control]
-      return known !== undefined && !known.positions.includes(ABSENT)
+      const own = input.controls.controls[control]
+      return own !== undefined && !own.positions.includes(ABSENT)
     }),
   ),
 })
 
-const searchKin = rememberedSearch((input) => searchAll(input), 4000)
+const memoizedSearch = memoizeSearch((input) => searchAll(input), 4000)
 
 /** Searches what hangs together; what no rule speaks of is one move each, put in where habit has it. */
-export const searchAll = (input: Required<PlanInput>): Taken[] | undefined => {
+export const searchAll = (input: Required<PlanInput>): TakenMove[] | undefined => {
   const { controls, from, goal } = input
   const loose = Object.keys(goal).filter((id) => goal[id] !== (from[id] ?? UNKNOWN) && isLoose(input, id))
   const bound = Object.fromEntries(Object.entries(goal).filter(([id]) => !loose.includes(id)))
@@ -74,7 +74,7 @@ export const searchAll = (input: Required<PlanInput>): Taken[] | undefined => {
   const order = orderOf(controls)
   const late = (id: string): number => order.get(id) as number
   const left = [...loose].sort((a, b) => late(a) - late(b))
-  const merged: Taken[] = []
+  const merged: TakenMove[] = []
   // From the end, as the search does: whatever comes later in the trade's order is done later.
   for (const step of [...taken].reverse()) {
     while (left.length > 0 && late(left.at(-1) as string) > late(step.control)) {
@@ -98,7 +98,7 @@ const isLoose = ({ controls: { controls, rules }, defaults, goal }: Required<Pla
   })
 }
 
-const told = ({ controls, from, defaults }: Required<PlanInput>, taken: Taken[]): Plan => {
+const planOf = ({ controls, from, defaults }: Required<PlanInput>, taken: TakenMove[]): ChangeoverPlan => {
   let state: Positions = { ...from }
   const steps = taken.map(({ control, to }): PlanStep => {
     const moved = moveOnce(controls, state, { control, to }, defaults)
@@ -139,7 +139,7 @@ const whatToLookAt = (input: Required<PlanInput>): string[] | undefined => {
   const { controls, from } = input
   const unknown = compile(input).controls.filter((id) => (from[id] ?? UNKNOWN) === UNKNOWN && isListed(controls, id))
   const ways = (looked: readonly string[]): boolean[] =>
-    everyPlace(controls, looked).map((places) => searchKin({ ...input, from: { ...from, ...places } }) !== undefined)
+    everyPlace(controls, looked).map((places) => memoizedSearch({ ...input, from: { ...from, ...places } }) !== undefined)
   const sets = [
     ...unknown.map((one) => [one]),
     ...unknown.flatMap((one, i) => unknown.slice(i + 1).map((other) => [one, other])),
@@ -152,17 +152,17 @@ const isListed = ({ controls }: Controls, id: string): boolean => !controls[id]?
 
 const everyPlace = ({ controls }: Controls, looked: readonly string[]): Positions[] =>
   looked.reduce<Positions[]>(
-    (told, id) => told.flatMap((places) => (controls[id]?.positions ?? []).map((at) => ({ ...places, [id]: at }))),
+    (combined, id) => combined.flatMap((places) => (controls[id]?.positions ?? []).map((at) => ({ ...places, [id]: at }))),
     [{}],
   )
 
 /** The first thing wanted that cannot be had, alone or with the rest, and the rules without one of which it could. */
-const blocked = (input: Required<PlanInput>): Plan => {
+const blocked = (input: Required<PlanInput>): ChangeoverPlan => {
   const wanted = Object.entries(input.goal)
-  const alone = wanted.find(([control, to]) => searchKin({ ...input, goal: { [control]: to } }) === undefined)
+  const alone = wanted.find(([control, to]) => memoizedSearch({ ...input, goal: { [control]: to } }) === undefined)
   const [control, to] =
     alone ??
-    wanted.find((_, i) => searchKin({ ...input, goal: Object.fromEntries(wanted.slice(0, i + 1)) }) === undefined) ??
+    wanted.find((_, i) => memoizedSearch({ ...input, goal: Object.fromEntries(wanted.slice(0, i + 1)) }) === undefined) ??
     (wanted[0] as [string, string])
   const goal = alone ? { [control]: to } : input.goal
   const binding = input.controls.rules.filter((rule) => 'needs' in rule || 'resets' in rule)
@@ -170,7 +170,7 @@ const blocked = (input: Required<PlanInput>): Plan => {
     ...input.controls,
     rules: input.controls.rules.filter((rule) => rule !== dropped),
   })
-  const freeing = binding.filter((rule) => searchKin({ ...input, goal, controls: without(rule) }) !== undefined)
+  const freeing = binding.filter((rule) => memoizedSearch({ ...input, goal, controls: without(rule) }) !== undefined)
   const rules = freeing.length > 0 ? freeing : binding.filter((rule) => speaksOf(rule, control))
   return { outcome: 'blocked', control, to, rules: rules.length > 0 ? rules : binding }
 }

@@ -2,7 +2,7 @@
 import TinyQueue from 'tinyqueue'
 import { ANYWHERE, type Compiled, type CompiledMove } from './compile'
 
-export interface Taken {
+export interface TakenMove {
   control: string
   to: string
 }
@@ -27,7 +27,7 @@ interface Seen {
  * last moves are those that come latest in the trade's order, so that what is only done for a while is done when it is
  * needed and not before. Undefined where there is no way.
  */
-export const searchLeast = (compiled: Compiled): Taken[] | undefined => {
+export const searchLeast = (compiled: Compiled): TakenMove[] | undefined => {
   const ends = leastEffort(compiled)
   return ends.length === 0 ? undefined : byHabit(compiled, ends)
 }
@@ -37,9 +37,9 @@ const leastEffort = (compiled: Compiled): Seen[] => {
   const seen = new Map<string, Seen>([[keyOf(first.places), first]])
   const bounds = new Map<Seen, number>()
   const boundOf = (state: Seen): number => {
-    const known = bounds.get(state) ?? surelyToSpend(compiled, state.places)
-    bounds.set(state, known)
-    return known
+    const bound = bounds.get(state) ?? surelyToSpend(compiled, state.places)
+    bounds.set(state, bound)
+    return bound
   }
   const open = new TinyQueue<{ total: number; state: Seen; round: number }>(
     [],
@@ -62,13 +62,13 @@ const leastEffort = (compiled: Compiled): Seen[] => {
       const spent = state.spent + (compiled.seconds[move.control] as number)
       const places = moved(compiled, state.places, move)
       const key = keyOf(places)
-      const known = seen.get(key)
-      if (known && known.spent < spent - SAME) continue
-      if (known && known.spent <= spent + SAME) {
-        known.by.push({ move, from: state })
+      const earlier = seen.get(key)
+      if (earlier && earlier.spent < spent - SAME) continue
+      if (earlier && earlier.spent <= spent + SAME) {
+        earlier.by.push({ move, from: state })
         continue
       }
-      const then: Seen = known ?? { places, spent, by: [], round: -1 }
+      const then: Seen = earlier ?? { places, spent, by: [], round: -1 }
       then.spent = spent
       then.by = [{ move, from: state }]
       then.round++
@@ -84,7 +84,7 @@ const leastEffort = (compiled: Compiled): Seen[] => {
 const SAME = 1e-9
 
 /** Back from the ends: of all last moves the latest in the order of habit, and so on among what led there. */
-const byHabit = (compiled: Compiled, ends: readonly Seen[]): Taken[] => {
+const byHabit = (compiled: Compiled, ends: readonly Seen[]): TakenMove[] => {
   const order = new Map(compiled.moves.map((move, i) => [move, i]))
   const backwards: CompiledMove[] = []
   let states: ReadonlySet<Seen> = new Set(ends)

@@ -4,7 +4,7 @@
  * that put it right. (classes-and-desk, The desk)
  */
 import type { Parameter, Positions, Scale } from '../catalogue/types'
-import { planChangeover, type Plan } from '../changeover/plan'
+import { planChangeover, type ChangeoverPlan } from '../changeover/plan'
 import { asTheCardSays, missing, type MachineState } from '../practice/machine'
 import { sewWith, type Finding } from '../practice/sew'
 import type { Trial, Values } from '../practice/trial'
@@ -51,7 +51,7 @@ export interface Diagnosis {
   causes: Cause[]
   differences: Difference[]
   /** From what it shows to what the card says. */
-  plan: Plan
+  plan: ChangeoverPlan
 }
 
 /** How often each cause was the one, by its key. */
