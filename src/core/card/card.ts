@@ -5,7 +5,7 @@ import { sampleKey, withContents } from '../catalogue/index'
 import type { Reason } from '../answer/reasons'
 import type { Answer, Question, Setting, StageAnswer, Verdict } from '../answer/types'
 import type { FootShape } from './footPlan'
-import { collectNames, type Names } from './names'
+import { collectNames, type NamesById } from './names'
 import { sketchOf, type CardSketch } from './sketch'
 import type { Changeover } from '../changeover/changeover'
 import { ANY } from '../changeover/rules'
@@ -26,7 +26,7 @@ export interface Card {
   toGet: string[]
   reasons: Reason[]
   stages: CardStage[]
-  names: Names
+  names: NamesById
 }
 
 export interface CardMethod {
@@ -108,7 +108,7 @@ export interface CardOptions {
 }
 
 /** As many other ways as anybody reads before asking for all. */
-const WAYS_SHOWN = 12
+const ALTERNATIVES_SHOWN = 12
 
 export const cardOf = (
   index: CatalogueIndex,
@@ -116,7 +116,7 @@ export const cardOf = (
   whole: Answer,
   { tolerance = USUAL_TOLERANCE, now, allWays = false }: CardOptions = {},
 ): Card => {
-  const answer = allWays ? whole : withFewWays(whole)
+  const answer = allWays ? whole : withFewAlternatives(whole)
   const technique = found(index.techniques.get(question.technique))
   const model = found(index.models.get(question.model))
   const fabric = found(index.fabrics.get(question.fabric))
@@ -153,12 +153,12 @@ export const cardOf = (
       const at = { model: found(index.models.get(given.model)), fabric, layers }
       const house = houseSample(index, question, given, tolerance)
       const otherWays = whole.stages[i]?.alternatives.length ?? 0
-      const told = cardStage(index, question, given, stage, fabric, found(changeovers[i]), {
+      const view = cardStage(index, question, given, stage, fabric, found(changeovers[i]), {
         prepare: i === 0 ? (method?.prepare ?? []).filter((step) => holds(step.when, at)) : [],
         sew: stage.steps.filter((step) => holds(step.when, at)),
         finish: last ? (method?.finish ?? []).filter((step) => holds(step.when, at)) : [],
       })
-      return house ? { ...told, otherWays, house } : { ...told, otherWays }
+      return house ? { ...view, otherWays, house } : { ...view, otherWays }
     }),
     names: collectNames(
       index,
@@ -169,9 +169,9 @@ export const cardOf = (
   }
 }
 
-const withFewWays = (answer: Answer): Answer => ({
+const withFewAlternatives = (answer: Answer): Answer => ({
   ...answer,
-  stages: answer.stages.map((stage) => ({ ...stage, alternatives: stage.alternatives.slice(0, WAYS_SHOWN) })),
+  stages: answer.stages.map((stage) => ({ ...stage, alternatives: stage.alternatives.slice(0, ALTERNATIVES_SHOWN) })),
 })
 
 const cardStage = (

@@ -13,13 +13,13 @@ export interface FabricLayout {
   lines: { name: LineName; at: Mm }[]
 }
 
-type Told = Pick<StitchSpec, 'function' | 'swing' | 'width' | 'needlePosition'>
+type FabricSketchInput = Pick<StitchSpec, 'function' | 'swing' | 'width' | 'needlePosition'>
 
 /**
  * Where fold, edge and guide lie: where the foot's guide says so, else where the stitch needs them. `bite`: how much of
  * a fold the swing is to take, mm.
  */
-export const fabricUnder = (told: Told, foot: Pick<Item, 'guide'> | undefined, bite: Mm): FabricLayout => {
+export const fabricUnder = (told: FabricSketchInput, foot: Pick<Item, 'guide'> | undefined, bite: Mm): FabricLayout => {
   const { family, id } = told.function
   const { from, to } = swingSpan(told.swing, told.needlePosition, told.width)
   const guide = foot?.guide?.kind === 'none' ? undefined : foot?.guide?.offset

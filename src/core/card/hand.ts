@@ -19,7 +19,7 @@ import type { Mm, NeedleSize } from '../units/quantities'
 import type { FootShape } from './footPlan'
 import { sketchOf, type CardSketch } from './sketch'
 
-export interface HandFoot extends FootShape {
+export interface WorkbenchFoot extends FootShape {
   id: string
   code: string
   name: string
@@ -28,9 +28,9 @@ export interface HandFoot extends FootShape {
 
 /** Parameters whose scale a calculator puts its result on. */
 const SCALES = ['width', 'length', 'needlePosition', 'differential'] as const
-export type HandScale = (typeof SCALES)[number]
+export type WorkbenchScale = (typeof SCALES)[number]
 
-export interface HandModel {
+export interface WorkbenchModel {
   id: string
   name: string
   kind: Model['kind']
@@ -39,20 +39,20 @@ export interface HandModel {
   maxSpeed?: number | undefined
   travel?: Range | undefined
   bobbin?: { class: string; capacity: number } | undefined
-  scales: Partial<Record<HandScale, Scale>>
+  scales: Partial<Record<WorkbenchScale, Scale>>
   /** Decorative stitches, with their points where somebody has told them. */
   motifs: { id: string; name: string; points?: [number, number][] | undefined }[]
   /** Of the plate that is fitted when it is delivered. */
   plateSlot?: Slot | undefined
 }
 
-export interface HandStage {
+export interface WorkbenchStage {
   stage: string
   name: string
   select: string
   function: StitchFunction
   sketch?: CardSketch | undefined
-  foot?: HandFoot | undefined
+  foot?: WorkbenchFoot | undefined
   plateSlot?: Slot | undefined
   needleSize: NeedleSize
   threads: (Pick<Thread, 'name' | 'tex' | 'fibre'> & { place: string })[]
@@ -64,31 +64,31 @@ export interface HandStage {
   settings: Partial<Record<Parameter, number>>
 }
 
-export interface Hand {
-  model?: HandModel
+export interface WorkbenchInput {
+  model?: WorkbenchModel
   /** `thickness` of all layers together, pressed. */
   fabric?: Pick<Fabric, 'name' | 'structure' | 'weight' | 'behaviours'> & { thickness: Mm; needleSize: NeedleSize }
-  stages: HandStage[]
+  stages: WorkbenchStage[]
   /**
    * Feet that fit the model, have a guide at a stated place and let a straight stitch through; a blade in the middle
    * first.
    */
-  guides: HandFoot[]
+  guides: WorkbenchFoot[]
 }
 
-export interface HandInput {
+export interface WorkbenchInputQuery {
   index: CatalogueIndex
   fitOf: FitLookup
 }
 
 /** `layers`: sewn through; left out: the fabric's own. */
-export const handOf = (
-  { index, fitOf }: HandInput,
+export const workbenchInputOf = (
+  { index, fitOf }: WorkbenchInputQuery,
   picked: { model?: Model; fabric?: Fabric; layers?: number; answer?: Answer },
-): Hand => {
+): WorkbenchInput => {
   const { model, fabric, answer } = picked
   return {
-    ...(model ? { model: handModel(index, model) } : {}),
+    ...(model ? { model: workbenchModel(index, model) } : {}),
     ...(fabric
       ? {
           fabric: {
@@ -101,13 +101,13 @@ export const handOf = (
           },
         }
       : {}),
-    stages: (answer?.stages ?? []).flatMap((stage) => handStage(index, stage, fabric) ?? []),
+    stages: (answer?.stages ?? []).flatMap((stage) => workbenchStage(index, stage, fabric) ?? []),
     guides: model ? guidesOn(index, fitOf, model) : [],
   }
 }
 
-const handModel = (index: CatalogueIndex, model: Model): HandModel => {
-  const scales: HandModel['scales'] = {}
+const workbenchModel = (index: CatalogueIndex, model: Model): WorkbenchModel => {
+  const scales: WorkbenchModel['scales'] = {}
   for (const parameter of SCALES) {
     const scale = model.scales[parameter]
     if (scale && scale !== 'absent') scales[parameter] = scale
@@ -136,17 +136,17 @@ const handModel = (index: CatalogueIndex, model: Model): HandModel => {
   }
 }
 
-const handStage = (
+const workbenchStage = (
   index: CatalogueIndex,
   answer: Answer['stages'][number],
   fabric: Fabric | undefined,
-): HandStage | undefined => {
-  const told = index.functions.get(answer.function)
-  if (!told) return undefined
+): WorkbenchStage | undefined => {
+  const stitchFunction = index.functions.get(answer.function)
+  if (!stitchFunction) return undefined
   const stitch = index.models.get(answer.model)?.stitches.find(({ id }) => id === answer.stitch)
   const item = (id: string | undefined) => (id === undefined ? undefined : index.items.get(id))
   const [foot, plate] = [item(answer.foot), item(answer.plate)]
-  const settings: HandStage['settings'] = {}
+  const settings: WorkbenchStage['settings'] = {}
   for (const [parameter, setting] of Object.entries(answer.settings) as [Parameter, Setting][]) {
     const value = setting.value === 'absent' ? setting.default : setting.value
     if (typeof value === 'number') settings[parameter] = value
@@ -159,9 +159,9 @@ const handStage = (
     stage: answer.stage,
     name: name ?? answer.stage,
     select: answer.select,
-    function: told,
+    function: stitchFunction,
     sketch: sketchOf(index, answer, fabric),
-    foot: foot && handFoot(foot),
+    foot: foot && workbenchFoot(foot),
     plateSlot: plate?.slot,
     needleSize: answer.needle.size,
     threads: answer.threads.flatMap(({ place, thread }) => {
@@ -175,7 +175,7 @@ const handStage = (
   }
 }
 
-const handFoot = ({ id, code, name, slot, guide, minWidth, functions, maxButton, overrun }: Item): HandFoot => ({
+const workbenchFoot = ({ id, code, name, slot, guide, minWidth, functions, maxButton, overrun }: Item): WorkbenchFoot => ({
   id,
   code,
   name,
@@ -187,7 +187,7 @@ const handFoot = ({ id, code, name, slot, guide, minWidth, functions, maxButton,
   overrun,
 })
 
-const guidesOn = (index: CatalogueIndex, fitOf: FitLookup, model: Model): HandFoot[] =>
+const guidesOn = (index: CatalogueIndex, fitOf: FitLookup, model: Model): WorkbenchFoot[] =>
   [...index.items.values()]
     .filter(
       ({ what, guide, minWidth, denies }) =>
@@ -198,5 +198,5 @@ const guidesOn = (index: CatalogueIndex, fitOf: FitLookup, model: Model): HandFo
         !denies?.includes('straight'),
     )
     .filter((item) => fitOf(item, model).fits === 'yes')
-    .map(handFoot)
+    .map(workbenchFoot)
     .sort((a, b) => Number(b.guide?.kind === 'centre') - Number(a.guide?.kind === 'centre'))

@@ -1,7 +1,7 @@
 import type { CatalogueIndex } from '../catalogue/index'
 
 /** Names of everything an answer speaks of, by id. */
-export interface Names {
+export interface NamesById {
   items: Record<string, { code: string; name: string; what: string; price?: number | undefined }>
   models: Record<string, string>
   functions: Record<string, string>
@@ -12,8 +12,8 @@ export interface Names {
 }
 
 /** Looks through the answer for every id that has a name. */
-export const collectNames = (index: CatalogueIndex, ...said: unknown[]): Names => {
-  const names: Names = { items: {}, models: {}, functions: {}, methods: {}, stages: {}, threads: {}, stitches: {} }
+export const collectNames = (index: CatalogueIndex, ...said: unknown[]): NamesById => {
+  const names: NamesById = { items: {}, models: {}, functions: {}, methods: {}, stages: {}, threads: {}, stitches: {} }
   const words = new Set<string>()
   for (const part of said) collectWords(part, words)
   const models = [...words].flatMap((word) => index.models.get(word) ?? [])

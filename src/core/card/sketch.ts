@@ -56,10 +56,10 @@ export const specFrom = (
 export const sketchOf = (index: CatalogueIndex, answer: StageAnswer, sewnOn?: Fabric): CardSketch | undefined => {
   const model = index.models.get(answer.model)
   const stitch = model?.stitches.find(({ id }) => id === answer.stitch)
-  const told = index.functions.get(answer.function)
-  if (!model || !stitch || !told) return undefined
+  const stitchFunction = index.functions.get(answer.function)
+  if (!model || !stitch || !stitchFunction) return undefined
   const specOf = (value: (setting: Setting) => unknown): StitchSpec | undefined =>
-    specFrom(told, stitch, (parameter) => {
+    specFrom(stitchFunction, stitch, (parameter) => {
       const setting = answer.settings[parameter]
       // Without a control the machine still sews what the book says it gives.
       const found = setting && (setting.value === 'absent' ? setting.default : value(setting))
@@ -70,7 +70,7 @@ export const sketchOf = (index: CatalogueIndex, answer: StageAnswer, sewnOn?: Fa
   const given = specOf(({ default: byBook }) => byBook)
   const slotOf = (id: string | undefined) => (id === undefined ? undefined : index.items.get(id)?.slot)
   // Of an overlock stitch zero is the edge, of foot and plate the needle: they are not drawn beside it.
-  const [foot, plate] = told.family === 'overlock' ? [] : [slotOf(answer.foot), slotOf(answer.plate)]
+  const [foot, plate] = stitchFunction.family === 'overlock' ? [] : [slotOf(answer.foot), slotOf(answer.plate)]
   const differs =
     given && (given.width !== set.width || given.length !== set.length || given.needlePosition !== set.needlePosition)
   const item = answer.foot === undefined ? undefined : index.items.get(answer.foot)

@@ -45,7 +45,7 @@ export interface StepsInput {
 export const cardSteps = (input: StepsInput): CardStep[] => {
   const { authored, changeover, model } = input
   const values = slotValues(input)
-  const told =
+  const ownSteps =
     (phase: 'prepare' | 'sew' | 'finish') =>
     (step: Step): CardStep => ({
       step: 'authored',
@@ -58,13 +58,13 @@ export const cardSteps = (input: StepsInput): CardStep[] => {
   const { fit, set } = fitAndSet(changeover, model, input.answer.cautions.length > 0)
   const blocks: Record<string, CardStep[]> = { '{fit}': fit, '{set}': [...set, { step: 'scrap' }] }
   const placed = (slot: string) => authored.sew.some(({ text }) => text === slot)
-  const sew = authored.sew.flatMap((step) => blocks[step.text] ?? [told('sew')(step)])
+  const sew = authored.sew.flatMap((step) => blocks[step.text] ?? [ownSteps('sew')(step)])
   return placedOnce([
-    ...authored.prepare.map(told('prepare')),
+    ...authored.prepare.map(ownSteps('prepare')),
     ...(placed('{fit}') ? [] : (blocks['{fit}'] as CardStep[])),
     ...(placed('{set}') ? [] : (blocks['{set}'] as CardStep[])),
     ...sew,
-    ...authored.finish.map(told('finish')),
+    ...authored.finish.map(ownSteps('finish')),
   ])
 }
 
@@ -117,7 +117,7 @@ const SET_LAST: ReadonlySet<string> = new Set([
 
 const cardMove = (step: PlanStep, controls: Controls['controls'], model: Model): CardMove => {
   const { control, from, to, hazards, duties } = step
-  const known = controls[control]
+  const placed = controls[control]
   return {
     control,
     from,
@@ -125,8 +125,8 @@ const cardMove = (step: PlanStep, controls: Controls['controls'], model: Model):
     hazards,
     duties,
     means: meaning(control, model),
-    ...(known?.say?.[to] === undefined ? {} : { say: known.say[to] }),
-    ...(known?.where === undefined ? {} : { where: known.where }),
+    ...(placed?.say?.[to] === undefined ? {} : { say: placed.say[to] }),
+    ...(placed?.where === undefined ? {} : { where: placed.where }),
   }
 }
 
@@ -141,14 +141,14 @@ export const meaning = (control: string, { scales }: Pick<Model, 'scales'>): Car
 
 /** Short moves that are told together: getting clear, and choosing with its values. One with a duty ends its breath. */
 const inBreaths = (moves: CardMove[]): CardMove[][] => {
-  const told: CardMove[][] = []
+  const breaths: CardMove[][] = []
   for (const move of moves) {
-    const breath = told.at(-1)
+    const breath = breaths.at(-1)
     const last = breath?.at(-1)
     if (breath && last && last.duties.length + last.hazards.length === 0 && goTogether(last, move)) breath.push(move)
-    else told.push([move])
+    else breaths.push([move])
   }
-  return told
+  return breaths
 }
 
 const CLEARING: ReadonlySet<string> = new Set(['needleHeight', 'footLift', 'power'])

@@ -190,7 +190,7 @@ export const CardQuery = z.strictObject({
   /** A technique that was sewn before on this machine: it starts from how that left it. */
   after: Id.optional(),
   /** `all`: every other way, and not only the best few. */
-  ways: z.literal('all').optional(),
+  alternatives: z.literal('all').optional(),
 })
 
 /** A card of a technique that is not saved yet: what it would say. */

@@ -6,7 +6,7 @@ import { CardSketch, FootShape, idList } from './card'
 import { Id, Kind, Range, Scale, Slot, Stitch, StitchFunction, Thread, byParameter } from './catalogue'
 
 /** As a card is asked for, but that anything may still be open. */
-export const HandQuery = z.strictObject({
+export const WorkbenchQuery = z.strictObject({
   technique: Id.optional(),
   model: Id.optional(),
   fabric: Id.optional(),
@@ -20,9 +20,9 @@ const MOST_MM = 10_000
 const mm = z.number().min(-MOST_MM).max(MOST_MM)
 const At = z.tuple([mm, mm])
 
-const HandFoot = FootShape.extend({ id: Id, code: z.string(), name: z.string(), overrun: z.number().optional() })
+const WorkbenchFoot = FootShape.extend({ id: Id, code: z.string(), name: z.string(), overrun: z.number().optional() })
 
-export const HandView = z.object({
+export const WorkbenchInputView = z.object({
   model: z
     .object({
       id: Id,
@@ -55,7 +55,7 @@ export const HandView = z.object({
       select: z.string(),
       function: StitchFunction,
       sketch: CardSketch.optional(),
-      foot: HandFoot.optional(),
+      foot: WorkbenchFoot.optional(),
       plateSlot: Slot.optional(),
       needleSize: z.number(),
       threads: z.array(Thread.pick({ name: true, tex: true, fibre: true }).extend({ place: z.string() })),
@@ -65,10 +65,10 @@ export const HandView = z.object({
       settings: byParameter(z.number()),
     }),
   ),
-  guides: z.array(HandFoot),
+  guides: z.array(WorkbenchFoot),
 })
 /** As the core gives it; the wire carries the same. */
-export type HandView = core.Hand
+export type WorkbenchInputView = core.WorkbenchInput
 
 const Weight = z.enum(['thin', 'strong', 'dashed'])
 const size = z.number().positive().max(MOST_MM)

@@ -1,6 +1,6 @@
 /** The sentences: one for every code the core gives. */
 import type { MissingFact, Reason, ReasonCode, ReasonOf } from '#core/answer/reasons'
-import type { Names } from '#core/card/names'
+import type { NamesById } from '#core/card/names'
 import { formatNumber } from '#core/units/format'
 import {
   capital,
@@ -30,7 +30,7 @@ export interface Speech {
   reason: (reason: Reason) => string
 }
 
-export const speech = (names: Names): Speech => {
+export const speech = (names: NamesById): Speech => {
   const say: Speech = {
     item: (id) => {
       const item = names.items[id]

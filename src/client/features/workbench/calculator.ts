@@ -2,7 +2,7 @@
  * What a calculator is to the page: fields to fill in, figures to read off, and what can be drawn, printed or handed
  * back.
  */
-import type { Hand, HandStage } from '#core/card/hand'
+import type { WorkbenchInput, WorkbenchStage } from '#core/card/hand'
 import type { CardSketch } from '#core/card/sketch'
 import type { Parameter } from '#core/catalogue/types'
 import type { Point, StitchSpec } from '#core/stitch/types'
@@ -44,9 +44,9 @@ export interface Start {
 
 /** What lies in hand, as the calculators look at it. */
 export interface Bench {
-  hand: Hand
+  hand: WorkbenchInput
   /** The card's stage that is sewn by one of these families; the first where none is named. */
-  stage: (...families: string[]) => HandStage | undefined
+  stage: (...families: string[]) => WorkbenchStage | undefined
 }
 
 export interface Calculator {
@@ -87,14 +87,14 @@ export const startsAt = (value: number | string | undefined, from: string | unde
   value === undefined || from === undefined ? undefined : { text: String(value), from }
 
 /** A stitch on plain fabric, under the foot and plate in hand. */
-export const plainly = (set: StitchSpec, stage?: HandStage): CardSketch => ({
+export const plainly = (set: StitchSpec, stage?: WorkbenchStage): CardSketch => ({
   set,
   ...(stage?.foot?.slot === undefined ? {} : { foot: stage.foot.slot }),
   ...(stage?.plateSlot === undefined ? {} : { plate: stage.plateSlot }),
   fabric: { parts: [], lines: [] },
 })
 
-export const benchOf = (hand: Hand): Bench => ({
+export const benchOf = (hand: WorkbenchInput): Bench => ({
   hand,
   stage: (...families) =>
     families.length === 0

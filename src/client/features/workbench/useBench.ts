@@ -1,5 +1,5 @@
 import { computed, type Ref } from 'vue'
-import type { Hand } from '#core/card/hand'
+import type { WorkbenchInput } from '#core/card/hand'
 import { get } from '../../api/client'
 import type { Picked } from '../../state/picks'
 import { useAnswer } from '../../state/useAnswer'
@@ -12,7 +12,7 @@ export const useBench = (picked: Ref<Picked>) => {
       const { owned, model, technique, fabric, method, also } = picked.value
       return { model, technique, fabric, method, also, owned: owned.join(',') }
     },
-    (asked) => get<Hand>('/api/hand', asked),
+    (asked) => get<WorkbenchInput>('/api/hand', asked),
   )
   return { bench: computed(() => benchOf(answer.value ?? { stages: [], guides: [] })), problem }
 }

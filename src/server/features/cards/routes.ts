@@ -25,11 +25,11 @@ export const cardRoutes = [
     handle: async ({ query, services, snapshot }) => {
       const { tolerance } = await services.settings.read()
       const text = services.cards.tell(snapshot, [query, tolerance], () => {
-        const { now, after, ways, ...asked } = query
+        const { now, after, alternatives, ...asked } = query
         const question = questionOf(asked)
         const stands = { ...(after === undefined ? {} : leftBy(snapshot, { ...question, technique: after })), ...now }
         const answer = answered(snapshot, question)
-        return cardOf(snapshot.index, question, answer, { tolerance, now: stands, allWays: ways === 'all' })
+        return cardOf(snapshot.index, question, answer, { tolerance, now: stands, allWays: alternatives === 'all' })
       })
       return new JsonText(text)
     },

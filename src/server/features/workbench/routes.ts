@@ -1,6 +1,6 @@
 import { QuestionError } from '#core/answer/question'
-import { handOf } from '#core/card/hand'
-import { HandQuery, HandView, Sheet } from '#shared/api/workbench'
+import { workbenchInputOf } from '#core/card/hand'
+import { WorkbenchQuery, WorkbenchInputView, Sheet } from '#shared/api/workbench'
 import { z } from 'zod'
 import { Invalid } from '../../http/problems'
 import { ANY_ROLE, route } from '../../http/route'
@@ -14,8 +14,8 @@ export const workbenchRoutes = [
     summary: 'What the workbench starts from: machine, fabric, and what the card fits and sets',
     tag: 'Workbench',
     for: ANY_ROLE,
-    query: HandQuery,
-    result: HandView,
+    query: WorkbenchQuery,
+    result: WorkbenchInputView,
     refuses: [422],
     handle: async ({ query, services, revision }) => {
       const snapshot = await services.catalogue.snapshot()
@@ -32,7 +32,7 @@ export const workbenchRoutes = [
       const whole = technique && model && fabric
       const question = { technique, model, fabric, ...(layers ? { layers } : {}), ...asked }
       const answer = whole ? answered(snapshot, question as never) : undefined
-      return handOf(snapshot, {
+      return workbenchInputOf(snapshot, {
         ...(named.model ? { model: named.model } : {}),
         ...(named.fabric ? { fabric: named.fabric } : {}),
         ...(layers ? { layers } : {}),
