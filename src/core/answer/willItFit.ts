@@ -22,7 +22,7 @@ export type FitLimit =
   | { limit: 'needsOff'; features: string[] }
   | { limit: 'inTheWay'; feature: string }
 
-export interface StatedFit {
+export interface FitStated {
   id: Id
   fits: boolean
   chain: Id[]
@@ -38,7 +38,7 @@ export interface FitReport {
   model: Id
   fit: Pick<Fit, 'fits' | 'evidence' | 'chains' | 'reasons' | 'missing'>
   supplied: boolean
-  statements: StatedFit[]
+  statements: FitStated[]
   limits: FitLimit[]
   /** Where it does not fit: members of its family that do. */
   instead: Id[]

@@ -7,17 +7,17 @@ import type { Parameter, Positions, Scale } from '../catalogue/types'
 import { planChangeover, type ChangeoverPlan } from '../changeover/plan'
 import { asTheCardSays, missing, type MachineState } from '../practice/machine'
 import { sewWith, type Finding } from '../practice/sew'
-import type { Trial, Values } from '../practice/trial'
+import type { Trial, TrialValues } from '../practice/trial'
 import { TOLERANCE } from '../units/quantities'
 import type { Trouble } from './troubles'
 
 /** What somebody has told of the machine; what is left out nobody has looked at. */
 export interface Shown {
   positions: Positions
-  values: Values
+  values: TrialValues
 }
 
-export interface Difference {
+export interface ShownDifference {
   control: string
   at: string
   wanted: string
@@ -35,7 +35,7 @@ export interface Cause {
   text?: string | undefined
   parameter?: Parameter | undefined
   toward?: 'high' | 'low' | undefined
-  difference?: Difference | undefined
+  difference?: ShownDifference | undefined
   /**
    * `otherWay`: off, and not the way this comes of. `asCard`: looked at, and as it should be. `notTold`: nobody has
    * looked. `elsewhere`: nothing the machine shows.
@@ -49,7 +49,7 @@ export interface Cause {
 export interface Diagnosis {
   hazards: Finding[]
   causes: Cause[]
-  differences: Difference[]
+  differences: ShownDifference[]
   /** From what it shows to what the card says. */
   plan: ChangeoverPlan
 }
@@ -120,9 +120,9 @@ const stateShown = (trial: Trial, { positions, values }: Shown): MachineState =>
   return { ...card, positions: { ...card.positions, power: 'on', ...positions }, values: { ...card.values, ...values } }
 }
 
-export const differencesOf = (trial: Trial, { positions, values }: Shown): Difference[] => {
+export const differencesOf = (trial: Trial, { positions, values }: Shown): ShownDifference[] => {
   const card = asTheCardSays(trial)
-  const valued = (Object.entries(values) as [Parameter, number][]).flatMap(([parameter, at]): Difference[] => {
+  const valued = (Object.entries(values) as [Parameter, number][]).flatMap(([parameter, at]): ShownDifference[] => {
     const wanted = card.values[parameter]
     if (wanted === undefined || Math.abs(at - wanted) <= TOLERANCE) return []
     return [
@@ -161,20 +161,20 @@ const stepOf = (parameter: Parameter, scale: Scale | 'absent' | undefined): numb
       : 0.5
 }
 
-const sizeOf = ({ steps }: Difference): number => (steps === undefined ? 0.9 : 1 - PER_STEP ** steps)
+const sizeOf = ({ steps }: ShownDifference): number => (steps === undefined ? 0.9 : 1 - PER_STEP ** steps)
 
-const keyOf = ({ control, toward }: Difference): string => (toward === undefined ? control : `${control}.${toward}`)
+const keyOf = ({ control, toward }: ShownDifference): string => (toward === undefined ? control : `${control}.${toward}`)
 
 const namedCause = (
   trial: Trial,
   shown: Shown,
-  differences: readonly Difference[],
+  differences: readonly ShownDifference[],
   cause: Named,
   rank: number,
 ): Omit<Cause, 'history'> => {
   const { key, text, parameter, toward } = cause
   const usual = RANK ** rank
-  const told = (how: Cause['told'], likely: number, difference?: Difference): Omit<Cause, 'history'> => ({
+  const told = (how: Cause['told'], likely: number, difference?: ShownDifference): Omit<Cause, 'history'> => ({
     key,
     text,
     parameter,

@@ -2,10 +2,10 @@
 import type { CardStage } from '../card/card'
 import type { Model } from '../catalogue/types'
 
-export type RungId = 'what' | 'rethread' | 'needle' | 'bobbin' | 'loopers' | 'lint' | 'foot' | 'pedal'
+export type LadderRungId = 'what' | 'rethread' | 'needle' | 'bobbin' | 'loopers' | 'lint' | 'foot' | 'pedal'
 
-export interface Rung {
-  id: RungId
+export interface LadderRung {
+  id: LadderRungId
   /** Facts of this model and card that its sentence names. */
   needle?: { system?: string | undefined; point: string; size: number }
   bobbin?: string
@@ -16,7 +16,7 @@ export interface Rung {
 export const ladderFor = (
   model: Pick<Model, 'kind' | 'bobbin' | 'features' | 'needle'>,
   stage?: Pick<CardStage, 'answer' | 'foot'>,
-): Rung[] => {
+): LadderRung[] => {
   const loops = ['overlocker', 'coverstitch', 'overlockCover'].includes(model.kind)
   const needle = stage && {
     system: model.needle?.system,

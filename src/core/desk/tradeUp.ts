@@ -8,14 +8,14 @@ import { decide } from '../coverage/decide'
 import { carry, hadThings, type Carried } from '../translate/carry'
 
 /** A technique that somebody was seen to sew, in a fabric, so often. */
-export interface Used {
+export interface UsedTechnique {
   technique: Id
   fabric: Id
   times: number
 }
 
 export interface TradeUp {
-  rows: (Used & { from: Side; to: Side })[]
+  rows: (UsedTechnique & { from: Side; to: Side })[]
   /** What they have beside the machine, and what came with the old one. */
   items: Carried[]
   /** To do on the new machine all that can be done on it. */
@@ -34,8 +34,8 @@ interface Side {
 }
 
 /** Most often first. `visits`: a technique with its fabric for each time it was sewn, taught or asked. */
-export const usedIn = (visits: readonly { technique?: Id | undefined; fabric?: Id | undefined }[]): Used[] => {
-  const count = new Map<string, Used>()
+export const usedIn = (visits: readonly { technique?: Id | undefined; fabric?: Id | undefined }[]): UsedTechnique[] => {
+  const count = new Map<string, UsedTechnique>()
   for (const { technique, fabric } of visits) {
     if (technique === undefined || fabric === undefined) continue
     const known = count.get(`${technique} ${fabric}`) ?? { technique, fabric, times: 0 }
@@ -51,10 +51,10 @@ export const tradeUp = (
   from: Model,
   to: Model,
   owned: readonly Id[],
-  used: readonly Used[],
+  used: readonly UsedTechnique[],
 ): TradeUp => {
   const { index } = answering
-  const side = (model: Model, { technique, fabric }: Used, has: readonly Id[]): Side => {
+  const side = (model: Model, { technique, fabric }: UsedTechnique, has: readonly Id[]): Side => {
     const { verdict, toGet, reason } = decide(answering, { technique, fabric, model: model.id, owned: [...has] })
     return { verdict, toGet, reason }
   }

@@ -1,7 +1,7 @@
 /** What a person did on the machine of a trial, and a few lines on it. */
 import type { Positions } from '../catalogue/types'
 import { missing, type MachineState } from './machine'
-import type { Finding, Sewn } from './sew'
+import type { Finding, TrialSample } from './sew'
 import type { Trial } from './trial'
 
 export type Event =
@@ -9,7 +9,7 @@ export type Event =
   | { event: 'refused'; control: string; to: string; rules: string[] }
   | { event: 'minded'; hazard: string }
   | { event: 'did'; duty: string }
-  | { event: 'sewed'; verdict: Sewn['verdict']; findings: Finding[] }
+  | { event: 'sewed'; verdict: TrialSample['verdict']; findings: Finding[] }
 
 export interface Review {
   reached: boolean

@@ -4,12 +4,12 @@ import type { Parameter, Positions, Range } from '../catalogue/types'
 import { isReset } from '../changeover/machine'
 import { AS_GIVEN, standsAt, type NeedsRule } from '../changeover/rules'
 import { moveOnce } from '../changeover/simulate'
-import type { Trial, TrialStitch, Values } from './trial'
+import type { Trial, TrialStitch, TrialValues } from './trial'
 
 export interface MachineState {
   positions: Positions
   /** Figures of the values that stand as figures; a range or "auto" of the book has none. */
-  values: Values
+  values: TrialValues
   /** Duties that moves left and nobody has done. */
   due: string[]
 }
@@ -38,7 +38,7 @@ export const work = (trial: Trial, state: MachineState, control: string, to: str
   const defaults = Object.fromEntries(given(trial, stitch).map(([parameter, , shown]) => [parameter, shown]))
   const moved = moveOnce(trial.controls, state.positions, { control, to }, defaults)
   if (!moved.done) return moved
-  const values: Values = { ...state.values }
+  const values: TrialValues = { ...state.values }
   for (const [parameter, figure] of given(trial, stitch)) {
     if (moved.state[parameter] !== defaults[parameter]) continue
     if (figure === undefined) delete values[parameter]
@@ -84,7 +84,7 @@ const given = ({ model }: Trial, stitch: TrialStitch | undefined): [Parameter, n
 /** The machine as the card has it: every control at its goal, every value at its setting. */
 export const asTheCardSays = (trial: Trial): MachineState => {
   const { positions, ...rest } = startOf(trial)
-  const values: Values = {}
+  const values: TrialValues = {}
   for (const [parameter, setting] of Object.entries(trial.answer.settings)) {
     if (typeof setting?.value === 'number') values[parameter as Parameter] = setting.value
     // Without a control the machine still sews what the book says it gives.

@@ -27,7 +27,7 @@ export type Finding =
   | { code: 'fault'; fault: string; parameter: Parameter; toward: 'high' | 'low'; mend: string }
   | { code: 'offCard'; parameter: Parameter; at: number; wanted: number }
 
-export interface Sewn {
+export interface TrialSample {
   /** `stops`: nothing is sewn, or the needle hits. */
   verdict: 'stops' | 'bad' | 'good'
   findings: Finding[]
@@ -37,7 +37,7 @@ export interface Sewn {
 
 const STOPS: ReadonlySet<Finding['code']> = new Set(['powerOff', 'noStitch', 'strike'])
 
-export const sewWith = (trial: Trial, state: MachineState): Sewn => {
+export const sewWith = (trial: Trial, state: MachineState): TrialSample => {
   const findings = [...whatStops(trial, state), ...howItSews(trial, state)]
   const stops = findings.some(({ code }) => STOPS.has(code))
   const verdict = stops ? 'stops' : findings.length > 0 ? 'bad' : 'good'
@@ -55,11 +55,11 @@ const whatStops = (trial: Trial, state: MachineState): Finding[] => {
 /** The needle against foot, plate and its own travel, with the values in force; unknown ones at their worst. */
 const strikeOf = (trial: Trial, state: MachineState): Reason | undefined => {
   const stitch = stitchOf(trial, state)
-  const told = trial.functions.find(({ id }) => id === stitch?.function)
-  if (!stitch || !told) return undefined
+  const stitchFunction = trial.functions.find(({ id }) => id === stitch?.function)
+  if (!stitch || !stitchFunction) return undefined
   const foot = itemAt(trial, state, 'foot')
   const plate = itemAt(trial, state, 'plate')
-  const swing = stitch.swing ?? told.swing
+  const swing = stitch.swing ?? stitchFunction.swing
   const width = widthOf(trial, state)
   const fences = fencesAround({
     model: trial.model as Model,
@@ -181,6 +181,6 @@ const noticed = (parameter: Parameter, number: number): number =>
 
 const specOf = (trial: Trial, state: MachineState): StitchSpec | undefined => {
   const stitch = stitchOf(trial, state)
-  const told = trial.functions.find(({ id }) => id === stitch?.function)
-  return stitch && told ? specFrom(told, stitch as Stitch, (parameter) => state.values[parameter]) : undefined
+  const stitchFunction = trial.functions.find(({ id }) => id === stitch?.function)
+  return stitch && stitchFunction ? specFrom(stitchFunction, stitch as Stitch, (parameter) => state.values[parameter]) : undefined
 }

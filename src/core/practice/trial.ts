@@ -184,4 +184,4 @@ const needlesFor = (index: CatalogueIndex, wanted: string | undefined, size: Nee
 const picked = <T extends object, Key extends keyof T>(from: T, keys: readonly Key[]): Pick<T, Key> =>
   Object.fromEntries(keys.flatMap((key) => (from[key] === undefined ? [] : [[key, from[key]]]))) as Pick<T, Key>
 
-export type Values = Partial<Record<Parameter, number>>
+export type TrialValues = Partial<Record<Parameter, number>>

@@ -21,7 +21,7 @@ export interface EvidenceCell {
   foot: Id | undefined
 }
 
-export type Try = Rung & {
+export type SampleTry = Rung & {
   stale: boolean
   /** What it sewed, drawn; left out where a value that shapes it is not known. */
   spec?: StitchSpec
@@ -30,7 +30,7 @@ export type Try = Rung & {
 }
 
 export interface Evidence {
-  tries: Try[]
+  tries: SampleTry[]
   /** The sample that is the house setting. */
   house?: { sample: Id; pinned: boolean; samples: number; people: number; days: number; last: string; proved: boolean }
   spread: Spread[]
@@ -55,7 +55,7 @@ export const evidenceOf = (
   const [offsets, middles] = [measured('startOffset'), measured('middle')]
   const middle = meanOf(middles.filter((value) => value >= 15 && value <= 35))
   return {
-    tries: ladderOf(samples).map((rung) => ({ ...rung, ...told(index, model, rung.sample) })),
+    tries: ladderOf(samples).map((rung) => ({ ...rung, ...sewnAs(index, model, rung.sample) })),
     ...(house
       ? {
           house: {
@@ -88,12 +88,12 @@ const samplesOf = (index: CatalogueIndex, { model, technique, method, stage, fab
         sample.fabric === fabric.id,
     )
 
-const told = (index: CatalogueIndex, model: Model, sample: Sample): Pick<Try, 'stale' | 'spec' | 'given'> => {
+const sewnAs = (index: CatalogueIndex, model: Model, sample: Sample): Pick<SampleTry, 'stale' | 'spec' | 'given'> => {
   const stitch = model.stitches.find(({ id }) => id === sample.stitch)
-  const told = stitch && index.functions.get(stitch.function)
+  const stitchFunction = stitch && index.functions.get(stitch.function)
   const given = Object.fromEntries(
     Object.entries(stitch?.defaults ?? {}).filter((entry): entry is [string, number] => typeof entry[1] === 'number'),
   )
-  const spec = stitch && told && specFrom(told, stitch, (parameter) => sample.used[parameter] ?? given[parameter])
+  const spec = stitch && stitchFunction && specFrom(stitchFunction, stitch, (parameter) => sample.used[parameter] ?? given[parameter])
   return { stale: isStale(sample, model), given, ...(spec ? { spec } : {}) }
 }

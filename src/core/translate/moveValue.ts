@@ -4,7 +4,7 @@ import { showValue } from '../answer/show'
 import { inRange, nearest, reachOf } from '../answer/reach'
 import { tidy, TOLERANCE } from '../units/quantities'
 
-export type Moved =
+export type MovedValue =
   | {
       is: 'moved'
       value: number
@@ -32,7 +32,7 @@ export const moveValue = (
   value: number,
   from: Scale | 'absent' | undefined,
   to: Scale | 'absent' | undefined,
-): Moved => {
+): MovedValue => {
   if (to === 'absent') return { is: 'noControl' }
   if (to === undefined) return { is: 'notComparable' }
   const wanted = IN_MM.has(parameter) ? value : fromNormal(value, from, to)
@@ -53,7 +53,7 @@ const fromNormal = (value: number, from: Scale | 'absent' | undefined, to: Scale
 }
 
 /** A moved width or needle position held against what is clear on the other card: one that hits is never said. */
-export const heldClear = (parameter: Parameter, moved: Moved, clear: Range | undefined): Moved => {
+export const heldClear = (parameter: Parameter, moved: MovedValue, clear: Range | undefined): MovedValue => {
   if (moved.is !== 'moved' || (parameter !== 'width' && parameter !== 'needlePosition')) return moved
   if (!clear) return { ...moved, unchecked: true }
   return inRange(moved.value, clear) ? moved : { is: 'wouldHit', clear }

@@ -6,7 +6,7 @@ import { showValue } from '../answer/show'
 import { compareParameters } from '../answer/settings'
 import type { Answer, Question, Setting, StageAnswer, Verdict } from '../answer/types'
 import { carry, hadThings, type Carried } from './carry'
-import { heldClear, moveValue, type Moved } from './moveValue'
+import { heldClear, moveValue, type MovedValue } from './moveValue'
 
 export interface CardTranslation {
   from: CardSide
@@ -45,7 +45,7 @@ export interface TranslatedSetting {
   from: string | undefined
   to: string | undefined
   /** The first card's value on the second machine's scale; undefined where it is no single number. */
-  moved: Moved | undefined
+  moved: MovedValue | undefined
 }
 
 /** Both cards are answered whole. Stages are paired by name, else by place. Throws as `explain` does. */

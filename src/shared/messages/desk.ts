@@ -1,6 +1,6 @@
 /** What the desk says: stops, the ladder, the thread jam, causes. */
 import type { Cause, Diagnosis } from '#core/desk/diagnosis'
-import type { Rung } from '#core/desk/ladder'
+import type { LadderRung } from '#core/desk/ladder'
 import type { Trial } from '#core/practice/trial'
 import { formatNumber } from '#core/units/format'
 import { placeWord } from './practice'
@@ -33,7 +33,7 @@ const STOP_WORDS: Record<string, string> = {
 }
 
 /** How a rung is done on this model. */
-export const rungText = (rung: Rung, itemName: (id: string) => string): string => {
+export const rungText = (rung: LadderRung, itemName: (id: string) => string): string => {
   switch (rung.id) {
     case 'what':
       return 'What exactly happens: from the first stitch, or after a while? On this fabric alone?'

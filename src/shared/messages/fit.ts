@@ -1,5 +1,5 @@
 /** Sentences about fit that no card needs: limits that hold although it fits, and what would settle an unknown. */
-import type { FitLimit, StatedFit } from '#core/answer/willItFit'
+import type { FitLimit, FitStated } from '#core/answer/willItFit'
 import type { MissingFact } from '#core/answer/reasons'
 import { formatNumber } from '#core/units/format'
 import type { Speech } from './en'
@@ -52,7 +52,7 @@ const ABOUT = {
   forGroups: 'of its model groups',
 }
 
-export const statementText = ({ fits, evidence, about, where, chain, standing }: StatedFit, say: Speech): string => {
+export const statementText = ({ fits, evidence, about, where, chain, standing }: FitStated, say: Speech): string => {
   const through = chain.length > 0 ? ` by way of ${say.items(chain)}` : ''
   const source = about === 'supplied' ? ABOUT.supplied : `said ${ABOUT[about]}${where === '' ? '' : `: ${where}`}`
   return (

@@ -1,6 +1,6 @@
 /** Samples in words. */
 import type { Parameter, Sample, Scale } from '#core/catalogue/types'
-import type { Change } from '#core/samples/ladder'
+import type { SampleChange } from '#core/samples/ladder'
 import type { Spread } from '#core/samples/spread'
 import { showValue } from '#core/answer/show'
 import { formatNumber } from '#core/units/format'
@@ -47,7 +47,7 @@ export const measureWord = (key: string): string =>
     .flat()
     .find(([one]) => one === key)?.[1] ?? key
 
-export const changeText = (change: Change, scales: Scales, names: Record<string, string>): string => {
+export const changeText = (change: SampleChange, scales: Scales, names: Record<string, string>): string => {
   if (change.of === 'parameter') {
     const shown = (value: number | undefined) =>
       value === undefined ? 'not stated' : showValue(value, change.parameter, scales[change.parameter])

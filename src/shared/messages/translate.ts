@@ -1,6 +1,6 @@
 /** Words for what moves from one machine to another. */
 import type { Carried } from '#core/translate/carry'
-import type { Moved } from '#core/translate/moveValue'
+import type { MovedValue } from '#core/translate/moveValue'
 import type { ReachDifference, ReachOf } from '#core/translate/translateMachine'
 import type { Parameter } from '#core/catalogue/types'
 import { formatNumber } from '#core/units/format'
@@ -34,7 +34,7 @@ export const carriedText = ({ chain, instead, reasons }: Carried, say: Speech): 
 const MM: ReadonlySet<string> = new Set(['width', 'length', 'needlePosition', 'cuttingWidth'])
 
 /** What the second machine makes of the first one's value. */
-export const movedText = (moved: Moved | undefined, parameter: Parameter): string => {
+export const movedText = (moved: MovedValue | undefined, parameter: Parameter): string => {
   if (!moved) return ''
   if (moved.is === 'noControl') return 'no control for it'
   if (moved.is === 'notComparable') return 'marks cannot be compared: sew a scrap'

@@ -2,7 +2,7 @@
 import { computed, defineAsyncComponent, toRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { Parameter } from '#core/catalogue/types'
-import type { Try } from '#core/samples/evidence'
+import type { SampleTry } from '#core/samples/evidence'
 import { houseText, spreadText } from '#shared/messages/samples'
 import { formatNumber } from '#core/units/format'
 import { call, file } from '../../api/client'
@@ -44,7 +44,7 @@ const cardQuery = computed(() => {
 watch(cell, (read) => read && !route.query.m && void router.replace({ query: { ...route.query, ...cardQuery.value } }))
 const another = () =>
   void router.push({ path: '/log/new', query: { ...cardQuery.value, stage: cell.value?.sample.stage } })
-const faultName = (one: Try) =>
+const faultName = (one: SampleTry) =>
   stageName.value?.faults.find(({ id }) => id === one.sample.fault)?.name ?? one.sample.fault
 /** The ones that vary are worth a chart. */
 const varying = computed(() => {

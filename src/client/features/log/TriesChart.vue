@@ -2,12 +2,12 @@
 import { Chart, LinearScale, LineController, LineElement, PointElement } from 'chart.js'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { Parameter } from '#core/catalogue/types'
-import type { Try } from '#core/samples/evidence'
+import type { SampleTry } from '#core/samples/evidence'
 import { sampleWord } from '#shared/messages/samples'
 import { parameterWord } from '#shared/messages/words'
 
 /** One value over the tries; good, usable and to be done again differ in shape. */
-const props = defineProps<{ tries: readonly Try[]; parameters: readonly Parameter[] }>()
+const props = defineProps<{ tries: readonly SampleTry[]; parameters: readonly Parameter[] }>()
 Chart.register(LinearScale, LineController, LineElement, PointElement)
 const canvas = ref<HTMLCanvasElement>()
 const chosen = ref<Parameter>()

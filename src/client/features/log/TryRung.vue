@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Parameter, Scale } from '#core/catalogue/types'
-import type { Try } from '#core/samples/evidence'
+import type { SampleTry } from '#core/samples/evidence'
 import { showValue } from '#core/answer/show'
 import { changeText, measureWord, sampleMark, sampleWord } from '#shared/messages/samples'
 import { dateWords, parameterWord } from '#shared/messages/words'
@@ -11,7 +11,7 @@ import StitchPicture from '../../ui/stitch/StitchPicture.vue'
 
 /** One try of the ladder. */
 const props = defineProps<{
-  one: Try
+  one: SampleTry
   scales: Partial<Record<Parameter, Scale | 'absent'>>
   names: Record<string, string>
   /** Where it is the shop's own setting. */

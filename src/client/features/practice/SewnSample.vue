@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { CardSketch } from '#core/card/sketch'
-import type { Sewn } from '#core/practice/sew'
+import type { TrialSample } from '#core/practice/sew'
 import type { Trial } from '#core/practice/trial'
 import { findingText } from '#shared/messages/practice'
 import StitchPicture from '../../ui/stitch/StitchPicture.vue'
 
 /** What it sewed, or would sew: in a word, why, and drawn to scale. */
-const props = defineProps<{ trial: Trial; sewn: Sewn; would?: boolean }>()
+const props = defineProps<{ trial: Trial; sewn: TrialSample; would?: boolean }>()
 const words = computed(() =>
   props.sewn.verdict === 'stops'
     ? props.would

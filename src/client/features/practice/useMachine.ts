@@ -3,7 +3,7 @@ import { computed, ref, shallowRef } from 'vue'
 import type { Parameter } from '#core/catalogue/types'
 import { reviewOf, type Event } from '#core/practice/attempt'
 import { doDuty, setValue, startOf, work, type MachineState, type Worked } from '#core/practice/machine'
-import { sewWith, type Sewn } from '#core/practice/sew'
+import { sewWith, type TrialSample } from '#core/practice/sew'
 import type { Trial } from '#core/practice/trial'
 import { placeWord } from '#shared/messages/practice'
 import { ruleText } from '#shared/messages/steps'
@@ -20,7 +20,7 @@ export const useMachine = (trial: Trial, start: MachineState = startOf(trial)) =
   const events = ref<Event[]>([])
   const told = ref<Told>()
   const hazards = ref<string[]>([])
-  const sewn = shallowRef<Sewn>()
+  const sewn = shallowRef<TrialSample>()
 
   const take = (control: string, to: string, worked: Worked) => {
     sewn.value = undefined
