@@ -3,12 +3,12 @@
  * best-ranked ways. A small integer programme, solved one aim after the other by whatever solver is given.
  */
 import type { Id } from '../catalogue/types'
-import type { LoanStock, Option, OptionsOf, Pace, Pin } from './types'
+import type { LoanStock, SeatOption, SeatOptionsOf, ReportProgress, Pin } from './types'
 
 export interface AllocationInput {
   seats: number
   techniques: number
-  optionsOf: OptionsOf
+  optionsOf: SeatOptionsOf
   loans: readonly LoanStock[]
   pins: readonly Pin[]
 }
@@ -32,7 +32,7 @@ export interface SeatPlan {
   loans: Id[]
   buys: Id[]
   /** By technique; undefined where the seat is not made ready. */
-  ways: (Option | undefined)[]
+  ways: (SeatOption | undefined)[]
 }
 
 export interface Allocation {
@@ -49,14 +49,14 @@ export interface Allocation {
 export const allocate = async (
   input: AllocationInput,
   solve: Solver,
-  { pace = () => undefined, aims: most = 4 }: { pace?: Pace; aims?: number } = {},
+  { reportProgress = () => undefined, aims: most = 4 }: { reportProgress?: ReportProgress; aims?: number } = {},
 ): Promise<Allocation | undefined> => {
   const programme = programmeOf(input)
   const aims = aimsOf(input, programme).slice(0, most)
   let solution: Awaited<ReturnType<Solver>>
   const rows = [...programme.rows]
   for (const [done, aim] of aims.entries()) {
-    await pace(done, aims.length)
+    await reportProgress(done, aims.length)
     if (Object.keys(aim).length === 0) continue
     solution = await solve({ ...programme, rows }, aim)
     if (!solution) return undefined

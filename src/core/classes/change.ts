@@ -2,7 +2,7 @@
 import type { Id } from '../catalogue/types'
 import { allocate, type Solver } from './allocate'
 import type { ClassPlan, PlannedClass } from './plan'
-import type { Pace } from './types'
+import type { ReportProgress } from './types'
 
 export interface PlanChange {
   ready: number
@@ -56,7 +56,7 @@ export interface ClassPurchase {
 export const worthOfOneMore = async (
   { asked, plan, optionsOf }: PlannedClass,
   solve: Solver,
-  pace: Pace = () => undefined,
+  pace: ReportProgress = () => undefined,
 ): Promise<ClassPurchase[]> => {
   const { seats, techniques, loans, pins } = asked
   const [items, models] = [new Set<Id>(), new Set<Id>()]

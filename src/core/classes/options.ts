@@ -3,10 +3,10 @@ import { explain, type AnswerContext } from '../answer/explain'
 import type { Reason } from '../answer/reasons'
 import type { Answer } from '../answer/types'
 import type { Id } from '../catalogue/types'
-import type { ClassTechnique, LoanStock, Option, Seat } from './types'
+import type { ClassTechnique, LoanStock, SeatOption, Seat } from './types'
 
 export interface SeatOptions {
-  options: Option[]
+  options: SeatOption[]
   /** The card as it is, on their own machine or the first of the shop's. */
   answer?: Answer | undefined
   /** What stops it on their own machine; without one, on any of the shop's. */
@@ -29,7 +29,7 @@ export const seatOptions = (
     ),
   ]
   const machines: (Id | undefined)[] = seat.model === undefined ? lendable : [undefined, ...lendable]
-  const found: Option[] = []
+  const found: SeatOption[] = []
   const reasons: Reason[] = []
   let first: Answer | undefined
   for (const lent of machines) {
@@ -50,7 +50,7 @@ export const seatOptions = (
           : explain(answering, { ...question, method: method.id })
       if (own.verdict === 'notOnThisModel') return
       const worse = own.verdict === 'otherRoute' ? 1 : 0
-      const option = (need: Id[], within: number): Option => ({
+      const option = (need: Id[], within: number): SeatOption => ({
         ...(lent === undefined ? {} : { machine: lent }),
         method: method.id,
         need: [...need].sort(),
@@ -67,8 +67,8 @@ export const seatOptions = (
 }
 
 /** Leaves out a way that needs all that another needs, and is no better ranked. */
-const undominated = (options: readonly Option[]): Option[] => {
-  const kept: Option[] = []
+const undominated = (options: readonly SeatOption[]): SeatOption[] => {
+  const kept: SeatOption[] = []
   for (const option of [...options].sort((a, b) => a.need.length - b.need.length || a.rank - b.rank)) {
     const worse = kept.some(
       (other) =>

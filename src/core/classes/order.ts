@@ -34,13 +34,13 @@ export const teachingOrder = ({ techniques, after, seconds, seats }: OrderInput)
   const costs = new Map<string, { waits: number; work: number }>()
   const cost = (from: number | undefined, next: number) => {
     const key = `${from ?? '-'} ${next}`
-    let known = costs.get(key)
-    if (!known) {
+    let cost = costs.get(key)
+    if (!cost) {
       const each = Array.from({ length: seats }, (_, seat) => seconds(seat, from, next))
-      known = { waits: Math.max(0, ...each), work: each.reduce((sum, one) => sum + one, 0) }
-      costs.set(key, known)
+      cost = { waits: Math.max(0, ...each), work: each.reduce((sum, one) => sum + one, 0) }
+      costs.set(key, cost)
     }
-    return known
+    return cost
   }
   const full = 2 ** techniques - 1
   // By the set that is taught and its last technique.
@@ -54,8 +54,8 @@ export const teachingOrder = ({ techniques, after, seconds, seats }: OrderInput)
         const then: Best = { waits: now.waits + waits, work: now.work + work, order: [...now.order, next] }
         const set = taught | (1 << next)
         const list = best.get(set) ?? []
-        const known = list[next]
-        if (!known || before(then, known)) list[next] = then
+        const shortest = list[next]
+        if (!shortest || before(then, shortest)) list[next] = then
         best.set(set, list)
       }
     }

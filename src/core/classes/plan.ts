@@ -10,7 +10,7 @@ import { allocate, type Allocation, type SeatPlan, type Solver } from './allocat
 import { seatOptions, type SeatOptions } from './options'
 import { MOST_TECHNIQUES, teachingOrder, type TeachingOrder } from './order'
 import { sewingOf, type ClassSewing } from './sewing'
-import type { OptionsOf, Pace, SewingClass } from './types'
+import type { SeatOptionsOf, ReportProgress, SewingClass } from './types'
 
 export interface ClassCell {
   /** With what the person owns, on their machine or the first that can be lent. */
@@ -50,21 +50,21 @@ export interface PlannedClass {
   index: CatalogueIndex
   plan: ClassPlan
   sewing: ClassSewing
-  optionsOf: OptionsOf
+  optionsOf: SeatOptionsOf
 }
 
 export const planClass = async (
   answering: AnswerContext,
   asked: SewingClass,
   solve: Solver,
-  pace: Pace = () => undefined,
+  pace: ReportProgress = () => undefined,
 ): Promise<PlannedClass> => {
   const { techniques, seats, loans, pins } = asked
   const steps = paceOf(seats.length, pace)
   const table = await readiness(answering, asked, steps.readying)
-  const optionsOf: OptionsOf = (s, t) => table[s]?.[t]?.options ?? []
+  const optionsOf: SeatOptionsOf = (s, t) => table[s]?.[t]?.options ?? []
   const found = await allocate({ seats: seats.length, techniques: techniques.length, optionsOf, loans, pins }, solve, {
-    pace: steps.sharing,
+    reportProgress: steps.sharing,
   })
   const planned = seats.map((_, s) => plannedSeat(asked, table[s] ?? [], found, s))
   const sewing = sewingOf(
@@ -108,7 +108,7 @@ export const mustPrecede = ({ techniques }: SewingClass): number[][] =>
   )
 
 /** Cards first, then sharing out, then changeovers: as parts of one way. */
-const paceOf = (seats: number, pace: Pace) => {
+const paceOf = (seats: number, pace: ReportProgress) => {
   const SHARING = 4
   const of = 2 * seats + SHARING
   return {
@@ -131,9 +131,9 @@ const readiness = async (
       techniques.map((technique) => {
         // Who has the same machine and owns the same can do the same.
         const key = JSON.stringify([technique, seat.model, seat.owns])
-        const known = alike.get(key) ?? seatOptions(answering, technique, seat, loans)
-        alike.set(key, known)
-        return known
+        const options = alike.get(key) ?? seatOptions(answering, technique, seat, loans)
+        alike.set(key, options)
+        return options
       }),
     )
   }

@@ -6,7 +6,7 @@ import type { Id } from '../catalogue/types'
 import type { Mm } from '../units/quantities'
 import type { ClassPlan, PlannedClass } from './plan'
 import { mustPrecede } from './plan'
-import type { ClassSewing, Sewn } from './sewing'
+import type { ClassSewing, SeatSewing } from './sewing'
 import { USUAL_SLACK } from './types'
 
 /** Minutes to show a technique, and each further stage of it. */
@@ -115,7 +115,7 @@ export const orderTaught = ({ techniques, order = [] }: PlannedClass['asked'], p
 
 /** Path / feed / speed × the practice factor where the path is told, else the practice times of the stages; minutes. */
 const sewingTime = (
-  sewn: Sewn | undefined,
+  sewn: SeatSewing | undefined,
   maxSpeed: number | undefined,
   seam: Mm | undefined,
 ): { minutes: number; from: 'seam' | 'practice' } | undefined => {
@@ -127,14 +127,14 @@ const sewingTime = (
         minutes: (seam / length / Math.min(stage.maxSpeed ?? CAREFUL, maxSpeed ?? CAREFUL, CAREFUL)) * PRACTICE_FACTOR,
         from: 'seam' as const,
       }
-    const told = sewn.method.stages.find(({ id }) => id === stage.stage)?.minutes
-    return told === undefined ? undefined : { minutes: told, from: 'practice' as const }
+    const minutes = sewn.method.stages.find(({ id }) => id === stage.stage)?.minutes
+    return minutes === undefined ? undefined : { minutes: minutes, from: 'practice' as const }
   })
-  const known = parts.flatMap((part) => part ?? [])
-  if (known.length === 0) return undefined
+  const timed = parts.flatMap((part) => part ?? [])
+  if (timed.length === 0) return undefined
   return {
-    minutes: known.reduce((sum, { minutes }) => sum + minutes, 0),
-    from: known.some(({ from }) => from === 'seam') ? 'seam' : 'practice',
+    minutes: timed.reduce((sum, { minutes }) => sum + minutes, 0),
+    from: timed.some(({ from }) => from === 'seam') ? 'seam' : 'practice',
   }
 }
 

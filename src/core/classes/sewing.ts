@@ -7,9 +7,9 @@ import { changeoversOf } from '../card/changeovers'
 import type { Id, Method, Model, Positions } from '../catalogue/types'
 import { afterSewing, changeoverOf, type Changeover } from '../changeover/changeover'
 import type { SeatPlan } from './allocate'
-import type { Option, SewingClass } from './types'
+import type { SeatOption, SewingClass } from './types'
 
-export interface Sewn {
+export interface SeatSewing {
   question: Question
   answer: Answer
   method: Method
@@ -21,7 +21,7 @@ export interface Sewn {
 
 export interface ClassSewing {
   /** Undefined where there is no machine, or it cannot be sewn on it. */
-  at: (seat: number, technique: number) => Sewn | undefined
+  at: (seat: number, technique: number) => SeatSewing | undefined
   /** What they sit at: their own, or the one that is lent for it. */
   model: (seat: number, technique: number) => Model | undefined
   /** To the first stage of `next`; `from` left out: from normal sewing. */
@@ -32,7 +32,7 @@ export interface ClassSewing {
 
 /** `ways`: by technique; left out where the seat is not made ready. */
 export type SeatGiven = Pick<SeatPlan, 'machine' | 'loans' | 'buys'> & {
-  ways: (Pick<Option, 'method' | 'machine'> | undefined)[]
+  ways: (Pick<SeatOption, 'method' | 'machine'> | undefined)[]
 }
 
 /** Everything is worked out when it is asked for, and once for seats that are alike. */
@@ -54,7 +54,7 @@ export const sewingOf = (
   const methodOf = (s: number, t: number | undefined): Id =>
     t === undefined ? '-' : (given[s]?.ways[t]?.method ?? '?')
 
-  const sew = (s: number, t: number): Sewn | undefined => {
+  const sew = (s: number, t: number): SeatSewing | undefined => {
     const [seat, taught, on] = [seats[s], techniques[t], model(s, t)]
     if (!seat || !taught || !on) return undefined
     const owned = [...seat.owns, ...(given[s]?.loans ?? []), ...(given[s]?.buys ?? [])]

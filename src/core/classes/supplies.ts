@@ -45,7 +45,7 @@ export interface SupplyNeed {
   packs?: { of: number; need: number; shelf: number; buy: number; cost?: number }
 }
 
-interface Asked {
+interface SeatNeedsInput {
   what: SupplyKind
   of: string
   colour?: string | undefined
@@ -63,7 +63,7 @@ export const suppliesOf = (planned: PlannedClass, stock: readonly Supply[]): Sup
   const { asked } = planned
   const spares = asked.spares ?? USUAL_SPARES
   const needs = asked.seats.flatMap((_, seat) => asked.techniques.flatMap((__, t) => seatNeeds(planned, seat, t)))
-  const groups = new Map<string, Asked[]>()
+  const groups = new Map<string, SeatNeedsInput[]>()
   for (const need of needs) {
     const key = [need.what, need.of, need.colour ?? '', need.unit].join('\n')
     groups.set(key, [...(groups.get(key) ?? []), need])
@@ -74,7 +74,7 @@ export const suppliesOf = (planned: PlannedClass, stock: readonly Supply[]): Sup
   )
 }
 
-const seatNeeds = (planned: PlannedClass, seat: number, t: number): Asked[] => {
+const seatNeeds = (planned: PlannedClass, seat: number, t: number): SeatNeedsInput[] => {
   const { asked, sewing, index } = planned
   const [sewn, taught, model] = [sewing.at(seat, t), asked.techniques[t], sewing.model(seat, t)]
   const fabric = index.fabrics.get(taught?.fabric ?? '')
@@ -82,13 +82,13 @@ const seatNeeds = (planned: PlannedClass, seat: number, t: number): Asked[] => {
   const metres = taught.seam === undefined ? undefined : taught.seam / 1000
   const thickness = fabric.thickness * fabric.layers
   const { colour } = taught
-  return sewn.answer.stages.flatMap((stage): Asked[] => {
-    const told = sewn.method.stages.find(({ id }) => id === stage.stage)
+  return sewn.answer.stages.flatMap((stage): SeatNeedsInput[] => {
+    const stageOfMethod = sewn.method.stages.find(({ id }) => id === stage.stage)
     const at = { model: index.models.get(stage.model) ?? model, fabric, layers: fabric.layers }
     const threads = threadsOf(planned, stage, metres, thickness)
     const bobbin = at.model.bobbin && threads.find(({ place }) => place === 'bobbin')
     const held = bobbin && bobbinHolds(at.model.bobbin?.capacity ?? 0, bobbin.thread).value
-    const needs: Asked[] = [
+    const needs: SeatNeedsInput[] = [
       {
         what: 'needle',
         of: [stage.needle.system, stage.needle.point, stage.needle.size].filter(Boolean).join(' '),
@@ -97,7 +97,7 @@ const seatNeeds = (planned: PlannedClass, seat: number, t: number): Asked[] => {
         amount: 1,
         once: true,
       },
-      ...threads.map(({ thread, amount }): Asked => ({
+      ...threads.map(({ thread, amount }): SeatNeedsInput => ({
         what: 'thread',
         of: thread.id,
         colour,
@@ -117,9 +117,9 @@ const seatNeeds = (planned: PlannedClass, seat: number, t: number): Asked[] => {
             },
           ]
         : []),
-      ...(told?.materials ?? [])
+      ...(stageOfMethod?.materials ?? [])
         .filter(({ when }) => holds(when, at))
-        .map(({ what, per, amount, unit }): Asked => ({
+        .map(({ what, per, amount, unit }): SeatNeedsInput => ({
           what: 'material',
           of: what,
           unit,
@@ -134,7 +134,7 @@ const seatNeeds = (planned: PlannedClass, seat: number, t: number): Asked[] => {
 
 const times = (amount: number, count: number | undefined) => (count === undefined ? undefined : amount * count)
 
-interface Used {
+interface ThreadUse {
   place: string
   thread: Thread
   /** Metres; undefined where the seam is not told, or what decides it not stated. */
@@ -147,13 +147,13 @@ const threadsOf = (
   stage: StageAnswer,
   metres: number | undefined,
   thickness: number,
-): Used[] => {
+): ThreadUse[] => {
   const used = stage.threads.flatMap(({ place, thread: id }) => {
     const thread = index.threads.get(id)
     return thread ? [{ place, thread }] : []
   })
-  const told = index.functions.get(stage.function)
-  const ratio = THREAD_RATIOS.find(({ stitch }) => stitch === told?.iso4915)
+  const stitchFunction = index.functions.get(stage.function)
+  const ratio = THREAD_RATIOS.find(({ stitch }) => stitch === stitchFunction?.iso4915)
   if (ratio) {
     const shared = metres === undefined ? undefined : threadByRatio(metres, ratio.ratio, ratio.needles)
     const loopers = used.filter(({ place }) => place !== 'needle').length
@@ -163,7 +163,7 @@ const threadsOf = (
       amount: place === 'needle' ? shared?.needles.value : shared && shared.loopers.value / loopers,
     }))
   }
-  const [length, width] = [stage.settings.length?.value, told?.swing === 'none' ? 0 : stage.settings.width?.value]
+  const [length, width] = [stage.settings.length?.value, stitchFunction?.swing === 'none' ? 0 : stage.settings.width?.value]
   const known = typeof length === 'number' && length > 0 && typeof width === 'number'
   const amount =
     metres === undefined || !known ? undefined : metres * perMetre(length, Math.abs(width), thickness).value
@@ -173,8 +173,8 @@ const threadsOf = (
   return [...used, ...beneath].map((one) => ({ ...one, amount }))
 }
 
-const lineOf = (group: readonly Asked[], spares: number, stock: readonly Supply[]): SupplyNeed => {
-  const [{ what, of, colour, unit }] = group as [Asked]
+const lineOf = (group: readonly SeatNeedsInput[], spares: number, stock: readonly Supply[]): SupplyNeed => {
+  const [{ what, of, colour, unit }] = group as [SeatNeedsInput]
   const places = [...new Set(group.map(({ seat }) => seat))]
   const unknown = places.filter((place) => group.some(({ seat, amount }) => seat === place && amount === undefined))
   const seats = places.flatMap((seat) => {

@@ -73,7 +73,7 @@ export const USUAL_SLACK = 3
 export const USUAL_SPARES = 1
 
 /** One way a seat could do a technique. */
-export interface Option {
+export interface SeatOption {
   /** A machine of the shop that it needs. */
   machine?: Id
   method: Id
@@ -84,10 +84,10 @@ export interface Option {
 }
 
 /** What a seat could do for a technique; none: what stops it. */
-export type OptionsOf = (seat: number, technique: number) => readonly Option[]
+export type SeatOptionsOf = (seat: number, technique: number) => readonly SeatOption[]
 
 /**
  * Called between the pieces of long work with how many are done: shows it, lets others have their turn, and throws
  * where the work was stopped.
  */
-export type Pace = (done: number, of: number) => void | Promise<void>
+export type ReportProgress = (done: number, of: number) => void | Promise<void>

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { allocate, type Allocation, type AllocationInput } from '#core/classes/allocate'
-import type { Option } from '#core/classes/types'
+import type { SeatOption } from '#core/classes/types'
 import { optimum } from './solver'
 
 const ITEMS = ['adapter', 'foot', 'plate']
@@ -65,7 +65,7 @@ const scoreOf = ({ ready, bought, lent, seats }: Allocation): Score => [
   seats.reduce((sum, { ways }) => sum + ways.reduce((all, way) => all + (way?.rank ?? 0), 0), 0),
 ]
 
-const option: fc.Arbitrary<Option> = fc
+const option: fc.Arbitrary<SeatOption> = fc
   .record({ need: fc.subarray(ITEMS), rank: fc.integer({ min: 0, max: 3 }), lent: fc.integer({ min: 0, max: 4 }) })
   .map(({ need, rank, lent }) => ({
     method: 'm',
@@ -116,7 +116,7 @@ describe('the allocation', () => {
   })
 
   it('lends one foot to the seat it makes ready, and keeps what is pinned', async () => {
-    const needs = (...need: string[]): Option => ({ method: 'm', need, rank: 0 })
+    const needs = (...need: string[]): SeatOption => ({ method: 'm', need, rank: 0 })
     const table = [
       [[needs('foot')], [needs()]],
       [[needs('foot', 'plate')], [needs()]],
