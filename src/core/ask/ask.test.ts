@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { indexAskables, says, understand, type Askable, type AskKind } from './ask'
 import { stopsIn } from './askables'
 import { picksFrom } from './picks'
-import { stem, tellingWords, wordsOf } from './words'
+import { stem, significantWords, wordsOf } from './words'
 
 const made = (kind: AskKind, id: string, name: string, ...also: string[]): Askable => ({ kind, id, name, also })
 const ASKABLES: Askable[] = [
@@ -32,8 +32,8 @@ describe('words', () => {
   })
 
   it('that say nothing are left out, unless there are no others', () => {
-    expect(tellingWords('how do I sew a hem')).toEqual(['hem'])
-    expect(tellingWords('how do I')).toEqual(wordsOf('how do I'))
+    expect(significantWords('how do I sew a hem')).toEqual(['hem'])
+    expect(significantWords('how do I')).toEqual(wordsOf('how do I'))
   })
 
   it('of one root are one', () => {
@@ -91,7 +91,7 @@ describe('one line of free text', () => {
       fc.property(words, (line) => {
         const { taken, left } = understand(index, line.join(' '))
         expect(new Set(taken.map(({ kind }) => kind)).size).toBe(taken.length)
-        const said = new Set(tellingWords(line.join(' ')))
+        const said = new Set(significantWords(line.join(' ')))
         for (const word of [...taken.flatMap(({ words }) => words), ...left]) expect(said).toContain(word)
       }),
     )

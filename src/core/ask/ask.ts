@@ -4,7 +4,7 @@
  */
 import MiniSearch from 'minisearch'
 import type { Id } from '../catalogue/types'
-import { stem, tellingWords, wordsOf } from './words'
+import { stem, significantWords, wordsOf } from './words'
 
 export type AskKind = 'model' | 'customer' | 'technique' | 'trouble' | 'fabric'
 const KINDS: readonly AskKind[] = ['model', 'customer', 'technique', 'trouble', 'fabric']
@@ -18,7 +18,7 @@ export interface Askable {
   also: readonly string[]
 }
 
-export interface Taken {
+export interface TakenWords {
   kind: AskKind
   id: Id
   name: string
@@ -30,7 +30,7 @@ export interface Taken {
 }
 
 export interface Understood {
-  taken: Taken[]
+  taken: TakenWords[]
   /** Words of which nothing was made. */
   left: string[]
 }
@@ -59,14 +59,14 @@ export interface AskIndex {
   phrases: Phrase[]
   search: MiniSearch<Phrase>
   /** How telling a stem is, by kind. */
-  telling: Map<AskKind, Map<string, number>>
+  weights: Map<AskKind, Map<string, number>>
 }
 
 export const indexAskables = (askables: readonly Askable[]): AskIndex => {
   const phrases: Phrase[] = []
   askables.forEach(({ name, also }, of) => {
     for (const text of new Set([name, ...also])) {
-      const stems = [...new Set(tellingWords(text).map(stem))]
+      const stems = [...new Set(significantWords(text).map(stem))]
       if (stems.length > 0) phrases.push({ id: phrases.length, of, text: stems.join(' '), stems })
     }
   })
@@ -80,12 +80,12 @@ export const indexAskables = (askables: readonly Askable[]): AskIndex => {
     askables,
     phrases,
     search,
-    telling: new Map(KINDS.map((kind) => [kind, tellingOf(askables, phrases, kind)])),
+    weights: new Map(KINDS.map((kind) => [kind, weightsOf(askables, phrases, kind)])),
   }
 }
 
 /** ln(1 + how many of the kind there are / how many say it): a word that only one has tells most. */
-const tellingOf = (askables: readonly Askable[], phrases: readonly Phrase[], kind: AskKind): Map<string, number> => {
+const weightsOf = (askables: readonly Askable[], phrases: readonly Phrase[], kind: AskKind): Map<string, number> => {
   const said = new Map<string, Set<number>>()
   const all = new Set<number>()
   for (const { of, stems } of phrases) {
@@ -116,7 +116,7 @@ const RUNNER_UP = 0.8
 const OTHER_KIND = 0.5
 
 export const understand = (index: AskIndex, line: string): Understood => {
-  const words = tellingWords(line)
+  const words = significantWords(line)
   const scored = scoreAll(index, words.map(stem))
   const byKind = KINDS.map((kind) =>
     scored
@@ -131,7 +131,7 @@ export const understand = (index: AskIndex, line: string): Understood => {
 }
 
 /** The best phrase of each askable that says anything of the line. */
-const scoreAll = ({ askables, phrases, search, telling }: AskIndex, stems: readonly string[]): Scored[] => {
+const scoreAll = ({ askables, phrases, search, weights }: AskIndex, stems: readonly string[]): Scored[] => {
   const near = new Map<number, Map<string, Map<number, number>>>()
   stems.forEach((word, i) => {
     const found = search.search(word, {
@@ -153,7 +153,7 @@ const scoreAll = ({ askables, phrases, search, telling }: AskIndex, stems: reado
   const best = new Map<number, Scored>()
   for (const [id, said] of near) {
     const { of, stems: own } = phrases[id] as Phrase
-    const tells = telling.get(askables[of]?.kind as AskKind)
+    const tells = weights.get(askables[of]?.kind as AskKind)
     const worth = (word: string) => tells?.get(word) ?? 0
     const words = new Map<number, number>()
     let weight = 0
@@ -164,8 +164,8 @@ const scoreAll = ({ askables, phrases, search, telling }: AskIndex, stems: reado
     }
     const covered = weight / own.reduce((sum, word) => sum + worth(word), 0)
     const score = { of, weight, covered, value: weight * covered ** HALF[askables[of]?.kind as AskKind], words }
-    const known = best.get(of)
-    if (covered >= LEAST_COVERED && (!known || better(score, known) < 0)) best.set(of, score)
+    const earlier = best.get(of)
+    if (covered >= LEAST_COVERED && (!earlier || better(score, earlier) < 0)) best.set(of, score)
   }
   return [...best.values()]
 }
@@ -218,7 +218,7 @@ const take = (
   one: Scored,
   scored: readonly Scored[],
   chosen: readonly (Scored | undefined)[],
-): Taken => {
+): TakenWords => {
   const kindOf = ({ of }: Scored) => index.askables[of]?.kind
   const { kind, id, name } = index.askables[one.of] as Askable
   const elsewhere = new Set(chosen.flatMap((other) => (other && other !== one ? [...other.words.keys()] : [])))
@@ -254,5 +254,5 @@ const take = (
 /** Whether all telling words of a phrase are in a line: what must not be missed is heard wherever it stands. */
 export const says = (line: string, phrase: string): boolean => {
   const said = new Set(wordsOf(line).map(stem))
-  return tellingWords(phrase).every((word) => said.has(stem(word)))
+  return significantWords(phrase).every((word) => said.has(stem(word)))
 }

@@ -25,10 +25,10 @@ export const wordsOf = (text: string): string[] =>
     .filter((word) => word !== '')
 
 /** Those that say something; all of them where none does. */
-export const tellingWords = (text: string): string[] => {
+export const significantWords = (text: string): string[] => {
   const all = wordsOf(text)
-  const telling = all.filter((word) => !EMPTY.has(word))
-  return telling.length > 0 ? telling : all
+  const significant = all.filter((word) => !EMPTY.has(word))
+  return significant.length > 0 ? significant : all
 }
 
 /** A rough stem: "skips", "skipping", "skipped" and "skip" are one word. */

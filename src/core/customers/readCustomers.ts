@@ -29,8 +29,8 @@ export interface CustomerNames {
   items: readonly { id: Id; code: string; name: string }[]
 }
 
-type Field = 'name' | 'phone' | 'email' | 'model' | 'serial' | 'bought' | 'owns' | 'note'
-const HEADINGS: Record<Field, RegExp> = {
+type CustomerField = 'name' | 'phone' | 'email' | 'model' | 'serial' | 'bought' | 'owns' | 'note'
+const HEADINGS: Record<CustomerField, RegExp> = {
   name: /^(customer|name|person|full name|who)$/,
   phone: /phone|tel|mobile/,
   email: /mail/,
@@ -45,7 +45,7 @@ export const readCustomers = (cells: readonly (readonly string[])[], names: Cust
   const at = cells.findIndex((row) => row.some((cell) => HEADINGS.name.test(tidy(cell))))
   if (at < 0) return { customers: [], faults: [], unread: [], found: false }
   const heads = (cells[at] ?? []).map((heading) =>
-    (Object.keys(HEADINGS) as Field[]).find((field) => HEADINGS[field].test(tidy(heading))),
+    (Object.keys(HEADINGS) as CustomerField[]).find((field) => HEADINGS[field].test(tidy(heading))),
   )
   const unread = (cells[at] ?? []).filter((heading, i) => heads[i] === undefined && heading.trim() !== '')
   const read = reader(names)
@@ -54,14 +54,14 @@ export const readCustomers = (cells: readonly (readonly string[])[], names: Cust
   cells.slice(at + 1).forEach((row, i) => {
     if (row.every((cell) => cell.trim() === '')) return
     const line = at + i + 2
-    const text = (field: Field): string => (row[heads.indexOf(field)] ?? '').trim()
+    const text = (field: CustomerField): string => (row[heads.indexOf(field)] ?? '').trim()
     const name = text('name')
     if (name === '') {
       faults.push({ line, code: 'noName' })
       return
     }
-    const told = read(line, text, faults)
-    if (!told) return
+    const given = read(line, text, faults)
+    if (!given) return
     const [phone, email, note] = [text('phone'), text('email'), text('note')]
     const key = [tidy(name), tidy(email) || tidy(phone)].join('\n')
     const known = customers.get(key) ?? {
@@ -73,8 +73,8 @@ export const readCustomers = (cells: readonly (readonly string[])[], names: Cust
       owns: [],
       lines: [],
     }
-    if (told.machine) known.machines.push(told.machine)
-    known.owns = [...new Set([...known.owns, ...told.owns])]
+    if (given.machine) known.machines.push(given.machine)
+    known.owns = [...new Set([...known.owns, ...given.owns])]
     known.lines.push(line)
     customers.set(key, known)
   })
@@ -92,7 +92,7 @@ const reader = ({ models, items }: CustomerNames) => {
   )
   return (
     line: number,
-    text: (field: Field) => string,
+    text: (field: CustomerField) => string,
     faults: CustomerFault[],
   ): { machine?: Machine; owns: Id[] } | undefined => {
     const before = faults.length
@@ -141,6 +141,6 @@ const dateOf = (text: string): string | undefined => {
   const [year, month, day] = iso ? [iso[1], iso[2], iso[3]] : dayFirst ? [dayFirst[3], dayFirst[2], dayFirst[1]] : []
   if (year === undefined || month === undefined || day === undefined) return undefined
   const date = new Date(Date.UTC(Number(year), Number(month) - 1, Number(day)))
-  const told = date.toISOString().slice(0, 10)
-  return told === `${year}-${month.padStart(2, '0')}-${day.padStart(2, '0')}` ? told : undefined
+  const day = date.toISOString().slice(0, 10)
+  return day === `${year}-${month.padStart(2, '0')}-${day.padStart(2, '0')}` ? day : undefined
 }

@@ -71,8 +71,8 @@ export const readChart = (
   const at = best >= LEAST_HEADINGS ? scores.indexOf(best) : -1
   const width = Math.max(0, ...table.map((row) => row.length))
   const headings = at >= 0 ? (table[at] as readonly string[]) : []
-  const told = Array.from({ length: width }, (_, place) => columnOf(headings[place] ?? '', place, ground.scales))
-  const columns = onceEach(withHabits(told, habits))
+  const read = Array.from({ length: width }, (_, place) => columnOf(headings[place] ?? '', place, ground.scales))
+  const columns = onceEach(withHabits(read, habits))
   return { headingRow: at >= 0 ? at + 1 : undefined, columns, rows: readRows(table, columns, at + 1, ground) }
 }
 

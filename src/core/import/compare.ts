@@ -13,7 +13,7 @@ export interface Compared<Value> {
   /** Lasting id: of the known row where there is one. */
   id: string
   row: number | undefined
-  known: Value | undefined
+  stored: Value | undefined
   /** What applying would write; undefined for what is gone. */
   next: Value | undefined
   /** Found under another number or name than before. */
@@ -23,7 +23,7 @@ export interface Compared<Value> {
 }
 
 interface Comparing<Value> {
-  known: readonly Value[]
+  stored: readonly Value[]
   read: readonly ReadRow<Value>[]
   /** How a row is called: the same call, the same row. */
   callOf: (value: Value) => string
@@ -40,14 +40,14 @@ interface Comparing<Value> {
  * same too: a stitch that only got another number keeps its id. The result is in the file's order, what is gone last.
  */
 export const compareRows = <Value extends { id: string; source?: Source }>({
-  known,
+  stored,
   read,
   callOf,
   traceOf,
   newId,
   over,
 }: Comparing<Value>): Compared<Value>[] => {
-  const byCall = new Map(known.map((value) => [callOf(value), value]))
+  const byCall = new Map(stored.map((value) => [callOf(value), value]))
   const matched = new Map<ReadRow<Value>, Value>()
   const used = new Set<Value>()
   for (const entry of read) {
@@ -58,7 +58,7 @@ export const compareRows = <Value extends { id: string; source?: Source }>({
     }
   }
   const traces = onlyOnes(
-    known.filter((value) => !used.has(value)),
+    stored.filter((value) => !used.has(value)),
     traceOf,
   )
   const readTraces = onlyOnes(
@@ -71,7 +71,7 @@ export const compareRows = <Value extends { id: string; source?: Source }>({
     matched.set(entry, found)
     used.add(found)
   }
-  const ids = new Set(known.map(({ id }) => id))
+  const ids = new Set(stored.map(({ id }) => id))
   const compared = read.map((entry): Compared<Value> => {
     const found = matched.get(entry)
     if (!found) {
@@ -81,7 +81,7 @@ export const compareRows = <Value extends { id: string; source?: Source }>({
         is: 'added',
         id,
         row: entry.row,
-        known: undefined,
+        stored: undefined,
         next: { ...entry.value, id },
         moved: false,
         held: false,
@@ -94,19 +94,19 @@ export const compareRows = <Value extends { id: string; source?: Source }>({
       is,
       id: found.id,
       row: entry.row,
-      known: found,
+      stored: found,
       next,
       moved,
       held: is === 'changed' && found.source?.evidence === 'bench',
     }
   })
-  const gone = known
+  const gone = stored
     .filter((value) => !used.has(value))
     .map((value): Compared<Value> => ({
       is: 'gone',
       id: value.id,
       row: undefined,
-      known: value,
+      stored: value,
       next: undefined,
       moved: false,
       held: value.source?.evidence === 'bench',

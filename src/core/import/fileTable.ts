@@ -24,8 +24,8 @@ export interface NoteLookup {
 }
 
 export const notesOf = ({ notes }: Pick<FileTable, 'notes'>): NoteLookup => {
-  const known = new Map(notes.map(({ row, column, is }) => [`${row}/${column}`, is]))
-  return { at: (row, column) => known.get(`${row}/${column}`) }
+  const byPlace = new Map(notes.map(({ row, column, is }) => [`${row}/${column}`, is]))
+  return { at: (row, column) => byPlace.get(`${row}/${column}`) }
 }
 
 export const NO_NOTES: NoteLookup = { at: () => undefined }

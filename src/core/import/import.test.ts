@@ -335,7 +335,7 @@ describe('a newer edition against what is known', () => {
   })
   const compare = (known: Stitch[], read: Stitch[]): Compared<Stitch>[] =>
     compareRows({
-      known,
+      stored,
       read: read.map((value, i) => ({ row: i + 2, value })),
       callOf: ({ select }) => select,
       traceOf: ({ nativeName }) => nativeName,

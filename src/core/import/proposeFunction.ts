@@ -51,12 +51,12 @@ export type Proposer = (name: string) => Proposal | undefined
  */
 export const functionProposer = (
   make: string,
-  known: readonly KnownName[],
+  names: readonly KnownName[],
   functions: readonly StitchFunction[],
 ): Proposer => {
-  const own = mostUsed(known.filter((entry) => entry.make === make))
-  const other = mostUsed(known.filter((entry) => entry.make !== make))
-  const motions = new Map(known.map((entry) => [entry.function, entry.motion]))
+  const own = mostUsed(names.filter((entry) => entry.make === make))
+  const other = mostUsed(names.filter((entry) => entry.make !== make))
+  const motions = new Map(names.map((entry) => [entry.function, entry.motion]))
   const byWords = functions.map(({ id, name }) => ({ id, words: words(plain(name)) }))
   return (name) => {
     const wanted = plain(name)

@@ -1,7 +1,7 @@
 /** Stitches of needle and bobbin thread: balanced, each thread lies from one penetration to the next on its face. */
 import { swingSpan } from '../answer/clearance'
 import { tidy } from '../units/quantities'
-import type { Step } from './repeats'
+import type { RepeatStep } from './repeats'
 import type { Point, SewnStitch, StitchSpec } from './types'
 
 export const lockstitch = (penetrations: Point[]): SewnStitch => ({
@@ -13,7 +13,7 @@ export const lockstitch = (penetrations: Point[]): SewnStitch => ({
 })
 
 /** Repeats of steps across the swing. The first penetration is where the needle stands before the first step. */
-export const inRepeats = (spec: StitchSpec, repeat: readonly Step[]): SewnStitch => {
+export const inRepeats = (spec: StitchSpec, repeat: readonly RepeatStep[]): SewnStitch => {
   const { from, to } = swingSpan(spec.swing, spec.needlePosition, spec.swing === 'none' ? 0 : spec.width)
   const xOf = (at: number) => tidy(from + at * (to - from))
   const points: Point[] = [[xOf(repeat.at(-1)?.at ?? 0), 0]]

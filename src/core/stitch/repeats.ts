@@ -2,7 +2,7 @@
 import type { StitchSpec } from './types'
 
 /** `at`: place across the swing, 0 its left edge, 1 its right one. `feed`: stitch lengths fed before it. */
-export interface Step {
+export interface RepeatStep {
   at: number
   feed: number
 }
@@ -11,7 +11,7 @@ const LEFT = 0
 const MIDDLE = 0.5
 const RIGHT = 1
 
-const steps = (...pairs: [at: number, feed: number][]): Step[] => pairs.map(([at, feed]) => ({ at, feed }))
+const steps = (...pairs: [at: number, feed: number][]): RepeatStep[] => pairs.map(([at, feed]) => ({ at, feed }))
 
 const straight = () => steps([MIDDLE, 1])
 const zigzag = () => steps([LEFT, 1], [RIGHT, 1])
@@ -19,12 +19,12 @@ const zigzag = () => steps([LEFT, 1], [RIGHT, 1])
 /** Straight stitches on the line, then one to the other side of the swing; `at`: where the line lies. */
 const withPick =
   (line: (i: number) => number, pick: number) =>
-  ({ function: { repeat = 5, swingAt = repeat } }: StitchSpec): Step[] =>
+  ({ function: { repeat = 5, swingAt = repeat } }: StitchSpec): RepeatStep[] =>
     Array.from({ length: repeat }, (_, i) => ({ at: i + 1 === swingAt ? pick : line(i), feed: 1 }))
 
 const QUARTER = 0.75
 
-type Repeat = (spec: StitchSpec) => Step[]
+type Repeat = (spec: StitchSpec) => RepeatStep[]
 
 /** By function, else by family; one line each. */
 const repeatsByFunction: Record<string, Repeat> = {

@@ -38,7 +38,7 @@ export const circleStages = (
   stages: readonly CircleStage[],
   thickness: Mm,
 ): { stages: StageOnCircle[]; thread: Figure } => {
-  const told = stages.map(({ name, position, width, length, rounds = 1 }): StageOnCircle => {
+  const placed = stages.map(({ name, position, width, length, rounds = 1 }): StageOnCircle => {
     const radius = stageRadius(pivot, side, position)
     const stitch = perStitch(length, width, thickness)
     const around = 2 * Math.PI * radius.value
@@ -54,7 +54,7 @@ export const circleStages = (
       ),
     }
   })
-  const parts = Object.fromEntries(told.map(({ name, thread }) => [name, thread.value]))
+  const parts = Object.fromEntries(placed.map(({ name, thread }) => [name, thread.value]))
   const sum = Object.values(parts).reduce((all, one) => all + one, 0)
-  return { stages: told, thread: figure('m', Object.keys(parts).join(' + ') || 'nothing', parts, sum) }
+  return { stages: placed, thread: figure('m', Object.keys(parts).join(' + ') || 'nothing', parts, sum) }
 }

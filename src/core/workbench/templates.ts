@@ -6,7 +6,7 @@ import { within } from './figure'
 import type { Mitre } from './hems'
 import { line, sheetOf, text, type At, type Sheet, type SheetMark } from './sheet'
 
-const told = (mm: Mm) => `${formatNumber(mm, 1)} mm = ${formatInches(mm)}`
+const inBothUnits = (mm: Mm) => `${formatNumber(mm, 1)} mm = ${formatInches(mm)}`
 
 export interface StripMarks {
   places: readonly Mm[]
@@ -54,9 +54,9 @@ export const markStrip = ({ places, sewnLength, lie, edge, anchored }: StripMark
         ? line('strong', [at[0] - 2, at[1]], [at[0] + 2, at[1]])
         : line('strong', [at[0], at[1] - 2], [at[0], at[1] + 2])
     marks.push(line('strong', ...ends), ...ends.map(cap))
-    marks.push(text([x, deep - 2], `${i + 1}${i === anchored ? ' · anchor' : ''} · ${told(place)}`, 2.8, 'middle'))
+    marks.push(text([x, deep - 2], `${i + 1}${i === anchored ? ' · anchor' : ''} · ${inBothUnits(place)}`, 2.8, 'middle'))
   })
-  return sheetOf(`${places.length} buttonholes, sewn ${told(sewnLength)}`, length, deep, marks)
+  return sheetOf(`${places.length} buttonholes, sewn ${inBothUnits(sewnLength)}`, length, deep, marks)
 }
 
 /** Centre, line and evenly placed marks of a circle, a quarter of it: folded twice, the fabric takes the rest. */
@@ -81,7 +81,7 @@ export const circleGuide = (radius: Mm, count: number): Sheet => {
     const angle = (2 * Math.PI * i) / count
     marks.push(line('strong', onArc(angle, r - 2.5), onArc(angle, r + 2.5)))
   }
-  return sheetOf(`Circle, radius ${told(r)}, ${count} motifs: a quarter`, r + 16, r + 16, marks)
+  return sheetOf(`Circle, radius ${inBothUnits(r)}, ${count} motifs: a quarter`, r + 16, r + 16, marks)
 }
 
 /**
@@ -104,11 +104,11 @@ export const cornerTemplate = (hem: Mm, side: Mm, { along, up }: Pick<Mitre, 'al
     line('strong', at(along.value, 0), inner, at(0, up.value)),
     line('thin', at(Math.max(0, along.value - grow), 0), at(0, Math.max(0, up.value - growUp))),
     text([inner[0] + 2, inner[1] - 2], 'inner corner', 3),
-    text(at(along.value + 1, 2), told(along.value), 3),
-    text(at(2, up.value + 1), told(up.value), 3),
+    text(at(along.value + 1, 2), inBothUnits(along.value), 3),
+    text(at(2, up.value + 1), inBothUnits(up.value), 3),
   ]
   return sheetOf(
-    `Mitred corner, hem ${told(hem)}, side ${told(side)}: fold at the inner corner, sew the strong line, trim on ` +
+    `Mitred corner, hem ${inBothUnits(hem)}, side ${inBothUnits(side)}: fold at the inner corner, sew the strong line, trim on ` +
       'the thin one',
     w,
     h + 4,

@@ -44,7 +44,7 @@ export const benchImport = async (bundle: Bundle, folder: string, row: (name: st
       const proposals = rows.map(({ texts }) => propose(texts.name ?? ''))
       const matched = performance.now()
       compareRows<Stitch>({
-        known,
+        stored,
         read: rows
           .filter(({ is }) => is === 'stitch')
           .map((one, i) => ({

@@ -170,7 +170,7 @@ export const compareList = (
   )
   const read = rows.map(({ row, id, value }): ReadRow<Value> => ({ row, value: { ...value, id: id ?? '' } }))
   return compareRows<Value>({
-    known,
+    stored,
     read,
     // A row of our own export is found by its id even where its name was changed in the file.
     callOf: (value) => (byId.get(value.id) ? `id\n${value.id}` : callOf(noun, value)),

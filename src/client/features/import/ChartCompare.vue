@@ -39,13 +39,13 @@ const counts = computed(() => {
   return { added: count('added'), changed: count('changed'), gone: count('gone'), same: count('same') }
 })
 const samplesOf = (stitch: string) => context.page.samples.filter((sample) => sample.stitch === stitch).length
-const title = ({ next, known }: Compared<Stitch>) => titleOf('stitches', next ?? known)
-const fields = ({ known, next }: Compared<Stitch>) => differencesOf('stitches', known, next, store.names)
-const note = ({ is, id, known, next, moved }: Compared<Stitch>): string => {
+const title = ({ next, stored }: Compared<Stitch>) => titleOf('stitches', next ?? stored)
+const fields = ({ stored, next }: Compared<Stitch>) => differencesOf('stitches', stored, next, store.names)
+const note = ({ is, id, stored, next, moved }: Compared<Stitch>): string => {
   const sewn = samplesOf(id)
   const samples = sewn > 0 ? `${sewn} ${sewn === 1 ? 'sample was' : 'samples were'} sewn with it` : ''
-  if (moved && known && next)
-    return [`the same stitch, now ${next.select} instead of ${known.select}`, samples].filter(Boolean).join('; ')
+  if (moved && stored && next)
+    return [`the same stitch, now ${next.select} instead of ${stored.select}`, samples].filter(Boolean).join('; ')
   if (is === 'gone') return sewn > 0 ? `${samples}: it stays.` : 'Ticked, it is removed; left, it stays.'
   return samples
 }

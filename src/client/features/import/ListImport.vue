@@ -135,8 +135,8 @@ const apply = async () => {
 }
 /** A list is rarely whole, so what is not in it is not offered for removal. */
 const shown = computed(() => compared.value.filter(({ is }) => is !== 'gone'))
-const title = ({ next, known: was }: Compared<Value>) => titleOf(props.noun, next ?? was, store.names)
-const fields = ({ known: was, next }: Compared<Value>) => differencesOf(props.noun, was, next, store.names)
+const title = ({ next, stored: was }: Compared<Value>) => titleOf(props.noun, next ?? was, store.names)
+const fields = ({ stored: was, next }: Compared<Value>) => differencesOf(props.noun, was, next, store.names)
 const text = (event: Event) => (event.target as HTMLSelectElement).value
 const MOST_FAULTS = 6
 </script>

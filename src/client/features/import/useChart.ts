@@ -131,7 +131,7 @@ export const useChart = (context: () => ChartContext | undefined, file: () => Fi
     const page = context()?.page
     if (!page || !sound.value) return []
     return compareRows<Stitch>({
-      known: page.model.stitches,
+      stored: page.model.stitches,
       read: taken.value.map((row) => {
         const { function: named, motion } = choices.value.get(row.row) as Choice
         return { row: row.row, value: stitchOf(row, { id: '', function: named, motion }) }

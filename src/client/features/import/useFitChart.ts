@@ -105,7 +105,7 @@ export const useFitChart = (file: ReturnType<typeof useFile>, written: () => Pro
 
   const compared = computed(() =>
     compareRows<FitStatement>({
-      known: known.value.map(({ value }) => value as FitStatement),
+      stored: known.value.map(({ value }) => value as FitStatement),
       read: stated.value.map(({ row, statement }) => ({
         row,
         value: { ...statement, id: '', evidence: 'book', where: where.value },
@@ -117,7 +117,7 @@ export const useFitChart = (file: ReturnType<typeof useFile>, written: () => Pro
     }),
   )
   const contrary = computed(() =>
-    compared.value.filter(({ is, known: was, next }) => is === 'changed' && was?.fits !== next?.fits),
+    compared.value.filter(({ is, stored: was, next }) => is === 'changed' && was?.fits !== next?.fits),
   )
   const toWrite = computed(() => compared.value.filter(({ is }) => is === 'added' || is === 'changed'))
   const apply = async () => {
