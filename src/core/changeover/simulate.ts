@@ -2,7 +2,7 @@
 import type { Controls, Positions } from '../catalogue/types'
 import { after, dutiesOf, forbidding, hazardsOf, standsAt, type Defaults, type Move, type NeedsRule } from './rules'
 
-export type Moved =
+export type MoveResult =
   | { done: false; forbidden: NeedsRule[] }
   | {
       done: true
@@ -14,7 +14,7 @@ export type Moved =
     }
 
 /** Makes one move. A move to where the control stands already does nothing. */
-export const moveOnce = (controls: Controls, state: Positions, move: Move, defaults: Defaults): Moved => {
+export const moveOnce = (controls: Controls, state: Positions, move: Move, defaults: Defaults): MoveResult => {
   if (standsAt(state, move.control) === move.to) return { done: true, state, reset: {}, duties: [], hazards: [] }
   const forbidden = forbidding(controls, state, move)
   if (forbidden.length > 0) return { done: false, forbidden }
