@@ -7,7 +7,7 @@ import type { StitchSpec } from '../stitch/types'
 import { startOffset } from '../workbench/buttonholeFit'
 import type { Figure } from '../workbench/figure'
 import { quarterInchCheck } from '../workbench/needleGuide'
-import { ladderOf, type Rung } from './ladder'
+import { ladderOf, type TryRung } from './ladder'
 import { meanOf, spreadOf, standing, USUAL_TOLERANCE, type ShopTolerance, type Spread } from './spread'
 
 export interface EvidenceCell {
@@ -21,7 +21,7 @@ export interface EvidenceCell {
   foot: Id | undefined
 }
 
-export type SampleTry = Rung & {
+export type SampleTry = TryRung & {
   stale: boolean
   /** What it sewed, drawn; left out where a value that shapes it is not known. */
   spec?: StitchSpec

@@ -5,7 +5,7 @@ export type SampleChange =
   | { of: 'parameter'; parameter: Parameter; from: number | undefined; to: number | undefined }
   | { of: 'stitch' | 'foot' | 'needleSize' | 'layers' | 'threads'; from: string | undefined; to: string | undefined }
 
-export interface Rung {
+export interface TryRung {
   sample: Sample
   /** Against the try before; none for the first. */
   changes: SampleChange[]
@@ -15,7 +15,7 @@ export interface Rung {
 
 const OTHERS = ['stitch', 'foot', 'needleSize', 'layers', 'threads'] as const
 
-export const ladderOf = (samples: readonly Sample[]): Rung[] => {
+export const ladderOf = (samples: readonly Sample[]): TryRung[] => {
   const sorted = [...samples].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : a.id < b.id ? -1 : 1))
   return sorted.map((sample, i) => {
     const before = sorted[i - 1]
