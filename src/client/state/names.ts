@@ -1,13 +1,13 @@
 /** The names of everything a row can point at, read again whenever a table is opened. */
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
-import type { Names } from '#shared/tables/titles'
+import type { RowNames } from '#shared/tables/titles'
 import { get } from '../api/client'
 
 export const useNames = defineStore('names', () => {
-  const names = shallowRef<Names>({})
+  const names = shallowRef<RowNames>({})
   const load = async () => {
-    names.value = await get<Names>('/api/names')
+    names.value = await get<RowNames>('/api/names')
   }
   return { names, load }
 })

@@ -2,7 +2,7 @@
 import { DialogContent, DialogDescription, DialogOverlay, DialogPortal, DialogRoot, DialogTitle } from 'reka-ui'
 import { computed, ref, watch } from 'vue'
 import { capital } from '#shared/messages/words'
-import { heldTogether, movedBetween, partWords, placeWords, type Moved, type Side } from '#shared/tables/threeWay'
+import { heldTogether, partChanges, partWords, placeWords, type PartChange, type EditSide } from '#shared/tables/threeWay'
 import { useNames } from '../state/names'
 
 /**
@@ -16,13 +16,13 @@ const store = useNames()
 // Without them ids are shown: the choice holds as well.
 store.load().catch(() => undefined)
 
-const moved = computed(() => movedBetween(props.both.base, props.both.yours, props.both.theirs))
-const chosen = ref<(Side | undefined)[]>([])
+const moved = computed(() => partChanges(props.both.base, props.both.yours, props.both.theirs))
+const chosen = ref<(EditSide | undefined)[]>([])
 watch(moved, (all) => (chosen.value = all.map(({ by }) => (by === 'both' ? undefined : by))), { immediate: true })
 const open = computed(() => chosen.value.filter((side) => side === undefined).length)
-const SIDES: readonly Side[] = ['theirs', 'yours']
-const words = (one: Moved, side: Side) => partWords(one[side], store.names)
-const headOf = ({ path }: Moved) => capital(placeWords(path, props.both.theirs)) || 'All of it'
+const SIDES: readonly EditSide[] = ['theirs', 'yours']
+const words = (one: PartChange, side: EditSide) => partWords(one[side], store.names)
+const headOf = ({ path }: PartChange) => capital(placeWords(path, props.both.theirs)) || 'All of it'
 const settle = () =>
   emit(
     'settle',

@@ -13,7 +13,7 @@ import {
   Thread,
 } from './catalogue'
 
-export const nouns = {
+export const resources = {
   makes: { one: 'make', schema: Make },
   functions: { one: 'stitch function', schema: StitchFunction },
   threads: { one: 'thread', schema: Thread },
@@ -26,6 +26,6 @@ export const nouns = {
   samples: { one: 'sample', schema: Sample },
 } as const
 
-export type Noun = keyof typeof nouns
-export const nounList = Object.keys(nouns) as Noun[]
-export const Noun = z.enum(nounList as [Noun, ...Noun[]])
+export type Resource = keyof typeof resources
+export const resourceList = Object.keys(resources) as Resource[]
+export const Resource = z.enum(resourceList as [Resource, ...Resource[]])

@@ -4,14 +4,14 @@ import type { Item, Range, Scale, Slot, Target, When } from '#core/catalogue/typ
 import { sameValue } from '#core/catalogue/sameValue'
 import { readValue } from '#core/import/readValue'
 import { parseNumber } from '#core/units/parse'
-import type { Noun } from '../api/nouns'
+import type { Resource } from '../api/nouns'
 import { cellFaultText } from '../messages/chart'
 import { readScale, showScale } from './scaleCell'
 import { readTarget, showTarget } from './targetCell'
 import { readWhen, showWhen } from './whenCell'
-import type { Names } from './titles'
+import type { RowNames } from './titles'
 
-export interface Option {
+export interface CellOption {
   value: string
   word: string
 }
@@ -25,11 +25,11 @@ export type CellKind =
   /** A day, and a time by the clock on the wall, as ISO 8601 writes them. */
   | { is: 'date' }
   | { is: 'dateTime' }
-  | { is: 'choice'; of: readonly Option[] }
+  | { is: 'choice'; of: readonly CellOption[] }
   | { is: 'words' }
-  | { is: 'choices'; of: readonly Option[] }
-  | { is: 'ref'; to: Noun }
-  | { is: 'refs'; to: Noun }
+  | { is: 'choices'; of: readonly CellOption[] }
+  | { is: 'ref'; to: Resource }
+  | { is: 'refs'; to: Resource }
   | { is: 'range' }
   /** A number, a range or "auto", as a book prints a default. */
   | { is: 'setting'; measures: 'length' | 'mark'; signed?: boolean }
@@ -52,17 +52,17 @@ const fault = (text: string): CellRead => ({ fault: text })
 const value = (read: unknown): CellRead => ({ value: read })
 
 /** Empty text is "not stated", whatever the kind. */
-export const readCell = (kind: CellKind, text: string, names: Names): CellRead => {
+export const readCell = (kind: CellKind, text: string, names: RowNames): CellRead => {
   const plain = text.trim()
   return plain === '' ? value(undefined) : readers[kind.is](kind as never, plain, names)
 }
 
 /** Empty for what is not stated. What `readCell` reads again is the same value, or `isPlain` says no. */
-export const showCell = (kind: CellKind, shown: unknown, names: Names): string =>
+export const showCell = (kind: CellKind, shown: unknown, names: RowNames): string =>
   shown === undefined || shown === null ? '' : writers[kind.is](kind as never, shown as never, names)
 
 /** Whether the cell can be edited as text without losing anything. */
-export const isPlain = (column: { kind: CellKind; empty?: unknown }, shown: unknown, names: Names): boolean => {
+export const isPlain = (column: { kind: CellKind; empty?: unknown }, shown: unknown, names: RowNames): boolean => {
   if (shown === '') return true
   const back = readCell(column.kind, showCell(column.kind, shown, names), names)
   return 'value' in back && sameValue(back.value ?? column.empty, shown)
@@ -85,12 +85,12 @@ const measure = (text: string, measures: 'length' | 'mark', signed: boolean | un
   return value(read.is === 'silent' ? undefined : read.value)
 }
 
-const optionOf = (of: readonly Option[], text: string): string | undefined => {
+const optionOf = (of: readonly CellOption[], text: string): string | undefined => {
   const wanted = text.toLowerCase()
   return of.find((option) => option.value.toLowerCase() === wanted || option.word.toLowerCase() === wanted)?.value
 }
 
-const oneOf = (of: readonly Option[], text: string): CellRead => {
+const oneOf = (of: readonly CellOption[], text: string): CellRead => {
   const found = optionOf(of, text)
   return found === undefined ? fault(`“${text}” is none of ${of.map(({ word }) => word).join(', ')}`) : value(found)
 }
@@ -112,8 +112,8 @@ const join = (parts: readonly string[]): string => {
 const byTitle = new WeakMap<object, Map<string, string[]>>()
 
 const idsByTitle = (titles: Record<string, string>): Map<string, string[]> => {
-  const known = byTitle.get(titles)
-  if (known) return known
+  const cached = byTitle.get(titles)
+  if (cached) return cached
   const ids = new Map<string, string[]>()
   for (const [id, title] of Object.entries(titles)) {
     const key = title.toLowerCase()
@@ -124,7 +124,7 @@ const idsByTitle = (titles: Record<string, string>): Map<string, string[]> => {
 }
 
 /** By id, by title, by what a title begins with, or a model by its name without the make; as long as that is one. */
-const find = (to: Noun, text: string, names: Names): CellRead => {
+const find = (to: Resource, text: string, names: RowNames): CellRead => {
   const titles = names[to] ?? {}
   if (Object.hasOwn(titles, text)) return value(text)
   const wanted = text.toLowerCase()
@@ -143,7 +143,7 @@ const find = (to: Noun, text: string, names: Names): CellRead => {
 }
 
 /** The title where it alone has it, else the id. */
-const nameIn = (to: Noun, id: string, names: Names): string => {
+const nameIn = (to: Resource, id: string, names: RowNames): string => {
   const titles = names[to] ?? {}
   const title = titles[id]
   if (title === undefined || title.includes(';') || Object.hasOwn(titles, title)) return id
@@ -151,7 +151,7 @@ const nameIn = (to: Noun, id: string, names: Names): string => {
 }
 
 /** Conditions are cut at commas, so a title with one in it gives way to the id. */
-const nameWithoutComma = (to: Noun, id: string, names: Names): string => {
+const nameWithoutComma = (to: Resource, id: string, names: RowNames): string => {
   const name = nameIn(to, id, names)
   return name.includes(',') ? id : name
 }
@@ -184,8 +184,8 @@ const ends = (text: string): Range | undefined => {
 const readTurns = (text: string): Turns | undefined => {
   const [from, to, ...more] = text.split('→').map((side) => pairs(side.trim() === '' ? '' : side.trim()))
   if (!from || !to || more.length > 0) return undefined
-  const known = (side: object, keys: string[]) => Object.keys(side).every((key) => keys.includes(key))
-  return known(from, ['shank', 'attachment']) && known(to, ['shank', 'attachment', 'pattern'])
+  const hasOnly = (side: object, keys: string[]) => Object.keys(side).every((key) => keys.includes(key))
+  return hasOnly(from, ['shank', 'attachment']) && hasOnly(to, ['shank', 'attachment', 'pattern'])
     ? ({ from, to } as Turns)
     : undefined
 }
@@ -213,7 +213,7 @@ const GUIDES = ['none', 'centre', 'right', 'left', 'adjustable']
 
 const or = (read: unknown, otherwise: string): CellRead => (read === undefined ? fault(otherwise) : value(read))
 
-const readers: { [Is in CellKind['is']]: (kind: Of<Is>, text: string, names: Names) => CellRead } = {
+const readers: { [Is in CellKind['is']]: (kind: Of<Is>, text: string, names: RowNames) => CellRead } = {
   text: (_, text) => value(text),
   number: ({ least, whole }, text) => number(text, least, whole),
   mm: ({ signed, most }, text) => {
@@ -263,7 +263,7 @@ const readers: { [Is in CellKind['is']]: (kind: Of<Is>, text: string, names: Nam
   target: (_, text) => readTarget(text),
 }
 
-const writers: { [Is in CellKind['is']]: (kind: Of<Is>, shown: never, names: Names) => string } = {
+const writers: { [Is in CellKind['is']]: (kind: Of<Is>, shown: never, names: RowNames) => string } = {
   text: (_, shown: string) => shown,
   number: (_, shown: number) => String(shown),
   mm: (_, shown: number) => String(shown),

@@ -1,8 +1,8 @@
 /** The columns of every table, in one list: sheets, forms, CSV in and CSV out are all made from it. */
 import type { Fabric, Kind, Motion, Parameter, Swing } from '#core/catalogue/types'
-import type { Noun } from '../api/nouns'
+import type { Resource } from '../api/nouns'
 import { kindWord, motionWord, parameterWord } from '../messages/words'
-import type { CellKind, Option } from './cells'
+import type { CellKind, CellOption } from './cells'
 
 export interface Column {
   /** Keys from the row's value down to what the cell holds. */
@@ -39,11 +39,11 @@ const mm: CellKind = { is: 'mm' }
 const yesNo: CellKind = { is: 'yesNo' }
 const positive: CellKind = { is: 'number', least: 0 }
 const whole: CellKind = { is: 'number', least: 1, whole: true }
-const ref = (to: Noun): CellKind => ({ is: 'ref', to })
-const refs = (to: Noun): CellKind => ({ is: 'refs', to })
+const ref = (to: Resource): CellKind => ({ is: 'ref', to })
+const refs = (to: Resource): CellKind => ({ is: 'refs', to })
 const choice = <Value extends string>(values: readonly Value[], word: (value: Value) => string = String): CellKind => ({
   is: 'choice',
-  of: values.map((value): Option => ({ value, word: word(value) })),
+  of: values.map((value): CellOption => ({ value, word: word(value) })),
 })
 const must = { required: true }
 
@@ -313,7 +313,7 @@ const samples = (parameters: readonly Parameter[]): Column[] => [
 ]
 
 /** Columns of a table. `parameters`: those its rows speak of, in the usual order; the usual ones where left out. */
-export const columnsOf = (noun: Noun, parameters: readonly Parameter[] = PARAMETERS): Column[] => {
+export const columnsOf = (noun: Resource, parameters: readonly Parameter[] = PARAMETERS): Column[] => {
   switch (noun) {
     case 'models':
       return models(parameters)
@@ -326,10 +326,10 @@ export const columnsOf = (noun: Noun, parameters: readonly Parameter[] = PARAMET
   }
 }
 
-const HELD: Partial<Record<Noun, string>> = { models: 'scales', stitches: 'defaults', samples: 'used' }
+const HELD: Partial<Record<Resource, string>> = { models: 'scales', stitches: 'defaults', samples: 'used' }
 
 /** The parameters that rows of a table speak of, usual ones first. */
-export const parametersOf = (noun: Noun, values: readonly unknown[]): Parameter[] => {
+export const parametersOf = (noun: Resource, values: readonly unknown[]): Parameter[] => {
   const key = HELD[noun]
   if (key === undefined) return []
   const found = new Set<string>()

@@ -3,7 +3,7 @@ import { stringify } from 'csv-stringify/browser/esm/sync'
 import { cellOf } from './rowCells'
 import { showCell } from './cells'
 import type { Column } from './columns'
-import type { Names } from './titles'
+import type { RowNames } from './titles'
 
 /** First characters that make spreadsheets take a text for a formula or a command. */
 const RUNS = /^[=+\-@\t\r]/
@@ -24,7 +24,7 @@ export const undefused = (text: string): string => (DEFUSED.test(text) ? text.sl
 export const tableCsv = (
   columns: readonly Column[],
   rows: readonly { id: string; model?: string | undefined; value: unknown }[],
-  names: Names,
+  names: RowNames,
 ): string => {
   const withModel = rows.some(({ model }) => model !== undefined)
   const head = ['Id', ...(withModel ? ['Model'] : []), ...columns.map(({ heading }) => heading)]

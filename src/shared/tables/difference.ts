@@ -1,11 +1,11 @@
 /** Two states of one row, field by field in words: for the history, and for two people who changed the same thing. */
-import type { Noun } from '../api/nouns'
+import type { Resource } from '../api/nouns'
 import { inWords } from '#core/answer/show'
 import { sameValue } from '#core/catalogue/sameValue'
 import { showCell } from './cells'
 import { columnsOf, parametersOf } from './columns'
 import { cellOf } from './rowCells'
-import type { Names } from './titles'
+import type { RowNames } from './titles'
 
 export interface FieldDifference {
   /** Keys down to what differs. */
@@ -18,7 +18,7 @@ export interface FieldDifference {
 type Tree = Record<string, unknown>
 
 /** Fields in the order of the table's columns, then what lies deeper. A row that is not there has none of them. */
-export const differencesOf = (noun: Noun, before: unknown, after: unknown, names: Names): FieldDifference[] => {
+export const differencesOf = (noun: Resource, before: unknown, after: unknown, names: RowNames): FieldDifference[] => {
   const columns = columnsOf(noun, parametersOf(noun, [before, after].filter(Boolean)))
   const found = columns.flatMap(({ path, heading, kind }): FieldDifference[] => {
     const [was, is] = [cellOf(before, { path }), cellOf(after, { path })]

@@ -2,12 +2,12 @@
 import { freeId } from '#core/catalogue/ids'
 import { compareRows, type Compared, type ReadRow } from '#core/import/compare'
 import { tidyHeading, type ColumnHabit } from '#core/import/columns'
-import { nouns, type Noun } from '../api/nouns'
+import { resources, type Resource } from '../api/nouns'
 import { readCell } from './cells'
 import { undefused } from './csv'
 import type { Column } from './columns'
 import { blankRow, cellOf, withCell } from './rowCells'
-import { titleOf, type Names } from './titles'
+import { titleOf, type RowNames } from './titles'
 
 type Value = { id: string } & Record<string, unknown>
 
@@ -59,7 +59,7 @@ export const matchList = (
   columns: readonly Column[],
   habits: Readonly<Record<string, ColumnHabit>> = {},
 ): { headingRow: number; columns: ListColumn[] } => {
-  const told = (heading: string): ReturnType<typeof columnFor> => {
+  const habitualColumn = (heading: string): ReturnType<typeof columnFor> => {
     const habit = Object.hasOwn(habits, tidyHeading(heading)) ? habits[tidyHeading(heading)] : undefined
     if (!habit || heading.trim() === '') return columnFor(heading, columns)
     const isKnown = habit.field === ID || columns.some((column) => column.heading === habit.field)
@@ -67,12 +67,12 @@ export const matchList = (
   }
   const scores = table
     .slice(0, HEADING_WITHIN)
-    .map((cells) => new Set(cells.flatMap((cell) => told(cell)?.into ?? [])).size)
+    .map((cells) => new Set(cells.flatMap((cell) => habitualColumn(cell)?.into ?? [])).size)
   const best = Math.max(0, ...scores)
   const at = best > 0 ? scores.indexOf(best) : -1
   const width = table.reduce((most, row) => Math.max(most, row.length), 0)
   const headings = Array.from({ length: width }, (_, place) => (table[at]?.[place] ?? '').trim())
-  const found = headings.map(told)
+  const found = headings.map(habitualColumn)
   const firstOf = (place: number): boolean => {
     const into = found[place]?.into
     const rivals = found.flatMap((one, i) => (one?.into === into ? [{ i, own: one?.own }] : []))
@@ -94,9 +94,9 @@ export const listHabits = (columns: readonly ListColumn[]): Record<string, Colum
   )
 
 interface ListContext {
-  noun: Noun
+  noun: Resource
   columns: readonly Column[]
-  names: Names
+  names: RowNames
   /** What holds for every row that does not say otherwise: its make, the page. */
   given: Readonly<Record<string, unknown>>
 }
@@ -132,14 +132,14 @@ export const readListRows = (
 }
 
 /** A row that lacks what its table needs says so once, at its first column. */
-const withMissing = (read: ListRow, noun: Noun, columns: readonly Column[]): ListRow => {
+const withMissing = (read: ListRow, noun: Resource, columns: readonly Column[]): ListRow => {
   if (read.faults.length > 0) return read
   const missing = columns.filter((column) => column.required && cellOf(read.value, column) === undefined)
   if (missing.length > 0) {
     const message = `${missing.map(({ heading }) => heading).join(', ')} ${missing.length === 1 ? 'is' : 'are'} needed`
     return { ...read, faults: [{ column: 1, heading: '', text: '', message }] }
   }
-  const checked = nouns[noun].schema.safeParse({ id: 'x', ...read.value })
+  const checked = resources[noun].schema.safeParse({ id: 'x', ...read.value })
   const [issue] = checked.error?.issues ?? []
   return issue
     ? { ...read, faults: [{ column: 1, heading: issue.path.join(' › '), text: '', message: issue.message }] }
@@ -147,8 +147,8 @@ const withMissing = (read: ListRow, noun: Noun, columns: readonly Column[]): Lis
 }
 
 /** What a row is called within its table, so that the next list finds it again. */
-const callOf = (noun: Noun, value: Record<string, unknown>): string => {
-  const keys: Partial<Record<Noun, string[]>> = {
+const callOf = (noun: Resource, value: Record<string, unknown>): string => {
+  const keys: Partial<Record<Resource, string[]>> = {
     items: ['make', 'code'],
     models: ['make', 'name'],
     fits: ['item', 'model', 'group', 'evidence'],
@@ -158,13 +158,13 @@ const callOf = (noun: Noun, value: Record<string, unknown>): string => {
 
 /** The rows of a list against the table as it is. */
 export const compareList = (
-  noun: Noun,
-  known: readonly Value[],
+  noun: Resource,
+  stored: readonly Value[],
   rows: readonly ListRow[],
   matched: readonly ListColumn[],
   { columns, names, given }: ListContext,
 ): Compared<Value>[] => {
-  const byId = new Map(known.map((value) => [value.id, value]))
+  const byId = new Map(stored.map((value) => [value.id, value]))
   const present = columns.filter(
     (column) => matched.some(({ into }) => into === column.heading) || cellOf(given, column) !== undefined,
   )
@@ -176,7 +176,7 @@ export const compareList = (
     callOf: (value) => (byId.get(value.id) ? `id\n${value.id}` : callOf(noun, value)),
     traceOf: (value) => callOf(noun, value),
     newId: (value, taken) =>
-      freeId(value.id || titleOf(noun, value, names), nouns[noun].one.replaceAll(' ', '-'), taken),
+      freeId(value.id || titleOf(noun, value, names), resources[noun].one.replaceAll(' ', '-'), taken),
     over: (old, next) =>
       present.reduce<Value>((all, column) => withCell(all, column, cellOf(next, column)) as Value, old),
   })

@@ -4,7 +4,7 @@ import type { Bundle, Technique } from '#core/catalogue/types'
 import { demoBundle } from '#demo/bundle'
 import { demoClasses } from '#demo/classes'
 import { demoCustomers } from '#demo/customers'
-import { nounList, type Noun } from '../api/nouns'
+import { resourceList, type Resource } from '../api/nouns'
 import { parseCsv } from '../files/csv'
 import { isPlain, readCell, showCell, type CellKind } from './cells'
 import { columnsOf, parametersOf, type Column } from './columns'
@@ -19,14 +19,14 @@ const bundle: Bundle = demoBundle()
 const names = namesOf(bundle)
 
 /** What is nested deeper than a cell has an editor of its own. */
-const BEYOND: Partial<Record<Noun, string[]>> = {
+const BEYOND: Partial<Record<Resource, string[]>> = {
   techniques: ['methods'],
   models: ['controls'],
   stitches: ['points'],
   samples: ['measured'],
 }
 
-const rowsOf = (noun: Noun): { id: string; value: unknown }[] => {
+const rowsOf = (noun: Resource): { id: string; value: unknown }[] => {
   if (noun === 'stitches')
     return bundle.models.flatMap(({ stitches }) => stitches.map((value) => ({ id: value.id, value })))
   if (noun === 'models') return bundle.models.map(({ stitches: _, ...value }) => ({ id: value.id, value }))
@@ -34,7 +34,7 @@ const rowsOf = (noun: Noun): { id: string; value: unknown }[] => {
 }
 
 describe('a table’s columns', () => {
-  it.each(nounList)('hold every plain fact of the demo’s %s, and give it back as it was', (noun) => {
+  it.each(resourceList)('hold every plain fact of the demo’s %s, and give it back as it was', (noun) => {
     const rows = rowsOf(noun)
     const columns = columnsOf(
       noun,
@@ -58,7 +58,7 @@ describe('a table’s columns', () => {
   })
 
   it('say each heading once', () => {
-    for (const noun of nounList) {
+    for (const noun of resourceList) {
       const headings = columnsOf(noun).map(({ heading }) => heading.toLowerCase())
       expect(new Set(headings).size, noun).toBe(headings.length)
     }

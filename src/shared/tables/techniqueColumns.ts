@@ -2,7 +2,7 @@
 import type { Method, Parameter, Stage } from '#core/catalogue/types'
 import { FOOT_FUNCTIONS } from '../messages/en'
 import { capital, kindWord, motionWord, parameterWord, threadPlaceWord } from '../messages/words'
-import type { CellKind, Option } from './cells'
+import type { CellKind, CellOption } from './cells'
 import { KINDS, PARAMETERS, type Column } from './columns'
 
 type More = Partial<Omit<Column, 'path' | 'heading' | 'kind'>>
@@ -16,7 +16,7 @@ const column = (key: string, heading: string, kind: CellKind, more: More = {}): 
 const text: CellKind = { is: 'text' }
 const words: CellKind = { is: 'words' }
 const positive: CellKind = { is: 'number', least: 0 }
-const options = <Value extends string>(values: readonly Value[], word: (value: Value) => string): Option[] =>
+const options = <Value extends string>(values: readonly Value[], word: (value: Value) => string): CellOption[] =>
   values.map((value) => ({ value, word: word(value) }))
 const must = { required: true }
 /** A text that is needed is empty before it is written, not missing. */

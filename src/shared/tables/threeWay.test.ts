@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { sameValue } from '#core/catalogue/sameValue'
-import { heldTogether, movedBetween, partWords, placeWords, type Moved } from './threeWay'
+import { heldTogether, partChanges, partWords, placeWords, type PartChange } from './threeWay'
 
 const base = {
   title: 'Hems',
@@ -9,9 +9,9 @@ const base = {
   seats: [{ name: 'Runa' }, { name: 'Tor', came: true }],
   loans: ['a'],
 }
-const told = (moved: readonly Moved[]) => moved.map(({ path, by }) => `${path.join('.')} ${by}`)
+const told = (moved: readonly PartChange[]) => moved.map(({ path, by }) => `${path.join('.')} ${by}`)
 /** As each changed it; where both did, theirs. */
-const byItself = ({ by }: Moved) => (by === 'yours' ? ('yours' as const) : ('theirs' as const))
+const byItself = ({ by }: PartChange) => (by === 'yours' ? ('yours' as const) : ('theirs' as const))
 
 describe('two who changed the same thing', () => {
   it('are told part by part who changed what', () => {
@@ -25,7 +25,7 @@ describe('two who changed the same thing', () => {
       ],
     }
     const theirs = { ...base, title: 'All hems', seats: [{ name: 'Runa' }, { name: 'Tor', came: false }], note: 'x' }
-    const moved = movedBetween(base, yours, theirs)
+    const moved = partChanges(base, yours, theirs)
     expect(told(moved)).toEqual([
       'title both',
       'room yours',
@@ -47,13 +47,13 @@ describe('two who changed the same thing', () => {
   it('are told of a list as a whole where it grew or shrank', () => {
     const yours = { ...base, seats: [...base.seats, { name: 'New' }] }
     const theirs = { ...base, seats: [{ name: 'Runa', came: true }, base.seats[1]] }
-    expect(told(movedBetween(base, yours, theirs))).toEqual(['seats both'])
-    expect(told(movedBetween(base.loans, ['a', 'b'], []))).toEqual([' both'])
-    expect(heldTogether([], movedBetween(base.loans, ['a', 'b'], []), () => 'yours')).toEqual(['a', 'b'])
+    expect(told(partChanges(base, yours, theirs))).toEqual(['seats both'])
+    expect(told(partChanges(base.loans, ['a', 'b'], []))).toEqual([' both'])
+    expect(heldTogether([], partChanges(base.loans, ['a', 'b'], []), () => 'yours')).toEqual(['a', 'b'])
   })
 
   it('who changed the same to the same have nothing to choose', () => {
-    expect(movedBetween(base, { ...base, title: 'X' }, { ...base, title: 'X' })).toEqual([])
+    expect(partChanges(base, { ...base, title: 'X' }, { ...base, title: 'X' })).toEqual([])
   })
 
   const leaf = fc.oneof(fc.integer({ min: 0, max: 2 }), fc.constantFrom('a', 'b'), fc.boolean())
@@ -68,7 +68,7 @@ describe('two who changed the same thing', () => {
   it('come to yours, to theirs, or to what one alone has changed', () => {
     fc.assert(
       fc.property(tree, tree, tree, (was, yours, theirs) => {
-        const moved = movedBetween(was, yours, theirs)
+        const moved = partChanges(was, yours, theirs)
         expect(heldTogether(theirs, moved, () => 'theirs')).toEqual(theirs)
         expect(
           sameValue(
@@ -76,7 +76,7 @@ describe('two who changed the same thing', () => {
             yours,
           ),
         ).toBe(true)
-        const alone = (mine: unknown, other: unknown) => heldTogether(other, movedBetween(was, mine, other), byItself)
+        const alone = (mine: unknown, other: unknown) => heldTogether(other, partChanges(was, mine, other), byItself)
         expect(sameValue(alone(yours, was), yours)).toBe(true)
         expect(sameValue(alone(was, theirs), theirs)).toBe(true)
       }),

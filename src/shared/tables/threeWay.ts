@@ -1,16 +1,16 @@
 /** Two who changed the same thing: what each has changed since both read it, and what that comes to. */
 import { inWords } from '#core/answer/show'
 import { sameValue } from '#core/catalogue/sameValue'
-import type { Names } from './titles'
+import type { RowNames } from './titles'
 
-export type Side = 'yours' | 'theirs'
+export type EditSide = 'yours' | 'theirs'
 
 /** A part that yours and theirs differ in. */
-export interface Moved {
+export interface PartChange {
   /** Keys and places down to it; none where the whole is in question. */
   path: readonly string[]
   /** Who changed it. */
-  by: Side | 'both'
+  by: EditSide | 'both'
   yours: unknown
   theirs: unknown
 }
@@ -25,13 +25,13 @@ const splits = (all: readonly unknown[]): all is Tree[] => {
   return lists.length === 0 || (lists.length === all.length && lists.every(({ length }) => length === lists[0]?.length))
 }
 
-export const movedBetween = (base: unknown, yours: unknown, theirs: unknown, path: readonly string[] = []): Moved[] => {
+export const partChanges = (base: unknown, yours: unknown, theirs: unknown, path: readonly string[] = []): PartChange[] => {
   if (sameValue(yours, theirs)) return []
   const all = [base, yours, theirs]
   if (splits(all)) {
     const keys = [...new Set(all.flatMap(Object.keys))]
     return keys.flatMap((key) =>
-      movedBetween(...(all.map((one) => one[key]) as [unknown, unknown, unknown]), [...path, key]),
+      partChanges(...(all.map((one) => one[key]) as [unknown, unknown, unknown]), [...path, key]),
     )
   }
   const by = sameValue(base, yours) ? 'theirs' : sameValue(base, theirs) ? 'yours' : 'both'
@@ -47,7 +47,7 @@ const withPart = (whole: unknown, [key, ...deeper]: readonly string[], part: unk
 }
 
 /** Theirs, with yours where that is what holds. */
-export const heldTogether = (theirs: unknown, moved: readonly Moved[], holds: (moved: Moved) => Side): unknown =>
+export const heldTogether = (theirs: unknown, moved: readonly PartChange[], holds: (moved: PartChange) => EditSide): unknown =>
   moved.reduce((whole, one) => (holds(one) === 'yours' ? withPart(whole, one.path, one.yours) : whole), theirs)
 
 /** Where it stands, in words: by the name of what a list holds, else counted from one. */
@@ -68,14 +68,14 @@ export const placeWords = (path: readonly string[], whole: unknown): string => {
 }
 
 /** What stands there, in words: names for ids, "not stated" for nothing. */
-export const partWords = (part: unknown, names: Names): string => {
+export const partWords = (part: unknown, names: RowNames): string => {
   if (part === undefined || part === null || part === '') return 'not stated'
   if (typeof part === 'boolean') return part ? 'yes' : 'no'
   if (Array.isArray(part)) return part.length === 0 ? 'none' : part.map((one) => partWords(one, names)).join(', ')
   if (isTree(part)) {
-    const told = Object.entries(part).filter(([, value]) => typeof value !== 'object')
+    const plainParts = Object.entries(part).filter(([, value]) => typeof value !== 'object')
     const called = part['name'] ?? part['title']
-    return typeof called === 'string' ? called : told.map(([, value]) => partWords(value, names)).join(' ') || 'set'
+    return typeof called === 'string' ? called : plainParts.map(([, value]) => partWords(value, names)).join(' ') || 'set'
   }
   const text = String(part as string | number)
   return (

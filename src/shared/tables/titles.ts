@@ -1,9 +1,9 @@
 /** What people call a row: the one name it has in lists, in the history, in a cell that points at it. */
 import type { Bundle } from '#core/catalogue/types'
-import type { Noun } from '../api/nouns'
+import type { Resource } from '../api/nouns'
 
 /** Titles by noun and id. A stitch is named by its model's page, not here. */
-export type Names = Partial<Record<Noun, Record<string, string>>>
+export type RowNames = Partial<Record<Resource, Record<string, string>>>
 
 const text = (value: unknown, key: string): string | undefined => {
   const found = (value as Record<string, unknown> | null)?.[key]
@@ -11,8 +11,8 @@ const text = (value: unknown, key: string): string | undefined => {
 }
 
 /** The title of a row by itself; `names` turns what it points at into words. */
-export const titleOf = (noun: Noun, value: unknown, names: Names = {}): string => {
-  const named = (other: Noun, key: string): string | undefined => {
+export const titleOf = (noun: Resource, value: unknown, names: RowNames = {}): string => {
+  const named = (other: Resource, key: string): string | undefined => {
     const id = text(value, key)
     return id === undefined ? undefined : (names[other]?.[id] ?? id)
   }
@@ -35,9 +35,9 @@ export const titleOf = (noun: Noun, value: unknown, names: Names = {}): string =
 }
 
 /** Names of everything that can be pointed at. */
-export const namesOf = (bundle: Bundle): Names => {
+export const namesOf = (bundle: Bundle): RowNames => {
   const makes = Object.fromEntries(bundle.makes.map(({ id, name }) => [id, name]))
-  const of = (noun: Noun, rows: readonly { id: string }[]) =>
+  const of = (noun: Resource, rows: readonly { id: string }[]) =>
     Object.fromEntries(rows.map((row) => [row.id, titleOf(noun, row, { makes })]))
   return {
     makes,

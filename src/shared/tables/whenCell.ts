@@ -4,13 +4,13 @@
  */
 import type { When } from '#core/catalogue/types'
 import type { CellRead } from './cells'
-import type { Noun } from '../api/nouns'
+import type { Resource } from '../api/nouns'
 import { KINDS, STRUCTURES, WEIGHTS } from './columns'
 
 type ListKey = Exclude<keyof When, 'minLayers'>
 
 /** The word for each key, and what it names. */
-export const conditions: readonly { word: string; key: keyof When; names?: Noun; of?: readonly string[] }[] = [
+export const conditions: readonly { word: string; key: keyof When; names?: Resource; of?: readonly string[] }[] = [
   { word: 'fabric', key: 'fabric', names: 'fabrics' },
   { word: 'structure', key: 'structure', of: STRUCTURES },
   { word: 'weight', key: 'weight', of: WEIGHTS },
@@ -23,8 +23,8 @@ export const conditions: readonly { word: string; key: keyof When; names?: Noun;
   { word: 'model', key: 'model', names: 'models' },
 ]
 
-type ReadName = (to: Noun, text: string) => CellRead
-type ShowName = (to: Noun, id: string) => string
+type ReadName = (to: Resource, text: string) => CellRead
+type ShowName = (to: Resource, id: string) => string
 
 const split = (text: string): string[] =>
   text

@@ -2,12 +2,12 @@
 import { computed } from 'vue'
 import type { CustomerWrite } from '#shared/api/customers'
 import { customerColumns, machineColumns } from '#shared/tables/customerColumns'
-import type { Names } from '#shared/tables/titles'
+import type { RowNames } from '#shared/tables/titles'
 import PartList from '../../ui/sheet/PartList.vue'
 import ValueForm from '../../ui/sheet/ValueForm.vue'
 
 /** One customer: who they are, what they sew on, what they own. */
-const { customer, maySave } = defineProps<{ customer: CustomerWrite; names: Names; maySave: boolean }>()
+const { customer, maySave } = defineProps<{ customer: CustomerWrite; names: RowNames; maySave: boolean }>()
 const emit = defineEmits<{ change: [customer: CustomerWrite]; save: [] }>()
 const sound = computed(() => customer.name.trim() !== '' && customer.machines.every(({ model }) => model !== ''))
 const setMachines = (machines: CustomerWrite['machines']) => emit('change', { ...customer, machines })

@@ -2,7 +2,7 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Compared } from '#core/import/compare'
-import { nouns, type Noun } from '#shared/api/nouns'
+import { resources, type Resource } from '#shared/api/nouns'
 import type { Changes, ImportHabit, TableRow } from '#shared/api/rows'
 import { columnsOf, parametersOf, type Column } from '#shared/tables/columns'
 import { differencesOf } from '#shared/tables/difference'
@@ -18,7 +18,7 @@ import ListRows from './ListRows.vue'
 import { useFile } from './useFile'
 
 /** A list of feet, fabrics, threads … from a file, taken into its table. */
-const props = defineProps<{ noun: Exclude<Noun, 'stitches' | 'samples' | 'models' | 'techniques'> }>()
+const props = defineProps<{ noun: Exclude<Resource, 'stitches' | 'samples' | 'models' | 'techniques'> }>()
 type Value = { id: string } & Record<string, unknown>
 const router = useRouter()
 const { query } = usePicks()
@@ -159,7 +159,7 @@ const MOST_FAULTS = 6
       </template>
     </div>
     <p v-if="!file.table.value && !file.problem.value" class="soft">
-      One {{ nouns[noun].one }} a row, headings above. A file saved from this shelf is read in again as it is. Nothing
+      One {{ resources[noun].one }} a row, headings above. A file saved from this shelf is read in again as it is. Nothing
       is written until you say so.
     </p>
     <template v-if="file.table.value && !comparing">

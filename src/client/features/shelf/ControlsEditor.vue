@@ -8,11 +8,11 @@ import { ownOf, partsOf, type ControlPart, type ControlParts, type RulePart } fr
 import { controlIssueText } from '#shared/messages/controls'
 import { kindWord } from '#shared/messages/words'
 import { controlColumns, ruleColumns } from '#shared/tables/controlColumns'
-import type { Names } from '#shared/tables/titles'
+import type { RowNames } from '#shared/tables/titles'
 import PartList from '../../ui/sheet/PartList.vue'
 
 /** A model's controls and rules: the usual of its kind with what this model says otherwise, all of it editable. */
-const props = defineProps<{ model: Model; names: Names; mayWrite: boolean }>()
+const props = defineProps<{ model: Model; names: RowNames; mayWrite: boolean }>()
 const emit = defineEmits<{ change: [model: Model] }>()
 
 // Needle plates are told apart on the server; here only what is listed counts.

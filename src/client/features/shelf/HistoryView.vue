@@ -2,7 +2,7 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import type { z } from 'zod'
-import { nouns, type Noun } from '#shared/api/nouns'
+import { resources, type Resource } from '#shared/api/nouns'
 import type { HistoryEntry, WriteView } from '#shared/api/rows'
 import { differencesOf } from '#shared/tables/difference'
 import { titleOf } from '#shared/tables/titles'
@@ -81,10 +81,10 @@ const askUndo = ({ revision, rows }: WriteView) => {
 }
 
 const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
-const PLURALS: Partial<Record<Noun, string>> = { fits: 'fit statements', functions: 'stitch functions' }
-const many = (noun: Noun, count: number) => `${count} ${count === 1 ? nouns[noun].one : (PLURALS[noun] ?? noun)}`
+const PLURALS: Partial<Record<Resource, string>> = { fits: 'fit statements', functions: 'stitch functions' }
+const many = (noun: Resource, count: number) => `${count} ${count === 1 ? resources[noun].one : (PLURALS[noun] ?? noun)}`
 const summary = ({ counts, first, rows }: WriteView): string => {
-  if (rows === 1 && first[0]) return `${first[0].did} ${nouns[first[0].noun].one} ${first[0].title}`
+  if (rows === 1 && first[0]) return `${first[0].did} ${resources[first[0].noun].one} ${first[0].title}`
   return counts
     .flatMap(({ noun, added, changed, removed }) => [
       added > 0 ? `added ${many(noun, added)}` : '',
@@ -126,7 +126,7 @@ const MOST_FIELDS = 12
         <div v-if="opened === write.revision" class="detail">
           <section v-for="entry in entries" :key="entry.id">
             <h2>
-              {{ didOf(entry) }} {{ nouns[entry.noun].one }}:
+              {{ didOf(entry) }} {{ resources[entry.noun].one }}:
               {{ titleOf(entry.noun, entry.after ?? entry.before, store.names) }}
               <BButton
                 v-if="session.mayWrite && write.rows > 1"

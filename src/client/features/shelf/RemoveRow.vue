@@ -9,12 +9,12 @@ import {
   DialogTitle,
 } from 'reka-ui'
 import { ref, shallowRef, watch } from 'vue'
-import { nouns, type Noun } from '#shared/api/nouns'
+import { resources, type Resource } from '#shared/api/nouns'
 import type { Changed, RemovalView } from '#shared/api/rows'
 import { call, get, problemText } from '../../api/client'
 
 export interface Removing {
-  noun: Noun
+  noun: Resource
   id: string
   model?: string | undefined
   version: number
@@ -65,8 +65,8 @@ const bringBack = async () => {
   }
 }
 const SHOWN = 6
-const listed = (rows: { noun: Noun; title: string }[]) => [
-  ...rows.slice(0, SHOWN).map(({ noun, title }) => `${nouns[noun].one}: ${title}`),
+const listed = (rows: { noun: Resource; title: string }[]) => [
+  ...rows.slice(0, SHOWN).map(({ noun, title }) => `${resources[noun].one}: ${title}`),
   ...(rows.length > SHOWN ? [`and ${rows.length - SHOWN} more`] : []),
 ]
 </script>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { nouns } from '#shared/api/nouns'
+import { resources } from '#shared/api/nouns'
 import { columnsOf, parametersOf, type Column } from '#shared/tables/columns'
 import { withArticle } from '#shared/messages/words'
 import { titleOf } from '#shared/tables/titles'
@@ -124,7 +124,7 @@ const mayImport = noun !== 'models' && noun !== 'techniques'
             >Read a list from a file</RouterLink
           >
           <BButton variant="outline-primary" :disabled="!edits.loaded.value" @click="add"
-            >Add {{ withArticle(nouns[noun].one) }}</BButton
+            >Add {{ withArticle(resources[noun].one) }}</BButton
           >
         </template>
       </div>

@@ -1,10 +1,10 @@
-import type { Noun } from '#shared/api/nouns'
+import type { Resource } from '#shared/api/nouns'
 
 export interface Shelf {
   path: string
   name: string
   /** The table it shows; the others are pages of their own. */
-  noun?: Exclude<Noun, 'stitches' | 'samples'>
+  noun?: Exclude<Resource, 'stitches' | 'samples'>
   /** What the first row of it is good for, said while it is empty. */
   empty?: string
 }

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { conditions } from '#shared/tables/whenCell'
-import type { Names } from '#shared/tables/titles'
+import type { RowNames } from '#shared/tables/titles'
 
 /** Offers conditions to the “only when” field that was last in, so that nobody has to know their words. */
-const props = defineProps<{ names: Names }>()
+const props = defineProps<{ names: RowNames }>()
 const field = ref<HTMLInputElement>()
 const BEHAVIOURS = ['slippery', 'sticky', 'frays', 'lofty', 'stretchy']
 const groups = computed(() =>

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import type { Method } from '#core/catalogue/types'
 import { methodColumns } from '#shared/tables/techniqueColumns'
-import type { Names } from '#shared/tables/titles'
+import type { RowNames } from '#shared/tables/titles'
 import ValueForm from '../../ui/sheet/ValueForm.vue'
 import AddCondition from './AddCondition.vue'
 import StepList from './StepList.vue'
 
 /** One way to the technique: why it is chosen, what is prepared before its stages and finished after them. */
-const props = defineProps<{ method: Method; names: Names }>()
+const props = defineProps<{ method: Method; names: RowNames }>()
 const emit = defineEmits<{ change: [method: Method] }>()
 const set = (change: Partial<Method>) => {
   const next: Record<string, unknown> = { ...props.method, ...change }

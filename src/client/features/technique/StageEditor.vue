@@ -18,14 +18,14 @@ import {
   threadColumns,
 } from '#shared/tables/techniqueColumns'
 import { cellOf } from '#shared/tables/rowCells'
-import type { Names } from '#shared/tables/titles'
+import type { RowNames } from '#shared/tables/titles'
 import PartList from '../../ui/sheet/PartList.vue'
 import ValueForm from '../../ui/sheet/ValueForm.vue'
 import AddCondition from './AddCondition.vue'
 import StepList from './StepList.vue'
 
 /** One stage, one setup of the machine: everything that is said of it. */
-const props = defineProps<{ stage: Stage; names: Names }>()
+const props = defineProps<{ stage: Stage; names: RowNames }>()
 const emit = defineEmits<{ change: [stage: Stage] }>()
 type Fault = Stage['faults'][number]
 

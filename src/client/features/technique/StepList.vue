@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import type { Step } from '#core/catalogue/types'
 import { stepColumns } from '#shared/tables/techniqueColumns'
-import type { Names } from '#shared/tables/titles'
+import type { RowNames } from '#shared/tables/titles'
 import PartList from '../../ui/sheet/PartList.vue'
 
 /** Steps in their order. */
-defineProps<{ steps: readonly Step[]; names: Names }>()
+defineProps<{ steps: readonly Step[]; names: RowNames }>()
 const emit = defineEmits<{ change: [steps: Step[]] }>()
 const blank = (): Step => ({ text: '' })
 </script>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Column } from '#shared/tables/columns'
-import type { Names } from '#shared/tables/titles'
+import type { RowNames } from '#shared/tables/titles'
 import CellSuggestions from './CellSuggestions.vue'
 
 /** One cell outside a sheet: the input that its kind asks for. */
@@ -9,7 +9,7 @@ const props = defineProps<{
   id: string
   column: Column
   text: string
-  names: Names
+  names: RowNames
   locked: boolean
   invalid: boolean
   /** Where no label stands beside it. */

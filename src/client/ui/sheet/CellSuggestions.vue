@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Column } from '#shared/tables/columns'
-import type { Names } from '#shared/tables/titles'
+import type { RowNames } from '#shared/tables/titles'
 
 /** What a cell may hold, where that is a list: offered while typing. */
-const props = defineProps<{ id: string; column: Column; names: Names }>()
+const props = defineProps<{ id: string; column: Column; names: RowNames }>()
 const options = computed(() => {
   const { kind, suggest } = props.column
   if (suggest) return suggest

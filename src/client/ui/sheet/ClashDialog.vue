@@ -1,22 +1,22 @@
 <script setup lang="ts">
 import { DialogContent, DialogDescription, DialogOverlay, DialogPortal, DialogRoot, DialogTitle } from 'reka-ui'
 import { computed, ref, watch } from 'vue'
-import type { Noun } from '#shared/api/nouns'
+import type { Resource } from '#shared/api/nouns'
 import { cellOf, withCell } from '#shared/tables/rowCells'
 import { differencesOf, type FieldDifference } from '#shared/tables/difference'
-import { titleOf, type Names } from '#shared/tables/titles'
+import { titleOf, type RowNames } from '#shared/tables/titles'
 import type { Clash } from '../../api/client'
 import type { Edits } from './useEdits'
 
 /** Somebody else changed the same rows: both versions side by side, and a choice field by field. */
-const props = defineProps<{ edits: Edits; names: Names }>()
+const props = defineProps<{ edits: Edits; names: RowNames }>()
 type Side = 'theirs' | 'yours'
 type Value = { id: string } & Record<string, unknown>
 
 const chosen = ref<Record<string, Side>>({})
 
 /** Deeper than a column, the whole top key is one choice. */
-const topOf = (noun: Noun, clash: Clash): FieldDifference[] => {
+const topOf = (noun: Resource, clash: Clash): FieldDifference[] => {
   const all = differencesOf(noun, clash.theirs?.value, clash.yours, props.names)
   const seen = new Set<string>()
   return all.filter(({ path }) => {
@@ -34,7 +34,7 @@ const keyOf = (path: readonly string[]): string => choicePath(path).join('.')
 const rows = computed(() =>
   props.edits.clashes.value.map((clash) => {
     const id = clash.row.split('/').at(-1) as string
-    const noun = clash.noun as Noun
+    const noun = clash.noun as Resource
     return {
       id,
       clash,

@@ -2,12 +2,12 @@
 import { isPlain } from '#shared/tables/cells'
 import type { Column } from '#shared/tables/columns'
 import { cellOf } from '#shared/tables/rowCells'
-import type { Names } from '#shared/tables/titles'
+import type { RowNames } from '#shared/tables/titles'
 import FieldList from './FieldList.vue'
 import type { EditRow, Edits } from './useEdits'
 
 /** One row as a form: the same columns as its sheet, one below the other. */
-const props = defineProps<{ edits: Edits; row: EditRow; columns: Column[]; names: Names; mayWrite: boolean }>()
+const props = defineProps<{ edits: Edits; row: EditRow; columns: Column[]; names: RowNames; mayWrite: boolean }>()
 
 const faultOf = (column: Column) =>
   props.edits.faultsOf(props.row).find(({ heading }) => heading === column.heading)?.message

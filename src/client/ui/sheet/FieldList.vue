@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { useId } from 'vue'
 import type { Column } from '#shared/tables/columns'
-import type { Names } from '#shared/tables/titles'
+import type { RowNames } from '#shared/tables/titles'
 import CellInput from './CellInput.vue'
 
 /** Fields one below the other, each with its name, its cell and what is wrong with it. */
 defineProps<{
   columns: Column[]
-  names: Names
+  names: RowNames
   mayWrite: boolean
   textOf: (column: Column) => string
   isLocked: (column: Column) => boolean

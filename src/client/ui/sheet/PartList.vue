@@ -1,14 +1,14 @@
 <script setup lang="ts" generic="Part extends object">
 import { nextTick, ref } from 'vue'
 import type { Column } from '#shared/tables/columns'
-import type { Names } from '#shared/tables/titles'
+import type { RowNames } from '#shared/tables/titles'
 import ValueForm from './ValueForm.vue'
 
 /** A list of parts in their order, each a line of fields; moved, added and removed by keyboard. */
 const props = defineProps<{
   parts: readonly Part[]
   columns: Column[]
-  names: Names
+  names: RowNames
   /** What one is called: "step". */
   one: string
   blank: () => Part

@@ -5,7 +5,7 @@ import { blockText, parseBlock } from '#shared/files/csv'
 import type { Column } from '#shared/tables/columns'
 import { isPlain } from '#shared/tables/cells'
 import { cellOf } from '#shared/tables/rowCells'
-import type { Names } from '#shared/tables/titles'
+import type { RowNames } from '#shared/tables/titles'
 import CellSuggestions from './CellSuggestions.vue'
 import { useCursor } from './useCursor'
 import type { CellEdit, EditRow, Edits } from './useEdits'
@@ -15,7 +15,7 @@ import { useSheetTable } from './useSheetTable'
 const props = defineProps<{
   edits: Edits
   columns: Column[]
-  names: Names
+  names: RowNames
   label: string
   filter: string
   mayWrite: boolean

@@ -3,7 +3,7 @@ import { reactive, useId, watch } from 'vue'
 import { isPlain, readCell, showCell } from '#shared/tables/cells'
 import type { Column } from '#shared/tables/columns'
 import { cellOf, withCell } from '#shared/tables/rowCells'
-import type { Names } from '#shared/tables/titles'
+import type { RowNames } from '#shared/tables/titles'
 import CellInput from './CellInput.vue'
 import FieldList from './FieldList.vue'
 import { useOpenFaults } from './openFaults'
@@ -12,7 +12,7 @@ import { useOpenFaults } from './openFaults'
 const props = defineProps<{
   value: object
   columns: Column[]
-  names: Names
+  names: RowNames
   layout: 'form' | 'line'
   /** Said before each field's name where no label stands beside it. */
   label: string

@@ -3,12 +3,12 @@ import { useManualRefHistory } from '@vueuse/core'
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { freeId } from '#core/catalogue/ids'
 import { sameValue } from '#core/catalogue/sameValue'
-import { nouns, type Noun } from '#shared/api/nouns'
+import { resources, type Resource } from '#shared/api/nouns'
 import type { Changed, Changes, TableRow } from '#shared/api/rows'
 import { readCell, showCell } from '#shared/tables/cells'
 import type { Column } from '#shared/tables/columns'
 import { blankRow, cellOf, withCell } from '#shared/tables/rowCells'
-import { titleOf, type Names } from '#shared/tables/titles'
+import { titleOf, type RowNames } from '#shared/tables/titles'
 import { ApiProblem, call, get, problemText, type Clash } from '../../api/client'
 import { keptDraft } from './keptDraft'
 
@@ -42,10 +42,10 @@ export interface CellEdit {
 }
 
 export interface EditsOf {
-  noun: Noun
+  noun: Resource
   model?: string | undefined
   columns: Ref<Column[]>
-  names: Ref<Names>
+  names: Ref<RowNames>
 }
 
 const headingOf = ({ heading }: Column): string => heading
@@ -157,7 +157,7 @@ export const useEdits = ({ noun, model, columns, names }: EditsOf) => {
     const missing = columns.value
       .filter((column) => column.required && !typed.includes(column) && cellOf(row.value, column) === undefined)
       .map((column): RowFault => ({ heading: column.heading, message: 'is needed' }))
-    const checked = nouns[noun].schema.safeParse(row.value)
+    const checked = resources[noun].schema.safeParse(row.value)
     const others = (checked.error?.issues ?? []).flatMap(({ path, message }): RowFault[] => {
       const column = columns.value.find((candidate) => candidate.path.every((key, i) => String(path[i]) === key))
       const heading = column ? headingOf(column) : path.join(' › ')
@@ -173,7 +173,7 @@ export const useEdits = ({ noun, model, columns, names }: EditsOf) => {
     return edited.map((row) => {
       if (!row.id.startsWith('new-')) return row
       const called = noun === 'stitches' ? `s-${String(row.value.select)}` : titleOf(noun, row.value, names.value)
-      const id = freeId(called, nouns[noun].one.replaceAll(' ', '-'), taken)
+      const id = freeId(called, resources[noun].one.replaceAll(' ', '-'), taken)
       taken.add(id)
       return { ...row, id, value: { ...row.value, id } }
     })

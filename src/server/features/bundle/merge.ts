@@ -2,7 +2,7 @@
 import { checkBundle } from '#core/catalogue/check'
 import type { Bundle } from '#core/catalogue/types'
 import { Bundle as BundleSchema } from '#shared/api/catalogue'
-import { nounList, type Noun } from '#shared/api/nouns'
+import { resourceList, type Resource } from '#shared/api/nouns'
 import type { Changed } from '#shared/api/rows'
 import { Invalid } from '../../http/problems'
 import type { Actor, CatalogueStore, Change } from '../catalogue/store'
@@ -26,7 +26,7 @@ export const importBundle = async (store: CatalogueStore, actor: Actor, bundle: 
 }
 
 const rowsOf = (bundle: Bundle): Change[] =>
-  nounList.flatMap((noun): Change[] => {
+  resourceList.flatMap((noun): Change[] => {
     if (noun === 'stitches') {
       return bundle.models.flatMap((model) =>
         model.stitches.map((value) => ({
@@ -36,12 +36,12 @@ const rowsOf = (bundle: Bundle): Change[] =>
         })),
       )
     }
-    const list = bundle[noun as Exclude<Noun, 'stitches'>] as { id: string }[]
+    const list = bundle[noun as Exclude<Resource, 'stitches'>] as { id: string }[]
     return list.map((entry) => ({ key: { noun, id: entry.id }, value: headOf(noun, entry), expects: 'any' as const }))
   })
 
 /** A model is kept without its stitches; they have rows of their own. */
-const headOf = (noun: Noun, entry: { id: string }): unknown => {
+const headOf = (noun: Resource, entry: { id: string }): unknown => {
   if (noun !== 'models') return entry
   const { stitches: _, ...head } = entry as { id: string; stitches: unknown }
   return head

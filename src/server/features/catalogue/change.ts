@@ -1,7 +1,7 @@
 /** From what a writer sends to changes of the catalogue, checked row by row. */
 import { planRemoval } from '#core/catalogue/removal'
 import type { RowName } from '#core/catalogue/references'
-import { nouns } from '#shared/api/nouns'
+import { resources } from '#shared/api/nouns'
 import { Invalid, type FieldIssue } from '../../http/problems'
 import { keyText, type RowKey } from './mapper'
 import type { Snapshot } from './snapshot'
@@ -10,8 +10,8 @@ import type { Change } from './store'
 /** Throws `Invalid` with every field that is not right; `at` is where the row stands in the request. */
 export const checkedValue = (key: RowKey, value: unknown): unknown => {
   const issues = issuesOf(key, value, ['value'])
-  if (issues.length > 0) throw new Invalid(`This is not a sound ${nouns[key.noun].one}.`, issues)
-  return nouns[key.noun].schema.parse(value)
+  if (issues.length > 0) throw new Invalid(`This is not a sound ${resources[key.noun].one}.`, issues)
+  return resources[key.noun].schema.parse(value)
 }
 
 interface Wanted {
@@ -37,13 +37,13 @@ export const checkedChanges = (wanted: readonly Wanted[]): Change[] => {
   if (issues.length > 0) throw new Invalid('Not every row is sound; none was written.', issues.slice(0, MOST_ISSUES))
   return wanted.map(({ key, value, version }) => ({
     key,
-    value: value === null ? null : nouns[key.noun].schema.parse(value),
+    value: value === null ? null : resources[key.noun].schema.parse(value),
     expects: version,
   }))
 }
 
 const issuesOf = (key: RowKey, value: unknown, at: (string | number)[]): FieldIssue[] => {
-  const checked = nouns[key.noun].schema.safeParse(value)
+  const checked = resources[key.noun].schema.safeParse(value)
   if (!checked.success) {
     return checked.error.issues.map(({ path, message }) => ({ path: [...at, ...path] as (string | number)[], message }))
   }

@@ -2,9 +2,9 @@
 import { isDeepStrictEqual } from 'node:util'
 import { In, LessThan, Like, type EntityManager, type FindOptionsWhere } from 'typeorm'
 import type { z } from 'zod'
-import { nouns, type Noun } from '#shared/api/nouns'
+import { resources, type Resource } from '#shared/api/nouns'
 import type { HistoryEntry, HistoryQuery, Undo, WritesQuery, WriteView } from '#shared/api/rows'
-import { titleOf, type Names } from '#shared/tables/titles'
+import { titleOf, type RowNames } from '#shared/tables/titles'
 import { HistoryRow } from '../../database/entities/index'
 import { Conflict, NotFound } from '../../http/problems'
 import { keyText, type RowKey } from './mapper'
@@ -34,7 +34,7 @@ export const readHistory = async (
   return rows.map((entry) => ({
     id: entry.id,
     revision: entry.revision,
-    noun: entry.noun as Noun,
+    noun: entry.noun as Resource,
     row: entry.row,
     at: entry.at.toISOString(),
     by: entry.by,
@@ -50,7 +50,7 @@ const didOf = ({ before, after }: { before: unknown; after: unknown }): 'added' 
 export const readWrites = async (
   manager: EntityManager,
   { noun, row, model, before }: z.output<typeof WritesQuery>,
-  names: Names,
+  names: RowNames,
 ): Promise<WriteView[]> => {
   const older = before === undefined ? {} : { revision: LessThan(before) }
   const one: FindOptionsWhere<HistoryRow> = {
@@ -84,7 +84,7 @@ export const readWrites = async (
     .where({ revision: In(revisions) })
     .groupBy('history.revision')
     .addGroupBy('history.noun')
-    .getRawMany<{ revision: number; noun: Noun; rows: string; added: string; removed: string }>()
+    .getRawMany<{ revision: number; noun: Resource; rows: string; added: string; removed: string }>()
   return Promise.all(
     revisions.map(async (revision): Promise<WriteView> => {
       const first = await manager.find(HistoryRow, { where: { revision }, order: { id: 'ASC' }, take: NAMED })
@@ -101,9 +101,9 @@ export const readWrites = async (
         })),
         first: first.map((entry) => ({
           id: entry.id,
-          noun: entry.noun as Noun,
+          noun: entry.noun as Resource,
           row: entry.row,
-          title: titleOf(entry.noun as Noun, entry.after ?? entry.before, names),
+          title: titleOf(entry.noun as Resource, entry.after ?? entry.before, names),
           did: didOf(entry),
         })),
         rows: own.reduce((sum, count) => sum + Number(count.rows), 0),
@@ -127,7 +127,7 @@ export const undoChanges = async (
   if (entries.length === 0) throw new NotFound('There is no such write in the history.')
   return (rows) => {
     const clashes = entries.flatMap((entry) => {
-      const now = rows[entry.noun as Noun].get(entry.row)
+      const now = rows[entry.noun as Resource].get(entry.row)
       if (isDeepStrictEqual(now?.value ?? null, entry.after)) return []
       return [
         {
@@ -140,12 +140,12 @@ export const undoChanges = async (
     })
     if (clashes.length > 0) {
       const [first] = clashes
-      const what = `${nouns[first?.noun as Noun].one} “${first?.row}”`
+      const what = `${resources[first?.noun as Resource].one} “${first?.row}”`
       const others = clashes.length > 1 ? ` and ${clashes.length - 1} more rows` : ''
       throw new Conflict(`The ${what}${others} changed again since; undo that first. Nothing was changed.`, clashes)
     }
     return entries.map((entry) => ({
-      key: keyOfText(entry.noun as Noun, entry.row),
+      key: keyOfText(entry.noun as Resource, entry.row),
       value: entry.before,
       expects: 'any',
       ...(entry.ordinal === null ? {} : { ordinal: entry.ordinal }),
@@ -153,7 +153,7 @@ export const undoChanges = async (
   }
 }
 
-const keyOfText = (noun: Noun, text: string): RowKey => {
+const keyOfText = (noun: Resource, text: string): RowKey => {
   if (noun !== 'stitches') return { noun, id: text }
   const [model, id] = text.split('/') as [string, string]
   const key = { noun, model, id }

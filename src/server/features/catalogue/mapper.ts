@@ -1,6 +1,6 @@
 /** Where rows and the core's types meet. Columns hold what is searched or referred to; `facts` holds the rest. */
 import type { EntityTarget } from 'typeorm'
-import { nouns, type Noun } from '#shared/api/nouns'
+import { resources, type Resource } from '#shared/api/nouns'
 import {
   FabricRow,
   FitStatementRow,
@@ -22,7 +22,7 @@ interface Table {
   columns: readonly string[]
 }
 
-export const tables: Record<Noun, Table> = {
+export const tables: Record<Resource, Table> = {
   makes: { entity: MakeRow, columns: ['name'] },
   functions: { entity: StitchFunctionRow, columns: ['name', 'family'] },
   threads: { entity: ThreadRow, columns: ['name'] },
@@ -37,7 +37,7 @@ export const tables: Record<Noun, Table> = {
 
 /** What an edit or an import carries: a value with its key. A stitch belongs to a model. */
 export interface RowKey {
-  noun: Noun
+  noun: Resource
   id: string
   model?: string
 }
@@ -67,13 +67,13 @@ export const toRow = ({ key, ordinal, version, value }: Stored): Record<string, 
 /**
  * Throws where a stored row does not have the shape its noun must have. `words`: of all rows that are read together.
  */
-export const fromRow = (noun: Noun, row: CatalogueRow, words: Words): Stored => {
+export const fromRow = (noun: Resource, row: CatalogueRow, words: Words): Stored => {
   const columns = row as unknown as Record<string, unknown>
   const value: Record<string, unknown> = { id: row.id }
   for (const column of tables[noun].columns) if (columns[column] !== null) value[column] = columns[column]
   Object.assign(value, row.facts)
-  const checked = nouns[noun].schema.safeParse(value)
-  if (!checked.success) throw new Error(`stored ${nouns[noun].one} “${row.id}” is damaged: ${checked.error.message}`)
+  const checked = resources[noun].schema.safeParse(value)
+  if (!checked.success) throw new Error(`stored ${resources[noun].one} “${row.id}” is damaged: ${checked.error.message}`)
   return {
     key: {
       noun,

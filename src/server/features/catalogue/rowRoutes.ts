@@ -15,7 +15,7 @@ import {
   TableQuery,
   TableRow,
 } from '#shared/api/rows'
-import { nouns, type Noun } from '#shared/api/nouns'
+import { resources, type Resource } from '#shared/api/nouns'
 import { namesOf, titleOf } from '#shared/tables/titles'
 import { Invalid, NotFound } from '../../http/problems'
 import { ANY_ROLE, LEAD, route, type Context } from '../../http/route'
@@ -118,13 +118,13 @@ const storedRow = async (
   const snapshot = await services.catalogue.snapshot()
   revision(snapshot.revision)
   const stored = snapshot.rows[key.noun].get(keyText(key))
-  if (!stored) throw new NotFound(`There is no ${nouns[key.noun].one} “${keyText(key)}”.`)
+  if (!stored) throw new NotFound(`There is no ${resources[key.noun].one} “${keyText(key)}”.`)
   return { snapshot, stored }
 }
 
 export const rowRoutes = [
   ...oneRow('/api/catalogue/stitches/{model}/{id}', StitchParams, ({ model, id }) => ({ noun: 'stitches', model, id })),
-  ...oneRow('/api/catalogue/{noun}/{id}', RowParams, ({ noun, id }) => ({ noun: noun as Noun, id })),
+  ...oneRow('/api/catalogue/{noun}/{id}', RowParams, ({ noun, id }) => ({ noun: noun as Resource, id })),
   route({
     method: 'get',
     path: '/api/catalogue/{noun}',
@@ -167,7 +167,7 @@ export const rowRoutes = [
 ]
 
 /** In the order of the list. Throws where stitches are asked for without their model. */
-const tableRows = (snapshot: Snapshot, noun: Noun, model: string | undefined): z.input<typeof TableRow>[] => {
+const tableRows = (snapshot: Snapshot, noun: Resource, model: string | undefined): z.input<typeof TableRow>[] => {
   if (noun === 'stitches') {
     if (model === undefined) {
       throw new Invalid('Stitches are read model by model.', [{ path: ['model'], message: 'name a model' }])

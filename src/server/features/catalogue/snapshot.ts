@@ -3,14 +3,14 @@ import type { EntityManager } from 'typeorm'
 import { indexCatalogue, type CatalogueIndex } from '#core/catalogue/index'
 import type { Bundle, Model, Stitch } from '#core/catalogue/types'
 import { fitLookup, type FitLookup } from '#core/answer/fit'
-import { nounList, type Noun } from '#shared/api/nouns'
+import { resourceList, type Resource } from '#shared/api/nouns'
 import type { CatalogueRow } from '../../database/entities/index'
 import { Words } from './compact'
 import { fromRow, keyText, tables, type Stored } from './mapper'
 
 export interface Snapshot {
   revision: number
-  rows: Record<Noun, Map<string, Stored>>
+  rows: Record<Resource, Map<string, Stored>>
   bundle: Bundle
   index: CatalogueIndex
   fitOf: FitLookup
@@ -23,7 +23,7 @@ export const readSnapshot = async (manager: EntityManager): Promise<Snapshot> =>
   const revision = await readRevision(manager)
   const rows = emptyRows()
   const words = new Words()
-  for (const noun of nounList) {
+  for (const noun of resourceList) {
     const found = await manager.find(tables[noun].entity, { order: { ordinal: 'ASC', id: 'ASC' } })
     for (const row of found as CatalogueRow[]) {
       const stored = fromRow(noun, row, words)
@@ -41,7 +41,7 @@ export const readRevision = async (manager: EntityManager, lock = false): Promis
   return row.revision
 }
 
-export const emptyRows = (): Rows => Object.fromEntries(nounList.map((noun) => [noun, new Map()])) as unknown as Rows
+export const emptyRows = (): Rows => Object.fromEntries(resourceList.map((noun) => [noun, new Map()])) as unknown as Rows
 
 /** `before`: a snapshot from which these rows differ in few; what did not change stays the same object. */
 export const snapshotOf = (revision: number, rows: Rows, before?: Snapshot): Snapshot => {
@@ -55,13 +55,13 @@ const valuesOf = <Value>(rows: ReadonlyMap<string, Stored>): Value[] =>
   [...rows.values()].sort((a, b) => a.ordinal - b.ordinal).map(({ value }) => value as Value)
 
 /** Rows of one table in their order; `model`: its stitches alone. */
-export const rowsIn = ({ rows }: Pick<Snapshot, 'rows'>, noun: Noun, model?: string): Stored[] =>
+export const rowsIn = ({ rows }: Pick<Snapshot, 'rows'>, noun: Resource, model?: string): Stored[] =>
   [...rows[noun].values()]
     .filter(({ key }) => noun !== 'stitches' || model === undefined || key.model === model)
     .sort((a, b) => a.ordinal - b.ordinal)
 
 export const bundleOf = (rows: Rows, before?: Pick<Snapshot, 'rows' | 'bundle'>): Bundle => {
-  const list = <Value>(noun: Exclude<Noun, 'stitches' | 'models'>): Value[] =>
+  const list = <Value>(noun: Exclude<Resource, 'stitches' | 'models'>): Value[] =>
     before && rows[noun] === before.rows[noun] ? (before.bundle[noun] as Value[]) : valuesOf<Value>(rows[noun])
   return {
     format: 'handhold-catalogue',

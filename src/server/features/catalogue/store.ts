@@ -5,7 +5,7 @@ import type { Model } from '#core/catalogue/types'
 import { controlIssues } from '#core/changeover/check'
 import { controlsOf } from '#core/changeover/machine'
 import { controlIssueText } from '#shared/messages/controls'
-import { nouns, type Noun } from '#shared/api/nouns'
+import { resources, type Resource } from '#shared/api/nouns'
 import type { Changed } from '#shared/api/rows'
 import { CatalogueRevisionRow, HistoryRow } from '../../database/entities/index'
 import { Conflict, Gone, Invalid, type Clash } from '../../http/problems'
@@ -111,9 +111,9 @@ export class CatalogueStore {
 }
 
 /** The tables to be written; the others stay the same objects. */
-const copyRows = (rows: Rows, written: ReadonlySet<Noun>): Rows =>
+const copyRows = (rows: Rows, written: ReadonlySet<Resource>): Rows =>
   Object.fromEntries(
-    Object.entries(rows).map(([noun, map]) => [noun, written.has(noun as Noun) ? new Map(map) : map]),
+    Object.entries(rows).map(([noun, map]) => [noun, written.has(noun as Resource) ? new Map(map) : map]),
   ) as unknown as Rows
 
 /** Throws with every row that is not as its writer saw it. */
@@ -132,7 +132,7 @@ const checkVersions = (changes: readonly Change[], rows: Rows): void => {
   })
   const [first] = clashes
   if (!first) return
-  const what = `${nouns[first.noun as Noun].one} “${first.row}”`
+  const what = `${resources[first.noun as Resource].one} “${first.row}”`
   if (clashes.every(({ theirs }) => theirs === null)) throw new Gone(`The ${what} is not there any more.`, clashes)
   const title =
     changes.find(({ key }) => keyText(key) === first.row)?.expects === null && clashes.length === 1
@@ -148,14 +148,14 @@ const applied = (
   { key, value, ordinal }: Change,
   was: Stored | undefined,
   version: number,
-  nextOrdinal: (noun: Noun) => number,
+  nextOrdinal: (noun: Resource) => number,
 ): Stored | undefined =>
   value === null ? undefined : { key, value, ordinal: was?.ordinal ?? ordinal ?? nextOrdinal(key.noun), version }
 
 /** Counts on from the last place of each list. */
 const ordinals = (rows: Rows) => {
-  const last = new Map<Noun, number>()
-  return (noun: Noun): number => {
+  const last = new Map<Resource, number>()
+  return (noun: Resource): number => {
     let ordinal = last.get(noun)
     if (ordinal === undefined) {
       ordinal = -1
@@ -175,7 +175,7 @@ const countsOf = (revision: number, asked: readonly Change[], changed: readonly 
 const sameJson = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
 
 /** Parents before children when writing, children before parents when removing. */
-const ORDER: Noun[] = [
+const ORDER: Resource[] = [
   'makes',
   'functions',
   'threads',

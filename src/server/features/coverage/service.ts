@@ -1,7 +1,7 @@
 /** The coverage of the catalogue as it is now, kept between requests and moved along with each write. */
 import { Coverage } from '#core/coverage/coverage'
 import type { RowChange } from '#core/coverage/affected'
-import { nounList } from '#shared/api/nouns'
+import { resourceList } from '#shared/api/nouns'
 import type { Snapshot } from '../catalogue/snapshot'
 
 /** Beyond this many changed rows it is quicker to decide anew. */
@@ -28,7 +28,7 @@ export class CoverageService {
 
 /** Rows whose version moved, appeared or went. */
 const changesBetween = (before: Snapshot, after: Snapshot): RowChange[] =>
-  nounList.flatMap((noun) => {
+  resourceList.flatMap((noun) => {
     const [was, is] = [before.rows[noun], after.rows[noun]]
     if (was === is) return []
     const changes: RowChange[] = []
