@@ -5,7 +5,7 @@ import { demoAccounts } from '#demo/accounts'
 import type { Config } from './config'
 import { connect } from './database/connect'
 import { checkedBundle, importBundle } from './features/bundle/merge'
-import { ToldCards } from './features/cards/toldCards'
+import { CardCache } from './features/cards/toldCards'
 import { CatalogueStore } from './features/catalogue/store'
 import { CupboardStore } from './features/classes/cupboard'
 import { ClassPlanning } from './features/classes/planning'
@@ -30,7 +30,7 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
     config,
     database,
     ask: new AskService(database, now),
-    cards: new ToldCards(),
+    cards: new CardCache(),
     cases: new CaseStore(database),
     catalogue: new CatalogueStore(database),
     classes: new ClassStore(database),

@@ -1,7 +1,7 @@
 import type { Logger } from 'pino'
 import type { DataSource } from 'typeorm'
 import type { Config } from './config'
-import type { ToldCards } from './features/cards/toldCards'
+import type { CardCache } from './features/cards/toldCards'
 import type { CatalogueStore } from './features/catalogue/store'
 import type { CupboardStore } from './features/classes/cupboard'
 import type { ClassPlanning } from './features/classes/planning'
@@ -20,7 +20,7 @@ export interface Services {
   config: Config
   database: DataSource
   ask: AskService
-  cards: ToldCards
+  cards: CardCache
   cases: CaseStore
   catalogue: CatalogueStore
   classes: ClassStore

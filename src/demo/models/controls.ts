@@ -180,9 +180,9 @@ const itemsById = new Map(items.map((item) => [item.id, item]))
 
 /** The model with its controls; a cover stitch also says which needles it sews with. */
 export const withControls = (model: Model): Model => {
-  const told = handled[model.id]
-  if (!told) throw new Error(`nobody has said how the ${model.name} is handled`)
-  const { where, normal = {}, more = {}, rules = [] } = told
+  const own = handled[model.id]
+  if (!own) throw new Error(`nobody has said how the ${model.name} is handled`)
+  const { where, normal = {}, more = {}, rules = [] } = own
   const usual = controlsOf({ ...model, controls: { controls: more, normal: {}, rules: [] } }, itemsById)
   const placed = Object.entries(usual.controls).flatMap(([id, control]) =>
     where[id] === undefined ? [] : [[id, { ...control, where: where[id] }]],

@@ -80,8 +80,8 @@ export const isEmptyShop = async (url: string): Promise<boolean> => {
 const load = async (url: string, file: string): Promise<Sums> => {
   const lines = linesOf(file)[Symbol.asyncIterator]()
   const head = readAs(Head, (await lines.next()).value, 'its first line')
-  const known = new Set(migrations.map(({ name }) => name))
-  const newer = head.migrations.filter((name) => !known.has(name))
+  const ours = new Set(migrations.map(({ name }) => name))
+  const newer = head.migrations.filter((name) => !ours.has(name))
   if (newer.length > 0)
     throw new BackupFault(`It was written by a newer Handhold (${newer.join(', ')}). Nothing was changed.`)
   await migrate(url, head.migrations)
@@ -89,13 +89,13 @@ const load = async (url: string, file: string): Promise<Sums> => {
   try {
     await database.query('SET FOREIGN_KEY_CHECKS = 0')
     for (const table of await tablesIn(database)) await database.query(`DELETE FROM ${quoted(table)}`)
-    const told = await insertAll(database, lines)
-    const found = await sumsIn(database, Object.keys(told))
-    for (const [table, { rows, sha256 }] of Object.entries(told))
+    const restored = await insertAll(database, lines)
+    const found = await sumsIn(database, Object.keys(restored))
+    for (const [table, { rows, sha256 }] of Object.entries(restored))
       if (found[table]?.rows !== rows || found[table]?.sha256 !== sha256)
         throw new BackupFault(`Table ${table} does not come back as it was written. Nothing was changed.`)
-    await migrate(url, [...known])
-    return told
+    await migrate(url, [...ours])
+    return restored
   } finally {
     await database.end()
   }

@@ -136,8 +136,8 @@ const authorise = (definition: RouteDefinition, session: SignedIn | undefined, r
   }
 }
 
-const sameToken = (given: string | undefined, known: string): boolean =>
-  given !== undefined && given.length === known.length && timingSafeEqual(Buffer.from(given), Buffer.from(known))
+const sameToken = (given: string | undefined, expected: string): boolean =>
+  given !== undefined && given.length === expected.length && timingSafeEqual(Buffer.from(given), Buffer.from(expected))
 
 const NOT_RIGHT = {
   address: 'This address leads nowhere.',

@@ -26,7 +26,7 @@ export class Invalid extends Problem {
 }
 
 /** A row that is not as its writer saw it; `theirs` is null where it was removed. */
-export interface Clash {
+export interface VersionConflict {
   noun: string
   row: string
   yours: unknown
@@ -35,7 +35,7 @@ export interface Clash {
 
 /** Carries both versions of every row in question, so that the second writer can choose; the first also by itself. */
 export class Conflict extends Problem {
-  constructor(title: string, clashes: readonly Clash[]) {
+  constructor(title: string, clashes: readonly VersionConflict[]) {
     super(409, title, { yours: clashes[0]?.yours, theirs: clashes[0]?.theirs, clashes })
   }
 }
@@ -47,7 +47,7 @@ export class NotFound extends Problem {
 }
 
 export class Gone extends Problem {
-  constructor(title: string, clashes: readonly Clash[] = []) {
+  constructor(title: string, clashes: readonly VersionConflict[] = []) {
     super(410, title, { clashes })
   }
 }

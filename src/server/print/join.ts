@@ -4,13 +4,13 @@ import { PDFDocument } from '@cantoo/pdf-lib'
 /** Points. */
 const A4 = { width: 841.89, height: 595.28 }
 
-export interface Part {
+export interface PdfPart {
   pdf: Uint8Array
   /** Its A5 pages go two to an A4 sheet; each part begins a new sheet. */
   twoUp: boolean
 }
 
-export const joinPdf = async (parts: readonly Part[], title: string): Promise<Uint8Array> => {
+export const joinPdf = async (parts: readonly PdfPart[], title: string): Promise<Uint8Array> => {
   const whole = await PDFDocument.create()
   whole.setTitle(title)
   for (const { pdf, twoUp } of parts) {

@@ -8,19 +8,19 @@ import { drawPdf } from '../print/pdf'
 export const tasks = { optimum, drawPdf, joinPdf, readCalendar }
 export type Tasks = typeof tasks
 
-export interface Asked {
+export interface TaskRequest {
   id: number
   task: keyof Tasks
   given: unknown[]
 }
-export type Told = { id: number } & ({ result: unknown } | { error: string })
+export type TaskReply = { id: number } & ({ result: unknown } | { error: string })
 
-parentPort?.on('message', ({ id, task, given }: Asked) => {
+parentPort?.on('message', ({ id, task, given }: TaskRequest) => {
   const work = tasks[task] as (...all: unknown[]) => unknown
   Promise.resolve()
     .then(() => work(...given))
-    .then((result) => parentPort?.postMessage({ id, result } satisfies Told))
+    .then((result) => parentPort?.postMessage({ id, result } satisfies TaskReply))
     .catch((error: unknown) =>
-      parentPort?.postMessage({ id, error: error instanceof Error ? error.message : String(error) } satisfies Told),
+      parentPort?.postMessage({ id, error: error instanceof Error ? error.message : String(error) } satisfies TaskReply),
     )
 })

@@ -1,6 +1,6 @@
 /** The thread for heavy work, so that nobody at the desk waits for it: begun when it is first needed. */
 import { Worker } from 'node:worker_threads'
-import type { Asked, Tasks, Told } from './heavy'
+import type { TaskRequest, Tasks, TaskReply } from './heavy'
 
 let worker: Worker | undefined
 let count = 0
@@ -14,11 +14,11 @@ export const inThread = async <Task extends keyof Tasks>(
 ): Promise<Done<Task>> => {
   const thread = (worker ??= begin())
   const id = ++count
-  const told = new Promise<unknown>((resolve, reject) => waiting.set(id, { resolve, reject }))
+  const reply = new Promise<unknown>((resolve, reject) => waiting.set(id, { resolve, reject }))
   thread.ref()
-  thread.postMessage({ id, task, given } satisfies Asked)
+  thread.postMessage({ id, task, given } satisfies TaskRequest)
   try {
-    return (await told) as Done<Task>
+    return (await reply) as Done<Task>
   } finally {
     waiting.delete(id)
     if (waiting.size === 0) worker?.unref()
@@ -27,7 +27,7 @@ export const inThread = async <Task extends keyof Tasks>(
 
 const begin = (): Worker => {
   const thread = open()
-  thread.on('message', (told: Told) => {
+  thread.on('message', (told: TaskReply) => {
     const asker = waiting.get(told.id)
     if ('error' in told) asker?.reject(new Error(told.error))
     else asker?.resolve(told.result)

@@ -1,10 +1,10 @@
 /** The catalogue’s lists, its revision and its history. */
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, PrimaryGeneratedColumn } from 'typeorm'
-import { ID, TEXT } from './columns'
+import { ID_COLUMN, TEXT_COLUMN } from './columns'
 
 /** Columns every catalogue row has. */
 export abstract class CatalogueRow {
-  @PrimaryColumn(ID)
+  @PrimaryColumn(ID_COLUMN)
   id!: string
 
   /** Place in its list. */
@@ -21,35 +21,35 @@ export abstract class CatalogueRow {
 
 @Entity('make')
 export class MakeRow extends CatalogueRow {
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   name!: string
 }
 
 @Entity('stitch_function')
 export class StitchFunctionRow extends CatalogueRow {
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   name!: string
 
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   family!: string
 }
 
 @Entity('thread')
 export class ThreadRow extends CatalogueRow {
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   name!: string
 }
 
 @Entity('model')
 export class ModelRow extends CatalogueRow {
-  @Column(ID)
+  @Column(ID_COLUMN)
   make!: string
 
   @ManyToOne('MakeRow')
   @JoinColumn({ name: 'make', foreignKeyConstraintName: 'model_make_fk' })
   protected readonly ofMake?: MakeRow
 
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   name!: string
 
   @Column({ type: 'varchar', length: 40 })
@@ -59,33 +59,33 @@ export class ModelRow extends CatalogueRow {
 @Entity('stitch')
 @Index('stitch_function_ix', ['function'])
 export class StitchRow extends CatalogueRow {
-  @PrimaryColumn(ID)
+  @PrimaryColumn(ID_COLUMN)
   model!: string
 
   @ManyToOne('ModelRow', { onDelete: 'CASCADE' })
   @JoinColumn({ name: 'model', foreignKeyConstraintName: 'stitch_model_fk' })
   protected readonly ofModel?: ModelRow
 
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   select!: string
 
-  @Column(ID)
+  @Column(ID_COLUMN)
   function!: string
 }
 
 @Entity('item')
 export class ItemRow extends CatalogueRow {
-  @Column({ ...ID, nullable: true })
+  @Column({ ...ID_COLUMN, nullable: true })
   make!: string | null
 
   @ManyToOne('MakeRow', { nullable: true })
   @JoinColumn({ name: 'make', foreignKeyConstraintName: 'item_make_fk' })
   protected readonly ofMake?: MakeRow
 
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   code!: string
 
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   name!: string
 
   @Column({ type: 'varchar', length: 20 })
@@ -94,14 +94,14 @@ export class ItemRow extends CatalogueRow {
 
 @Entity('fit_statement')
 export class FitStatementRow extends CatalogueRow {
-  @Column(ID)
+  @Column(ID_COLUMN)
   item!: string
 
   @ManyToOne('ItemRow')
   @JoinColumn({ name: 'item', foreignKeyConstraintName: 'fit_statement_item_fk' })
   protected readonly ofItem?: ItemRow
 
-  @Column({ ...ID, nullable: true })
+  @Column({ ...ID_COLUMN, nullable: true })
   model!: string | null
 
   @ManyToOne('ModelRow', { nullable: true })
@@ -111,36 +111,36 @@ export class FitStatementRow extends CatalogueRow {
 
 @Entity('fabric')
 export class FabricRow extends CatalogueRow {
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   name!: string
 }
 
 @Entity('technique')
 export class TechniqueRow extends CatalogueRow {
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   name!: string
 
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   family!: string
 }
 
 @Entity('sample')
 export class SampleRow extends CatalogueRow {
-  @Column(ID)
+  @Column(ID_COLUMN)
   model!: string
 
   @ManyToOne('ModelRow')
   @JoinColumn({ name: 'model', foreignKeyConstraintName: 'sample_model_fk' })
   protected readonly ofModel?: ModelRow
 
-  @Column(ID)
+  @Column(ID_COLUMN)
   technique!: string
 
   @ManyToOne('TechniqueRow')
   @JoinColumn({ name: 'technique', foreignKeyConstraintName: 'sample_technique_fk' })
   protected readonly ofTechnique?: TechniqueRow
 
-  @Column(ID)
+  @Column(ID_COLUMN)
   fabric!: string
 
   @ManyToOne('FabricRow')
@@ -178,7 +178,7 @@ export class HistoryRow {
   @Column({ type: 'datetime', precision: 3 })
   at!: Date
 
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   by!: string
 
   @Column({ type: 'json', nullable: true })
@@ -199,7 +199,7 @@ export class ImportHabitRow {
   @PrimaryColumn({ type: 'varchar', length: 60 })
   kind!: string
 
-  @PrimaryColumn(ID)
+  @PrimaryColumn(ID_COLUMN)
   make!: string
 
   @Column({ type: 'json' })

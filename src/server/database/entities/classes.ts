@@ -1,17 +1,17 @@
 /** Customers and classes. */
 import { Column, Entity, Index, PrimaryColumn } from 'typeorm'
-import { ID, TEXT } from './columns'
+import { ID_COLUMN, TEXT_COLUMN } from './columns'
 
 @Entity('customer')
 @Index('customer_name_ix', ['name'])
 export class CustomerRow {
-  @PrimaryColumn(ID)
+  @PrimaryColumn(ID_COLUMN)
   id!: string
 
   @Column({ type: 'int' })
   version!: number
 
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   name!: string
 
   @Column({ type: 'json' })
@@ -20,7 +20,7 @@ export class CustomerRow {
 
 @Entity('class')
 export class SewingClassRow {
-  @PrimaryColumn(ID)
+  @PrimaryColumn(ID_COLUMN)
   id!: string
 
   @Column({ type: 'int' })

@@ -1,3 +1,3 @@
 /** Columns that many tables have. */
-export const ID = { type: 'varchar', length: 120, collation: 'utf8mb4_bin' } as const
-export const TEXT = { type: 'varchar', length: 255 } as const
+export const ID_COLUMN = { type: 'varchar', length: 120, collation: 'utf8mb4_bin' } as const
+export const TEXT_COLUMN = { type: 'varchar', length: 255 } as const

@@ -1,6 +1,6 @@
 /** The desk's cases, the words it has learned, the cards it has shared. */
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, PrimaryGeneratedColumn } from 'typeorm'
-import { ID, TEXT } from './columns'
+import { ID_COLUMN, TEXT_COLUMN } from './columns'
 
 /** A call. What names its caller is in `customer` alone, and goes with them. */
 @Entity('desk_case')
@@ -17,17 +17,17 @@ export class DeskCaseRow {
   @Column({ type: 'datetime', precision: 3 })
   at!: Date
 
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   by!: string
 
-  @Column({ ...ID, type: 'varchar', nullable: true })
+  @Column({ ...ID_COLUMN, type: 'varchar', nullable: true })
   customer!: string | null
 
   @ManyToOne('CustomerRow', { onDelete: 'SET NULL' })
   @JoinColumn({ name: 'customer', foreignKeyConstraintName: 'desk_case_customer_fk' })
   protected readonly ofCustomer?: object
 
-  @Column({ ...ID, type: 'varchar', nullable: true })
+  @Column({ ...ID_COLUMN, type: 'varchar', nullable: true })
   trouble!: string | null
 
   /** What was asked and advised, to be searched. */
@@ -44,13 +44,13 @@ export class AskAliasRow {
   @PrimaryColumn({ type: 'varchar', length: 20 })
   kind!: string
 
-  @PrimaryColumn({ ...ID, name: 'of_id' })
+  @PrimaryColumn({ ...ID_COLUMN, name: 'of_id' })
   of!: string
 
   @PrimaryColumn({ type: 'varchar', length: 120, collation: 'utf8mb4_bin' })
   words!: string
 
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   by!: string
 }
 
@@ -65,7 +65,7 @@ export class SharedCardRow {
   @Column({ type: 'char', length: 64, name: 'token_hash' })
   tokenHash!: string
 
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   by!: string
 
   @Column({ type: 'datetime', precision: 3 })

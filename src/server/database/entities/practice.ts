@@ -1,12 +1,12 @@
 /** Practice machines, their links, and what came of the tries. */
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, PrimaryGeneratedColumn } from 'typeorm'
 import type { UserRow } from './shop'
-import { ID, TEXT } from './columns'
+import { ID_COLUMN, TEXT_COLUMN } from './columns'
 
 /** A person's simulated machine: what it was last sent, what it shows. */
 @Entity('practice_machine')
 export class PracticeMachineRow {
-  @PrimaryColumn(ID)
+  @PrimaryColumn(ID_COLUMN)
   user!: string
 
   @ManyToOne('UserRow', { onDelete: 'CASCADE' })
@@ -31,10 +31,10 @@ export class PracticeLinkRow {
   @Column({ type: 'char', length: 64, name: 'token_hash' })
   tokenHash!: string
 
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   note!: string
 
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   by!: string
 
   @Column({ type: 'datetime', precision: 3 })
@@ -52,7 +52,7 @@ export class PracticeAttemptRow {
   @PrimaryGeneratedColumn({ type: 'int' })
   id!: number
 
-  @Column({ ...ID, type: 'varchar', nullable: true })
+  @Column({ ...ID_COLUMN, type: 'varchar', nullable: true })
   user!: string | null
 
   @ManyToOne('UserRow', { onDelete: 'CASCADE' })
@@ -66,7 +66,7 @@ export class PracticeAttemptRow {
   @JoinColumn({ name: 'link', foreignKeyConstraintName: 'practice_attempt_link_fk' })
   protected readonly ofLink?: PracticeLinkRow
 
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   by!: string
 
   @Column({ type: 'datetime', precision: 3 })

@@ -1,12 +1,12 @@
 /** What is kept beside a sample. */
 import { Column, Entity, PrimaryColumn, PrimaryGeneratedColumn } from 'typeorm'
-import { ID, TEXT } from './columns'
+import { ID_COLUMN, TEXT_COLUMN } from './columns'
 
 /** A photo of a sample, as it is shown: turned upright, shrunk, without what the camera wrote into it. */
 @Entity('sample_photo')
 export class SamplePhotoRow {
   /** Not a foreign key: a sample that comes back by undo finds its photo. */
-  @PrimaryColumn(ID)
+  @PrimaryColumn(ID_COLUMN)
   sample!: string
 
   @Column({ type: 'datetime', precision: 3 })
@@ -31,13 +31,13 @@ export class PrintedLabelRow {
   @PrimaryGeneratedColumn({ type: 'int' })
   id!: number
 
-  @Column(ID)
+  @Column(ID_COLUMN)
   sample!: string
 
   @Column({ type: 'datetime', precision: 3 })
   at!: Date
 
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   by!: string
 
   @Column({ type: 'mediumblob' })

@@ -1,6 +1,6 @@
 /** The shop’s settings, its people, and its outbox. */
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, PrimaryGeneratedColumn } from 'typeorm'
-import { ID, TEXT } from './columns'
+import { ID_COLUMN, TEXT_COLUMN } from './columns'
 
 /** The shop's own choices, one row each. */
 @Entity('shop_setting')
@@ -14,10 +14,10 @@ export class ShopSettingRow {
 
 @Entity('user')
 export class UserRow {
-  @PrimaryColumn(ID)
+  @PrimaryColumn(ID_COLUMN)
   id!: string
 
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   name!: string
 
   @Column({ type: 'varchar', length: 20 })
@@ -35,7 +35,7 @@ export class SessionRow {
   @PrimaryColumn({ type: 'char', length: 64, name: 'token_hash' })
   tokenHash!: string
 
-  @Column(ID)
+  @Column(ID_COLUMN)
   user!: string
 
   @ManyToOne('UserRow', { onDelete: 'CASCADE' })
@@ -59,16 +59,16 @@ export class OutboxMessageRow {
   @Column({ type: 'datetime', precision: 3 })
   at!: Date
 
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   by!: string
 
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   to!: string
 
-  @Column(TEXT)
+  @Column(TEXT_COLUMN)
   subject!: string
 
-  @Column({ ...ID, type: 'varchar', nullable: true })
+  @Column({ ...ID_COLUMN, type: 'varchar', nullable: true })
   customer!: string | null
 
   @ManyToOne('CustomerRow', { onDelete: 'CASCADE' })

@@ -5,7 +5,7 @@ import { Bundle as BundleSchema } from '#shared/api/catalogue'
 import { resourceList, type Resource } from '#shared/api/nouns'
 import type { Changed } from '#shared/api/rows'
 import { Invalid } from '../../http/problems'
-import type { Actor, CatalogueStore, Change } from '../catalogue/store'
+import type { Actor, CatalogueStore, RowWrite } from '../catalogue/store'
 
 /** Throws `Invalid` with the place of every fault. */
 export const checkedBundle = (value: unknown): Bundle => {
@@ -25,8 +25,8 @@ export const importBundle = async (store: CatalogueStore, actor: Actor, bundle: 
   return (await store.write(actor, () => rows)).counts
 }
 
-const rowsOf = (bundle: Bundle): Change[] =>
-  resourceList.flatMap((noun): Change[] => {
+const rowsOf = (bundle: Bundle): RowWrite[] =>
+  resourceList.flatMap((noun): RowWrite[] => {
     if (noun === 'stitches') {
       return bundle.models.flatMap((model) =>
         model.stitches.map((value) => ({

@@ -24,7 +24,7 @@ export const cardRoutes = [
     refuses: [422],
     handle: async ({ query, services, snapshot }) => {
       const { tolerance } = await services.settings.read()
-      const text = services.cards.tell(snapshot, [query, tolerance], () => {
+      const text = services.cards.answer(snapshot, [query, tolerance], () => {
         const { now, after, alternatives, ...asked } = query
         const question = questionOf(asked)
         const stands = { ...(after === undefined ? {} : leftBy(snapshot, { ...question, technique: after })), ...now }

@@ -1,15 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import type { Snapshot } from '../catalogue/snapshot'
-import { ToldCards } from './toldCards'
+import { CardCache } from './toldCards'
 
 const snapshot = (revision: number) => ({ revision }) as Snapshot
 
 describe('cards told before', () => {
   it('are told once for what they depend on, and never of a former catalogue', () => {
-    const cards = new ToldCards()
+    const cards = new CardCache()
     let told = 0
     const tell = (of: Snapshot, asked: unknown) =>
-      cards.tell(of, asked, () => ({ revision: of.revision, told: ++told }))
+      cards.answer(of, asked, () => ({ revision: of.revision, told: ++told }))
     const [first, second] = [snapshot(1), snapshot(2)]
     expect(tell(first, { model: 'a' })).toBe('{"revision":1,"told":1}')
     expect(tell(first, { model: 'a' })).toBe('{"revision":1,"told":1}')
@@ -19,13 +19,13 @@ describe('cards told before', () => {
   })
 
   it('are not kept where telling fails', () => {
-    const cards = new ToldCards()
+    const cards = new CardCache()
     const of = snapshot(1)
     expect(() =>
-      cards.tell(of, 1, () => {
+      cards.answer(of, 1, () => {
         throw new Error('no such model')
       }),
     ).toThrow('no such model')
-    expect(cards.tell(of, 1, () => 'now')).toBe('"now"')
+    expect(cards.answer(of, 1, () => 'now')).toBe('"now"')
   })
 })

@@ -5,7 +5,7 @@ import { resources } from '#shared/api/nouns'
 import { Invalid, type FieldIssue } from '../../http/problems'
 import { keyText, type RowKey } from './mapper'
 import type { Snapshot } from './snapshot'
-import type { Change } from './store'
+import type { RowWrite } from './store'
 
 /** Throws `Invalid` with every field that is not right; `at` is where the row stands in the request. */
 export const checkedValue = (key: RowKey, value: unknown): unknown => {
@@ -23,7 +23,7 @@ interface Wanted {
 const MOST_ISSUES = 50
 
 /** Throws `Invalid` with the places of all rows together, or where a row is named twice. */
-export const checkedChanges = (wanted: readonly Wanted[]): Change[] => {
+export const checkedChanges = (wanted: readonly Wanted[]): RowWrite[] => {
   const seen = new Set<string>()
   const issues = wanted.flatMap(({ key, value }, i): FieldIssue[] => {
     const name = `${key.noun}/${keyText(key)}`
@@ -55,12 +55,12 @@ const issuesOf = (key: RowKey, value: unknown, at: (string | number)[]): FieldIs
 export const keyOf = ({ noun, id, model }: RowName): RowKey => ({ noun, id, ...(model === undefined ? {} : { model }) })
 
 /** A removal; with `along`, also of what goes with it. A model always takes its stitches along. */
-export const removalChanges = (snapshot: Snapshot, key: RowKey, version: number, along: boolean): Change[] => {
+export const removalChanges = (snapshot: Snapshot, key: RowKey, version: number, along: boolean): RowWrite[] => {
   const plan = planRemoval(snapshot.bundle, key)
   const goes = along ? plan.along : plan.along.filter(({ noun }) => noun === 'stitches')
   return [
-    ...goes.map((row): Change => ({ key: keyOf(row), value: null, expects: 'any' })),
-    ...(along ? plan.changed : []).map(({ row, value }): Change => ({ key: keyOf(row), value, expects: 'any' })),
+    ...goes.map((row): RowWrite => ({ key: keyOf(row), value: null, expects: 'any' })),
+    ...(along ? plan.changed : []).map(({ row, value }): RowWrite => ({ key: keyOf(row), value, expects: 'any' })),
     { key, value: null, expects: version },
   ]
 }

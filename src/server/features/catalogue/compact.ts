@@ -13,8 +13,8 @@ export class Words {
 
   word(text: string): string {
     if (text.length > LONGEST) return text
-    const known = this.known.get(text)
-    if (known !== undefined) return known
+    const cached = this.known.get(text)
+    if (cached !== undefined) return cached
     this.known.set(text, text)
     return text
   }

@@ -8,7 +8,7 @@ import { titleOf, type RowNames } from '#shared/tables/titles'
 import { HistoryRow } from '../../database/entities/index'
 import { Conflict, NotFound } from '../../http/problems'
 import { keyText, type RowKey } from './mapper'
-import type { Change } from './store'
+import type { RowWrite } from './store'
 import type { Rows } from './snapshot'
 
 const PAGE = 100
@@ -119,7 +119,7 @@ export const readWrites = async (
 export const undoChanges = async (
   manager: EntityManager,
   { revision, only }: z.output<typeof Undo>,
-): Promise<(rows: Rows) => Change[]> => {
+): Promise<(rows: Rows) => RowWrite[]> => {
   const entries = await manager.find(HistoryRow, {
     where: { revision, ...(only ? { id: In(only) } : {}) },
     order: { id: 'DESC' },

@@ -91,9 +91,9 @@ const modelsOf = (rows: Rows, before: Pick<Snapshot, 'rows' | 'bundle'> | undefi
     if (ofModel) ofModel.push(stored)
     else stitches.set(model, [stored])
   }
-  const known = new Map(before?.bundle.models.map((model) => [model.id, model]))
+  const earlier = new Map(before?.bundle.models.map((model) => [model.id, model]))
   return valuesOf<Omit<Model, 'stitches'>>(rows.models).map((head) => {
-    const same = moved && !moved.has(head.id) ? known.get(head.id) : undefined
+    const same = moved && !moved.has(head.id) ? earlier.get(head.id) : undefined
     if (same) return same
     const own = (stitches.get(head.id) ?? []).sort((a, b) => a.ordinal - b.ordinal)
     return { ...head, stitches: own.map(({ value }) => value as Stitch) }

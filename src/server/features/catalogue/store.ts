@@ -8,12 +8,12 @@ import { controlIssueText } from '#shared/messages/controls'
 import { resources, type Resource } from '#shared/api/nouns'
 import type { Changed } from '#shared/api/rows'
 import { CatalogueRevisionRow, HistoryRow } from '../../database/entities/index'
-import { Conflict, Gone, Invalid, type Clash } from '../../http/problems'
+import { Conflict, Gone, Invalid, type VersionConflict } from '../../http/problems'
 import { keyText, tables, toRow, type RowKey, type Stored } from './mapper'
 import { bundleOf, readRevision, readSnapshot, snapshotOf, type Rows, type Snapshot } from './snapshot'
 
 /** One row to write. `expects`: the version the writer saw; null for a row that must be new, `any` for an import. */
-export interface Change {
+export interface RowWrite {
   key: RowKey
   value: unknown
   expects: number | null | 'any'
@@ -56,7 +56,7 @@ export class CatalogueStore {
    * Writes rows and removals (a change whose value is null) together or not at all. Throws `Conflict` where a row is
    * not at the version its writer saw, `Invalid` where the catalogue would refer to something that is not in it.
    */
-  async write(actor: Actor, changesOf: (snapshot: Snapshot) => Change[]): Promise<Written> {
+  async write(actor: Actor, changesOf: (snapshot: Snapshot) => RowWrite[]): Promise<Written> {
     const written = await this.database.transaction(async (manager) => {
       const revision = await readRevision(manager, true)
       const before = this.current?.revision === revision ? this.current : await readSnapshot(manager)
@@ -117,8 +117,8 @@ const copyRows = (rows: Rows, written: ReadonlySet<Resource>): Rows =>
   ) as unknown as Rows
 
 /** Throws with every row that is not as its writer saw it. */
-const checkVersions = (changes: readonly Change[], rows: Rows): void => {
-  const clashes = changes.flatMap(({ key, value, expects }): Clash[] => {
+const checkVersions = (changes: readonly RowWrite[], rows: Rows): void => {
+  const clashes = changes.flatMap(({ key, value, expects }): VersionConflict[] => {
     const was = rows[key.noun].get(keyText(key))
     if (expects === 'any' || (was?.version ?? null) === expects) return []
     return [
@@ -145,7 +145,7 @@ const checkVersions = (changes: readonly Change[], rows: Rows): void => {
 
 /** A row's version is the revision of the write that made it so: it never comes back, whatever is undone. */
 const applied = (
-  { key, value, ordinal }: Change,
+  { key, value, ordinal }: RowWrite,
   was: Stored | undefined,
   version: number,
   nextOrdinal: (noun: Resource) => number,
@@ -166,7 +166,7 @@ const ordinals = (rows: Rows) => {
   }
 }
 
-const countsOf = (revision: number, asked: readonly Change[], changed: readonly Difference[]): Changed => {
+const countsOf = (revision: number, asked: readonly RowWrite[], changed: readonly Difference[]): Changed => {
   const added = changed.filter(({ was }) => !was).length
   const removed = changed.filter(({ is }) => !is).length
   return { revision, added, removed, changed: changed.length - added - removed, same: asked.length - changed.length }

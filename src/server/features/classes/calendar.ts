@@ -19,14 +19,14 @@ export const classCalendar = (
 ): string => {
   const calendar = ical({ name: asked.title, prodId: { company: 'Handhold', product: 'Classes', language: 'EN' } })
   const at = (minutes: number) => new Date(new Date(`${asked.starts}Z`).getTime() + minutes * MINUTE)
-  const told = {
+  const options = {
     timezone: null,
     floating: true,
     stamp: made,
     ...(asked.room === undefined ? {} : { location: asked.room }),
   }
   const whole = calendar.createEvent({
-    ...told,
+    ...options,
     id: `${asked.id}@handhold`,
     start: wall(at(0)),
     end: wall(at(asked.minutes)),
@@ -39,7 +39,7 @@ export const classCalendar = (
     const summary = techniqueName(technique)
     const description = `Show ${show}, changeover ${change}, sew ${sew}, look ${inspect} minutes`
     const stage = calendar.createEvent({
-      ...told,
+      ...options,
       id: `${asked.id}.${asked.techniques[technique]?.technique ?? technique}@handhold`,
       start: wall(at(starts)),
       end: wall(at(starts + show + change + sew + inspect + slack)),

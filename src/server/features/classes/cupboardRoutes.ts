@@ -51,10 +51,10 @@ export const cupboardRoutes = [
     refuses: [413, 422],
     handle: async ({ upload, query, services }) => {
       const now = services.now()
-      const told = await inThread('readCalendar', upload.toString('utf8'), now)
-      if ('fault' in told)
-        throw new Invalid('This is no calendar the shop can use.', [{ path: ['file'], message: told.fault }])
-      const { events } = told
+      const reading = await inThread('readCalendar', upload.toString('utf8'), now)
+      if ('fault' in reading)
+        throw new Invalid('This is no calendar the shop can use.', [{ path: ['file'], message: reading.fault }])
+      const { events } = reading
       await services.cupboard.keepCalendar({
         events,
         read: now.toISOString(),

@@ -32,9 +32,9 @@ import { solve } from './planning'
 import { checkClass } from './store'
 
 const Params = z.strictObject({ id: Id })
-type Asking = Context<{ id: string }, unknown, unknown>
+type PlanContext = Context<{ id: string }, unknown, unknown>
 
-const plannedClass = async ({ params, services, snapshot, work }: Asking): Promise<PlannedClass> => {
+const plannedClass = async ({ params, services, snapshot, work }: PlanContext): Promise<PlannedClass> => {
   const { class: asked } = await services.classes.one(params.id)
   return services.planning.of(snapshot, asked as SewingClass, work.pace)
 }
@@ -49,7 +49,7 @@ const nameOf = (index: CatalogueIndex, { what, of }: SupplyNeed): string => {
 }
 
 /** `coded`: with cards, whose codes lead somewhere. */
-const handoutInput = async (context: Asking, coded: boolean): Promise<HandoutInput> => {
+const handoutInput = async (context: PlanContext, coded: boolean): Promise<HandoutInput> => {
   const { services, snapshot, origin } = context
   const [planned, { supplies }, { tolerance }] = await Promise.all([
     plannedClass(context),

@@ -21,12 +21,12 @@ const lpText = ({ names, rows }: Programme, maximise: Record<string, number>): s
     Object.entries(terms)
       .map(([name, times]) => `${times < 0 ? '-' : '+'} ${Math.abs(times)} ${name}`)
       .join(' ')
-  const told = rows.filter(({ terms }) => Object.keys(terms).length > 0)
+  const used = rows.filter(({ terms }) => Object.keys(terms).length > 0)
   return [
     'Maximize',
     ` aim: ${sum(maximise)}`,
     'Subject To',
-    ...told.map(({ terms, is, value }, i) => ` c${i}: ${sum(terms)} ${is} ${value}`),
+    ...used.map(({ terms, is, value }, i) => ` c${i}: ${sum(terms)} ${is} ${value}`),
     'Binary',
     ...names.map((name) => ` ${name}`),
     'End',

@@ -13,13 +13,13 @@ export class ClassStore {
 
   /** The next one first, past ones last. */
   async all(): Promise<ClassRow[]> {
-    return (await this.database.manager.find(SewingClassRow, { order: { starts: 'DESC', id: 'ASC' } })).map(told)
+    return (await this.database.manager.find(SewingClassRow, { order: { starts: 'DESC', id: 'ASC' } })).map(toView)
   }
 
   async one(id: string): Promise<ClassRow> {
     const row = await this.database.manager.findOneBy(SewingClassRow, { id })
     if (!row) throw new NotFound(GONE)
-    return told(row)
+    return toView(row)
   }
 
   async add(facts: ClassWrite, index: CatalogueIndex): Promise<ClassRow> {
@@ -39,7 +39,7 @@ export class ClassStore {
       const row = await manager.findOne(SewingClassRow, { where: { id }, lock: { mode: 'pessimistic_write' } })
       if (!row) throw new NotFound(GONE)
       if (row.version !== version) {
-        const theirs = { version: row.version, value: told(row).class }
+        const theirs = { version: row.version, value: toView(row).class }
         throw new Conflict('Somebody else has changed this class meanwhile.', [
           { noun: 'classes', row: id, yours: facts, theirs },
         ])
@@ -55,7 +55,7 @@ export class ClassStore {
   }
 }
 
-const told = ({ id, version, facts }: SewingClassRow): ClassRow =>
+const toView = ({ id, version, facts }: SewingClassRow): ClassRow =>
   ClassRow.parse({ version, class: { ...(facts as object), id } })
 
 /** Throws `Invalid` for what the catalogue has not, and for what holds no sense. */
@@ -64,9 +64,9 @@ export const checkClass = ({ techniques, seats, loans, pins, order = [] }: Class
   const say = (path: (string | number)[], message: string) => issues.push({ path, message })
   const ids = new Set(techniques.map(({ technique }) => technique))
   techniques.forEach(({ technique, fabric, method, after = [] }, t) => {
-    const known = index.techniques.get(technique)
-    if (!known) say(['techniques', t, 'technique'], `no technique “${technique}” in the catalogue`)
-    else if (method !== undefined && !known.methods.some(({ id }) => id === method))
+    const named = index.techniques.get(technique)
+    if (!named) say(['techniques', t, 'technique'], `no technique “${technique}” in the catalogue`)
+    else if (method !== undefined && !named.methods.some(({ id }) => id === method))
       say(['techniques', t, 'method'], `“${technique}” has no way “${method}”`)
     if (!index.fabrics.has(fabric)) say(['techniques', t, 'fabric'], `no fabric “${fabric}” in the catalogue`)
     for (const first of after)

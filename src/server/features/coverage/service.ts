@@ -8,21 +8,21 @@ import type { Snapshot } from '../catalogue/snapshot'
 const MOST_CHANGES = 500
 
 export class CoverageService {
-  private known: { snapshot: Snapshot; coverage: Coverage } | undefined
+  private cached: { snapshot: Snapshot; coverage: Coverage } | undefined
 
   /** Whether it stands at this very snapshot. */
   isOf(snapshot: Snapshot): boolean {
-    return this.known?.snapshot.revision === snapshot.revision
+    return this.cached?.snapshot.revision === snapshot.revision
   }
 
   at(snapshot: Snapshot): Coverage {
-    if (!this.known) this.known = { snapshot, coverage: new Coverage(snapshot) }
-    else if (this.known.snapshot.revision !== snapshot.revision) {
-      const changes = changesBetween(this.known.snapshot, snapshot)
-      this.known.coverage.update(snapshot, changes.length > MOST_CHANGES ? undefined : changes)
-      this.known = { snapshot, coverage: this.known.coverage }
+    if (!this.cached) this.cached = { snapshot, coverage: new Coverage(snapshot) }
+    else if (this.cached.snapshot.revision !== snapshot.revision) {
+      const changes = changesBetween(this.cached.snapshot, snapshot)
+      this.cached.coverage.update(snapshot, changes.length > MOST_CHANGES ? undefined : changes)
+      this.cached = { snapshot, coverage: this.cached.coverage }
     }
-    return this.known.coverage
+    return this.cached.coverage
   }
 }
 

@@ -15,13 +15,13 @@ export class CustomerStore {
   constructor(private readonly database: DataSource) {}
 
   async all(): Promise<CustomerRow[]> {
-    return (await this.database.manager.find(Row, { order: { name: 'ASC', id: 'ASC' } })).map(told)
+    return (await this.database.manager.find(Row, { order: { name: 'ASC', id: 'ASC' } })).map(toView)
   }
 
   async one(id: string): Promise<CustomerRow> {
     const row = await this.database.manager.findOneBy(Row, { id })
     if (!row) throw new NotFound('There is no such customer any more.')
-    return told(row)
+    return toView(row)
   }
 
   async add(customer: CustomerWrite, index: CatalogueIndex): Promise<CustomerRow> {
@@ -36,7 +36,7 @@ export class CustomerStore {
       const row = await manager.findOne(Row, { where: { id }, lock: { mode: 'pessimistic_write' } })
       if (!row) throw new NotFound('There is no such customer any more.')
       if (row.version !== version) {
-        const theirs = { version: row.version, value: told(row).customer }
+        const theirs = { version: row.version, value: toView(row).customer }
         throw new Conflict('Somebody else has changed this customer meanwhile.', [
           { noun: 'customers', row: id, yours: customer, theirs },
         ])
@@ -83,17 +83,17 @@ export class CustomerStore {
     return this.database.transaction(async (manager) => {
       const rows = await manager.find(Row, { lock: { mode: 'pessimistic_write' } })
       const ids = new Set(rows.map(({ id }) => id))
-      const known = new Map(rows.map((row) => [keyOf(told(row).customer), row]))
+      const stored = new Map(rows.map((row) => [keyOf(toView(row).customer), row]))
       const counts = { added: 0, changed: 0, same: 0 }
       for (const customer of customers) {
-        const row = known.get(keyOf(customer))
+        const row = stored.get(keyOf(customer))
         if (!row) {
           const added = await insert(manager, customer, ids)
           ids.add(added.customer.id)
           counts.added++
           continue
         }
-        const { id: _, ...before } = told(row).customer
+        const { id: _, ...before } = toView(row).customer
         const next = merged(before, customer)
         if (sameValue(next, before)) counts.same++
         else {
@@ -106,7 +106,7 @@ export class CustomerStore {
   }
 }
 
-const told = ({ id, version, facts }: Row): CustomerRow => ({
+const toView = ({ id, version, facts }: Row): CustomerRow => ({
   version,
   customer: Customer.parse({ ...(facts as object), id }),
 })

@@ -10,7 +10,7 @@ import type { Snapshot } from '../catalogue/snapshot'
 const KEPT_MS = 3000
 
 export class AskService {
-  private known: { revision: number; until: number; said: string; index: AskIndex } | undefined
+  private cached: { revision: number; until: number; said: string; index: AskIndex } | undefined
   private learned: Learned[] | undefined
 
   constructor(
@@ -21,18 +21,18 @@ export class AskService {
   async index(snapshot: Snapshot, customers: readonly CustomerRow[]): Promise<AskIndex> {
     const now = this.now().getTime()
     const said = customers.map(({ customer }) => `${customer.id} ${customer.name}`).join('\n')
-    const { known } = this
-    if (known && known.revision === snapshot.revision && known.said === said && known.until > now && this.learned)
-      return known.index
+    const { cached } = this
+    if (cached && cached.revision === snapshot.revision && cached.said === said && cached.until > now && this.learned)
+      return cached.index
     const learned = await this.readLearned()
     const same =
-      known &&
-      known.revision === snapshot.revision &&
-      known.said === said &&
+      cached &&
+      cached.revision === snapshot.revision &&
+      cached.said === said &&
       JSON.stringify(learned) === JSON.stringify(this.learned)
     this.learned = learned
     const index = same
-      ? known.index
+      ? cached.index
       : indexAskables(
           askablesOf(
             snapshot.index,
@@ -40,7 +40,7 @@ export class AskService {
             learned,
           ),
         )
-    this.known = { revision: snapshot.revision, until: now + KEPT_MS, said, index }
+    this.cached = { revision: snapshot.revision, until: now + KEPT_MS, said, index }
     return index
   }
 

@@ -19,13 +19,13 @@ export class CaseStore {
       .orderBy('one.at', 'DESC')
       .addOrderBy('one.id', 'DESC')
     if (asked !== '') query.where('MATCH(one.words) AGAINST (:asked IN BOOLEAN MODE)', { asked })
-    return (await query.getMany()).map(told)
+    return (await query.getMany()).map(toView)
   }
 
   async one(id: number): Promise<CaseRow> {
     const row = await this.database.manager.findOneBy(DeskCaseRow, { id })
     if (!row) throw new NotFound(GONE)
-    return told(row)
+    return toView(row)
   }
 
   /** `at`: of a case that is written down later. */
@@ -49,7 +49,7 @@ export class CaseStore {
       const row = await manager.findOne(DeskCaseRow, { where: { id }, lock: { mode: 'pessimistic_write' } })
       if (!row) throw new NotFound(GONE)
       if (row.version !== version) {
-        const theirs = { version: row.version, value: told(row).case }
+        const theirs = { version: row.version, value: toView(row).case }
         throw new Conflict('Somebody else has changed this case meanwhile.', [
           { noun: 'cases', row: String(id), yours: facts, theirs },
         ])
@@ -84,7 +84,7 @@ const columns = ({ customer, trouble, ...facts }: CaseWrite) => ({
   facts,
 })
 
-const told = ({ id, version, at, by, customer, trouble, facts }: DeskCaseRow): CaseRow =>
+const toView = ({ id, version, at, by, customer, trouble, facts }: DeskCaseRow): CaseRow =>
   CaseRow.parse({
     version,
     case: {

@@ -151,13 +151,13 @@ export const deskRoutes = [
       const used = usedIn([...called, ...taught]).filter(
         ({ technique, fabric }) => index.techniques.has(technique) && index.fabrics.has(fabric),
       )
-      const told = tradeUp(snapshot, from, to, customer.owns, used)
-      const rows = told.rows.map((row) => ({
+      const compared = tradeUp(snapshot, from, to, customer.owns, used)
+      const rows = compared.rows.map((row) => ({
         ...row,
         name: index.techniques.get(row.technique)?.name ?? '',
         fabricName: index.fabrics.get(row.fabric)?.name ?? '',
       }))
-      return { ...told, rows, names: collectNames(index, told, [from.id, to.id]) } as never
+      return { ...compared, rows, names: collectNames(index, compared, [from.id, to.id]) } as never
     },
   }),
   route({
@@ -173,11 +173,11 @@ export const deskRoutes = [
       const { trouble = '', shown, stage, ...question } = body
       const trial = trialFor(snapshot, question as never, stage)
       const fault = trouble.startsWith(`${body.technique}.`) ? trouble.slice(body.technique.length + 1) : undefined
-      const known = (fault === undefined ? undefined : faultTrouble(trial, fault)) ??
+      const cause = (fault === undefined ? undefined : faultTrouble(trial, fault)) ??
         TROUBLES.find(({ id }) => id === trouble) ?? { causes: [] }
       const history = historyOf(asCases(await services.cases.all()), trouble)
       return {
-        ...diagnose(trial, known, shown as Shown, history),
+        ...diagnose(trial, cause, shown as Shown, history),
         troubleName: troubleName(snapshot.index, trouble),
       } as never
     },

@@ -27,8 +27,8 @@ const signs: [name: string, is: (file: Buffer) => boolean][] = [
 /** Throws `Invalid` that says what the file is instead of a photo. */
 export const photoOf = async (file: Buffer): Promise<Photo> => {
   if (file.length === 0) throw refused('The file is empty')
-  const known = signs.find(([, is]) => is(file))?.[0]
-  if (known) throw refused(`The file is ${known}`)
+  const kind = signs.find(([, is]) => is(file))?.[0]
+  if (kind) throw refused(`The file is ${kind}`)
   const picture = () => sharp(file, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
   try {
     const { format } = await picture().metadata()

@@ -20,7 +20,7 @@ import { ANY_ROLE, LEAD, STAFF, route } from '../../http/route'
 import type { Services } from '../../services'
 import { actorOf } from '../catalogue/actor'
 import type { Snapshot } from '../catalogue/snapshot'
-import type { Change } from '../catalogue/store'
+import type { RowWrite } from '../catalogue/store'
 import { MOST_MEGABYTES, photoOf } from './photo'
 
 export const sampleRoutes = [
@@ -168,7 +168,7 @@ const freeSampleId = (on: string, taken: ReadonlyMap<string, unknown>): string =
 
 const CELL = ['model', 'technique', 'method', 'stage', 'fabric', 'stitch'] as const
 
-const pinning = ({ rows }: Snapshot, id: string, pinned: boolean): Change[] => {
+const pinning = ({ rows }: Snapshot, id: string, pinned: boolean): RowWrite[] => {
   const stored = rows.samples.get(id)
   const sample = stored?.value as Sample | undefined
   if (!stored || !sample) throw new NotFound(`There is no sample “${id}”.`)

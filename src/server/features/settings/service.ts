@@ -8,7 +8,7 @@ const KEPT_MS = 5000
 const USUAL: ShopSettings = { tolerance: USUAL_TOLERANCE, forgetNamesAfter: 24 }
 
 export class SettingsService {
-  private known: { settings: ShopSettings; until: number } | undefined
+  private cached: { settings: ShopSettings; until: number } | undefined
 
   constructor(
     private readonly database: DataSource,
@@ -18,8 +18,8 @@ export class SettingsService {
   /** As they are, or were a moment ago: what another server process wrote is seen within five seconds. */
   async read(): Promise<ShopSettings> {
     const now = this.now().getTime()
-    if (!this.known || this.known.until < now) this.known = { settings: await this.load(), until: now + KEPT_MS }
-    return this.known.settings
+    if (!this.cached || this.cached.until < now) this.cached = { settings: await this.load(), until: now + KEPT_MS }
+    return this.cached.settings
   }
 
   private async load(): Promise<ShopSettings> {
@@ -30,6 +30,6 @@ export class SettingsService {
   async write(settings: ShopSettings): Promise<void> {
     const rows = Object.entries(settings).map(([name, facts]) => ({ name, facts }))
     await this.database.manager.upsert(ShopSettingRow, rows as never, ['name'])
-    this.known = undefined
+    this.cached = undefined
   }
 }

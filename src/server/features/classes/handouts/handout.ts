@@ -11,7 +11,7 @@ import type { SupplyNeed } from '#core/classes/supplies'
 import type { ShopTolerance } from '#core/samples/spread'
 import type { Question } from '#core/answer/types'
 import type { HandoutPart } from '#shared/api/classes'
-import type { Part } from '../../../print/join'
+import type { PdfPart } from '../../../print/join'
 import type { Work } from '../../../work/board'
 import { inThread } from '../../../work/thread'
 import { cardPages, type CardFor } from './cardPages'
@@ -46,7 +46,7 @@ export const handout = async (
   const wanted = part === 'everything' ? Object.values(sheets) : [sheets[part]].flatMap((sheet) => sheet ?? [])
   const cards = part === 'everything' || part === 'cards'
   const of = wanted.length + (cards ? seats.length : 0) + 1
-  const parts: Part[] = []
+  const parts: PdfPart[] = []
   for (const sheet of wanted) {
     await pace(parts.length, of)
     parts.push({ pdf: await inThread('drawPdf', sheet()), twoUp: false })

@@ -107,18 +107,18 @@ export const listPages = (planned: PlannedClass, needs: readonly Named[]): TDocu
 /** Spares of what runs out or breaks, and what every room needs. */
 const spareKit = (needs: readonly Named[]): string[] => {
   const of = (what: SupplyNeed['what']) => needs.filter((need) => need.what === what)
-  const told = (word: string, names: string[]): string[] =>
+  const labelled = (word: string, names: string[]): string[] =>
     names.length > 0 ? [`${word}: ${list([...new Set(names)])}`] : []
   return [
-    ...told(
+    ...labelled(
       'Needles',
       of('needle').map((need) => need.of),
     ),
-    ...told(
+    ...labelled(
       'Wound bobbins',
       of('bobbin').map((need) => need.of),
     ),
-    ...told(
+    ...labelled(
       'Thread',
       of('thread').map(({ name }) => name),
     ),
