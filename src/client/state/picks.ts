@@ -5,7 +5,7 @@ import { useRoute, useRouter, type LocationQueryRaw, type LocationQueryValue } f
 import type { PickLists } from '#shared/api/rows'
 import { get } from '../api/client'
 
-export type Pick = 'model' | 'technique' | 'fabric'
+export type PickKey = 'model' | 'technique' | 'fabric'
 const KEYS = {
   model: 'm',
   technique: 't',
@@ -33,8 +33,8 @@ export const usePickLists = defineStore('pickLists', () => {
     return read
   }
   /** The lists, also for who asks before they are there. */
-  const known = async (): Promise<PickLists> => lists.value ?? load()
-  return { lists, load, known }
+  const loaded = async (): Promise<PickLists> => lists.value ?? load()
+  return { lists, load, loaded }
 })
 
 /** Picks on their way into the address. */
@@ -79,7 +79,7 @@ export const usePicks = () => {
     }
   }
   /** A new technique has other methods, so a named one is let go; how one machine stands says nothing of another. */
-  const pick = (what: Pick, id: string) =>
+  const pick = (what: PickKey, id: string) =>
     change({
       [KEYS[what]]: id,
       [KEYS.ways]: undefined,

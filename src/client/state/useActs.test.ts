@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { ApiProblem } from '../api/client'
-import { useActs } from './useActs'
+import { useAction } from './useActs'
 
 describe('an act', () => {
   it('says what it did', async () => {
-    const { act, said, problem } = useActs()
+    const { act, said, problem } = useAction()
     expect(await act(() => Promise.resolve('Sent.'))).toBe(true)
     expect([said.value, problem.value]).toEqual(['Sent.', ''])
     expect(await act(async () => undefined)).toBe(true)
@@ -12,7 +12,7 @@ describe('an act', () => {
   })
 
   it('is done once, however often it is pressed until it is done', async () => {
-    const { act, busy } = useActs()
+    const { act, busy } = useAction()
     let times = 0
     let done: () => void = () => undefined
     const work = () => new Promise<void>((end) => (times++, (done = end)))
@@ -27,7 +27,7 @@ describe('an act', () => {
   })
 
   it('tells why it was not done, and can be done again', async () => {
-    const { act, said, problem, busy } = useActs()
+    const { act, said, problem, busy } = useAction()
     const refused = new ApiProblem({ title: 'No such mailbox.', status: 422 })
     expect(await act(() => Promise.reject(refused))).toBe(false)
     expect([problem.value, said.value, busy.value]).toEqual(['No such mailbox.', '', false])
@@ -36,7 +36,7 @@ describe('an act', () => {
   })
 
   it('is not kept waiting by what the page reads, and a page that cannot be read says why', async () => {
-    const { act, read, problem, busy } = useActs()
+    const { act, read, problem, busy } = useAction()
     let fail: (error: Error) => void = () => undefined
     const reading = read(() => new Promise((_, refuse) => (fail = refuse)))
     expect([busy.value, await act(async () => undefined)]).toEqual([false, true])

@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import { problemText } from '../api/client'
 
-export const useActs = () => {
+export const useAction = () => {
   const busy = ref(false)
   const problem = ref('')
   const said = ref('')

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, ref, type EffectScope } from 'vue'
 import { ApiProblem } from '../api/client'
-import { useAnswer, type Asking } from './useAnswer'
+import { useQuery, type QueryOptions } from './useAnswer'
 
 let asked: string[]
 let waiting: Map<string, { say: (answer: string) => void; fail: (error: Error) => void }>
@@ -20,13 +20,13 @@ afterEach(() => {
 })
 
 const settle = () => vi.advanceTimersByTimeAsync(0)
-const begin = (how?: Asking) => {
+const begin = (how?: QueryOptions) => {
   const ask = (of: string) =>
     new Promise<string>((say, fail) => {
       asked.push(of)
       waiting.set(of, { say, fail })
     })
-  return scope.run(() => useAnswer(() => question.value, ask, how)) as ReturnType<typeof useAnswer<string, string>>
+  return scope.run(() => useQuery(() => question.value, ask, how)) as ReturnType<typeof useQuery<string, string>>
 }
 const answer = async (of: string, words = `answer to ${of}`) => {
   waiting.get(of)?.say(words)
@@ -109,7 +109,7 @@ describe('an answer', () => {
     const object = ref({ model: 'one' })
     let times = 0
     scope.run(() =>
-      useAnswer(
+      useQuery(
         () => object.value,
         async () => ++times,
       ),

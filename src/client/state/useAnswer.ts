@@ -6,7 +6,7 @@ import { problemText } from '../api/client'
 /** Long enough not to flicker, too short to be taken for the answer to what stands there now. */
 const STAYS_MS = 250
 
-export interface Asking {
+export interface QueryOptions {
   /**
    * How long a question must stand before it is asked, ms: for what is asked while somebody types. The first is asked
    * at once.
@@ -21,10 +21,10 @@ export interface Asking {
  * question than its own for longer than `stays`. Without a question there is no answer. `again` asks the same once
  * more, as after a write; what stood there stays, also where that fails.
  */
-export const useAnswer = <Question, Answer>(
+export const useQuery = <Question, Answer>(
   question: () => Question | undefined,
   ask: (question: Question) => Promise<Answer>,
-  { wait = 0, stays = STAYS_MS }: Asking = {},
+  { wait = 0, stays = STAYS_MS }: QueryOptions = {},
 ) => {
   const answer = shallowRef<Answer>()
   const problem = ref('')

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest'
 import { ApiProblem } from '../api/client'
-import { useKept } from './useKept'
+import { useVersionedRecord } from './useKept'
 
 interface Row {
   version: number
@@ -11,7 +11,7 @@ interface Facts {
 }
 let writes: { name: string; over: number | undefined }[]
 let waiting: { done: () => void; refuse: (status: number, theirs?: Row) => void }[]
-let kept: ReturnType<typeof useKept<Row, Facts>>
+let kept: ReturnType<typeof useVersionedRecord<Row, Facts>>
 const settle = () => new Promise((done) => setTimeout(done))
 
 /**
@@ -20,7 +20,7 @@ const settle = () => new Promise((done) => setTimeout(done))
 beforeEach(() => {
   writes = []
   waiting = []
-  kept = useKept<Row, Facts>({
+  kept = useVersionedRecord<Row, Facts>({
     factsOf: ({ thing: { id: _, ...facts } }) => facts,
     rowOf: ({ version, value }) => ({ version, thing: value as Row['thing'] }),
     write: ({ name }, over) =>

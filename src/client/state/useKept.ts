@@ -28,7 +28,7 @@ export interface Both<Row, Facts> {
  * everything stays as it was typed, and `problem` says why; where somebody else was first, `clash` holds both, to be
  * settled or left. `begin` starts one that is not kept yet, or lets all go.
  */
-export const useKept = <Row, Facts>({ factsOf, rowOf, write, done = 'Saved.' }: Keeping<Row, Facts>) => {
+export const useVersionedRecord = <Row, Facts>({ factsOf, rowOf, write, done = 'Saved.' }: Keeping<Row, Facts>) => {
   const row = shallowRef<Row>()
   const draft = shallowRef<Facts>()
   const problem = ref('')

@@ -15,7 +15,7 @@ const router = useRouter()
 const { query } = usePicks()
 const field = ref<HTMLInputElement>()
 const { typed, told: answered, problem, ask, clear } = useAsk()
-const told = computed(() => answered.value?.view)
+const view = computed(() => answered.value?.view)
 const open = ref(false)
 const learned = ref('')
 
@@ -42,17 +42,17 @@ watch(
 const later = useDebounceFn(ask, 120)
 const lines = computed(() =>
   WORDS.flatMap(([kind, word]) => {
-    const pick = told.value?.picks[kind]
+    const pick = view.value?.picks[kind]
     return pick ? [{ kind, word, pick, id: chosen.value[kind] ?? pick.id }] : []
   }),
 )
-const idOf = (kind: Kind) => chosen.value[kind] ?? told.value?.picks[kind]?.id
-const stops = computed(() => told.value?.stops ?? [])
+const idOf = (kind: Kind) => chosen.value[kind] ?? view.value?.picks[kind]?.id
+const stops = computed(() => view.value?.stops ?? [])
 const unsure = computed(() => lines.value.some(({ pick, kind }) => !pick.sure && !chosen.value[kind]))
 
 /** What was confirmed by choosing is learned for the next time. */
 const choose = async (kind: Kind, id: string) => {
-  const pick = told.value?.picks[kind]
+  const pick = view.value?.picks[kind]
   chosen.value = { ...chosen.value, [kind]: id }
   if (!pick?.words || pick.words.length === 0 || kind === 'customer') return
   learned.value = ''
@@ -65,7 +65,7 @@ const choose = async (kind: Kind, id: string) => {
 }
 /** A trouble that is only guessed does not turn a question for a technique into a case. */
 const asksForTrouble = computed(() => {
-  const { trouble, technique } = told.value?.picks ?? {}
+  const { trouble, technique } = view.value?.picks ?? {}
   return (
     trouble !== undefined &&
     (trouble.sure ||
@@ -76,7 +76,7 @@ const asksForTrouble = computed(() => {
   )
 })
 const target = computed(() => {
-  const owned = told.value?.picks.owned ?? []
+  const owned = view.value?.picks.owned ?? []
   const next = {
     ...query.value,
     ...(idOf('model') ? { m: idOf('model'), now: undefined, after: undefined } : {}),
@@ -122,7 +122,7 @@ defineExpose({ focus: () => field.value?.focus() })
       placeholder="machine, technique, fabric"
       @input="later"
     />
-    <div v-if="open && typed.trim() !== '' && (told || problem)" class="told" aria-live="polite">
+    <div v-if="open && typed.trim() !== '' && (view || problem)" class="told" aria-live="polite">
       <p v-if="problem" class="caution">{{ problem }}</p>
       <template v-for="stop in stops" :key="stop.id">
         <p class="caution stop">Stop: {{ stopWord(stop.id) }}.</p>
@@ -153,7 +153,7 @@ defineExpose({ focus: () => field.value?.focus() })
           </dd>
         </template>
       </dl>
-      <p v-if="told && told.picks.left.length > 0" class="soft">Not understood: {{ told.picks.left.join(', ') }}.</p>
+      <p v-if="view && view.picks.left.length > 0" class="soft">Not understood: {{ view.picks.left.join(', ') }}.</p>
       <p v-if="lines.length === 0 && stops.length === 0" class="soft">
         Nothing understood yet. Say a machine, a technique and a fabric, or what goes wrong.
       </p>

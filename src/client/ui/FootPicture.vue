@@ -17,7 +17,7 @@ const rect = ({ left, right, back, front }: Box) => ({ x: left, y: back, width: 
 const touching = computed(() =>
   (props.fabric?.lines ?? []).filter(({ at }) => at > box.value.left && at < box.value.left + box.value.width),
 )
-const told = computed(() => {
+const description = computed(() => {
   const { slot, guide, openToe, pin } = plan.value
   const opening = slot.stated ? `opening from ${slot.left} to ${slot.right} mm` : 'opening not stated'
   const parts = [opening, guide && `guide at ${guide.at} mm`, openToe && 'open toe', pin && 'a pin under the stitch']
@@ -27,7 +27,7 @@ const told = computed(() => {
 
 <template>
   <figure class="foot-picture">
-    <svg :viewBox="`${box.left} ${box.top} ${box.width} ${box.height}`" role="img" :aria-label="told">
+    <svg :viewBox="`${box.left} ${box.top} ${box.width} ${box.height}`" role="img" :aria-label="description">
       <rect class="sole" v-bind="rect(plan.sole)" rx="2.5" />
       <rect v-if="plan.button" class="frame" v-bind="rect(plan.button)" rx="1" />
       <rect class="slot" :class="{ unstated: !plan.slot.stated }" v-bind="rect(plan.slot)" :rx="plan.openToe ? 0 : 1" />

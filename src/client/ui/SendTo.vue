@@ -4,14 +4,14 @@ import type { CustomerRow } from '#shared/api/customers'
 import type { SentTo } from '#shared/api/desk'
 import { get } from '../api/client'
 import { useSession } from '../state/session'
-import { useActs } from '../state/useActs'
+import { useAction } from '../state/useActs'
 
 /** Something sent to a customer: it goes to the outbox. Those without a mail address are not offered. */
 const props = defineProps<{ what: string; send: (customer: string) => Promise<SentTo> }>()
 const session = useSession()
 const customers = shallowRef<CustomerRow['customer'][]>()
 const who = ref('')
-const { busy, problem, said, act, read } = useActs()
+const { busy, problem, said, act, read } = useAction()
 const load = async () => {
   customers.value ??= (await get<CustomerRow[]>('/api/customers'))
     .map(({ customer }) => customer)

@@ -6,7 +6,7 @@ import { get, problemText } from '../api/client'
 export const useAsk = () => {
   const typed = ref('')
   /** The answer, and the line it answers: an earlier one until the answer to what is typed is here. */
-  const told = shallowRef<{ line: string; view: AskView }>()
+  const answer = shallowRef<{ line: string; view: AskView }>()
   const problem = ref('')
   let asked: { line: string; done: Promise<void> } | undefined
 
@@ -14,7 +14,7 @@ export const useAsk = () => {
     try {
       const view = await get<AskView>('/api/ask', { q: line })
       if (asked?.line !== line) return
-      told.value = { line, view }
+      answer.value = { line, view }
       problem.value = ''
     } catch (error) {
       if (asked?.line !== line) return
@@ -35,14 +35,14 @@ export const useAsk = () => {
       asked.done = answer(line)
     }
     await asked.done
-    return told.value?.line === line ? told.value.view : undefined
+    return answer.value?.line === line ? answer.value.view : undefined
   }
 
   const clear = () => {
     asked = undefined
     typed.value = ''
-    told.value = undefined
+    answer.value = undefined
     problem.value = ''
   }
-  return { typed, told, problem, ask, clear }
+  return { typed, answer, problem, ask, clear }
 }

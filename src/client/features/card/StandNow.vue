@@ -27,15 +27,15 @@ const say = (control: string, position: string) => {
 const askable = computed(() => props.changeover.controls.filter(({ positions }) => positions.length > 1))
 const placed = computed(() => props.changeover.controls.filter(({ where }) => where !== undefined))
 const others = computed(() => (lists.lists?.techniques ?? []).filter(({ id }) => id !== props.technique))
-const told = computed(() => said.value.size > 0 || picked.value.after !== undefined)
+const hasStated = computed(() => said.value.size > 0 || picked.value.after !== undefined)
 </script>
 
 <template>
-  <details class="stand" :open="told">
+  <details class="stand" :open="hasStated">
     <summary>How does it stand now?</summary>
     <p class="soft">
       The steps start from normal sewing. Say what is otherwise, and they are planned again from there.
-      <BButton v-if="told" size="sm" variant="link" @click="setStand({ now: undefined, after: undefined })">
+      <BButton v-if="hasStated" size="sm" variant="link" @click="setStand({ now: undefined, after: undefined })">
         As for normal sewing
       </BButton>
     </p>

@@ -6,12 +6,12 @@ import { stepText } from '#shared/messages/steps'
 
 /** Steps as a numbered list, each with its check and its caution. */
 const props = defineProps<{ steps: readonly CardStep[]; say: Speech }>()
-const told = computed(() => props.steps.map((step) => stepText(step, props.say)))
+const texts = computed(() => props.steps.map((step) => stepText(step, props.say)))
 </script>
 
 <template>
   <ol class="steps">
-    <li v-for="(step, i) in told" :key="i">
+    <li v-for="(step, i) in texts" :key="i">
       {{ step.text }}
       <span v-if="step.check" class="check">Check: {{ step.check }}.</span>
       <span v-if="step.caution" class="caution">{{ step.caution }}</span>

@@ -2,11 +2,11 @@ import type { Ref } from 'vue'
 import type { Card } from '#core/card/card'
 import { get } from '../../api/client'
 import type { Picked } from '../../state/picks'
-import { useAnswer } from '../../state/useAnswer'
+import { useQuery } from '../../state/useAnswer'
 
 /** The card for what is picked; none while one of the three is not. */
 export const useCard = (picked: Ref<Picked>) => {
-  const { answer, problem, busy } = useAnswer(
+  const { answer, problem, busy } = useQuery(
     () => (picked.value.model && picked.value.technique && picked.value.fabric ? picked.value : undefined),
     ({ owned, ...asked }) => get<Card>('/api/card', { ...asked, owned: owned.join(',') }),
   )

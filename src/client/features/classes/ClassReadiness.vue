@@ -46,14 +46,14 @@ const move = async (item: string, from: number, to: number) => {
     { seat: to, item, how: 'loan' as const },
   ]
   try {
-    const told = await work.run((name) =>
+    const weighed = await work.run((name) =>
       call<ClassChangeView>('POST', `/api/classes/${id}/change`, { class: { ...draft.value, pins } }, name),
     )
-    if (told)
+    if (weighed)
       moved.value = {
         what: `${sayPlan.value.item(item)} lent to ${seatName(to)} instead of ${seatName(from)}`,
         pins,
-        told,
+        told: weighed,
       }
   } catch (error) {
     problem.value = problemText(error)

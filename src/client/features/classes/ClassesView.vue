@@ -5,13 +5,13 @@ import type { ClassRow } from '#shared/api/classes'
 import { dateWords } from '#shared/messages/words'
 import { call, get } from '../../api/client'
 import { usePicks } from '../../state/picks'
-import { useActs } from '../../state/useActs'
+import { useAction } from '../../state/useActs'
 
 /** All classes, those to come by day and the others newest first, and a new one. */
 const router = useRouter()
 const { query } = usePicks()
 const rows = shallowRef<ClassRow[]>()
-const { problem, act, read } = useActs()
+const { problem, act, read } = useAction()
 void read(async () => (rows.value = await get<ClassRow[]>('/api/classes')))
 
 const begin = () =>

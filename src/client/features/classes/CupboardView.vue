@@ -3,7 +3,7 @@ import type { Cupboard } from '#shared/api/classes'
 import { call, get, problemText } from '../../api/client'
 import { useNames } from '../../state/names'
 import { usePicks } from '../../state/picks'
-import { useKept } from '../../state/useKept'
+import { useVersionedRecord } from '../../state/useKept'
 import BothDialog from '../../ui/BothDialog.vue'
 import SupplyTable from './SupplyTable.vue'
 
@@ -11,7 +11,7 @@ import SupplyTable from './SupplyTable.vue'
 type Supply = Cupboard['supplies'][number]
 const { query } = usePicks()
 const names = useNames()
-const { row, draft, problem, said, saving, changed, clash, settle, leave, take, save } = useKept<Cupboard, Supply[]>({
+const { row, draft, problem, said, saving, changed, clash, settle, leave, take, save } = useVersionedRecord<Cupboard, Supply[]>({
   factsOf: ({ supplies }) => supplies,
   rowOf: ({ version, value }) => ({ version, supplies: value as Supply[] }),
   write: (supplies, over) => call('PUT', '/api/cupboard', { version: over?.version ?? 0, supplies }),

@@ -22,11 +22,11 @@ const listId = useId()
 const typed = ref('')
 const problem = ref('')
 const said = ref('')
-const known = shallowRef<CustomerRow['customer'][]>([])
+const customers = shallowRef<CustomerRow['customer'][]>([])
 const items = shallowRef<{ id: string; code: string; name: string }[]>([])
 Promise.all([get<CustomerRow[]>('/api/customers'), get<TableRow[]>('/api/catalogue/items'), lists.known()])
   .then(([customers, rows]) => {
-    known.value = customers.map(({ customer }) => customer)
+    customers.value = customers.map(({ customer }) => customer)
     items.value = rows.map(({ value }) => value as { id: string; code: string; name: string })
   })
   .catch((error: unknown) => (problem.value = problemText(error)))
@@ -34,7 +34,7 @@ Promise.all([get<CustomerRow[]>('/api/customers'), get<TableRow[]>('/api/catalog
 const modelName = (id: string | undefined) => lists.lists?.models.find((model) => model.id === id)?.name ?? 'no machine'
 /** Each with each of their machines: which one they bring is chosen with them. */
 const choices = computed(() =>
-  known.value.flatMap(({ id, name, owns, machines }) =>
+  customers.value.flatMap(({ id, name, owns, machines }) =>
     (machines.length === 0 ? [undefined] : machines).map((machine) => ({
       text: `${name}, ${modelName(machine?.model)}`,
       seat: { name, customer: id, ...(machine ? { model: machine.model } : {}), owns } satisfies Seat,
@@ -56,7 +56,7 @@ const read = computed(() => {
 const fromFile = computed(() =>
   (read.value?.customers ?? []).flatMap(({ name, owns, machines, email, phone }): Seat[] => {
     if (props.taken.some((seat) => seat.name === name)) return []
-    const same = known.value.filter((one) => one.name === name)
+    const same = customers.value.filter((one) => one.name === name)
     const customer =
       same.find((one) => (email && one.email === email) || (phone && one.phone === phone)) ??
       (same.length === 1 ? same[0] : undefined)

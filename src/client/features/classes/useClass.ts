@@ -4,14 +4,14 @@ import type { ClassRow, ClassWrite } from '#shared/api/classes'
 import { call, get, problemText } from '../../api/client'
 import { useNames } from '../../state/names'
 import { usePickLists } from '../../state/picks'
-import { useKept } from '../../state/useKept'
+import { useVersionedRecord } from '../../state/useKept'
 import { keptDraft } from '../../ui/sheet/keptDraft'
 
 export const openClass = (id: string) => {
   const names = useNames()
   const lists = usePickLists()
   const kept = keptDraft<{ version: number; facts: ClassWrite }>(`class/${id}`)
-  const keeping = useKept<ClassRow, ClassWrite>({
+  const keeping = useVersionedRecord<ClassRow, ClassWrite>({
     factsOf: ({ class: { id: _, ...facts } }) => facts,
     rowOf: ({ version, value }) => ({ version, class: value as ClassRow['class'] }),
     write: (facts, over) => call('PUT', `/api/classes/${id}`, { version: over?.version, class: facts }),

@@ -1,7 +1,7 @@
 /** What the server works out from the class that is open, asked again whenever the class is kept. */
 import { ref } from 'vue'
 import { call } from '../../api/client'
-import { useAnswer } from '../../state/useAnswer'
+import { useQuery } from '../../state/useAnswer'
 import { useWork } from '../../state/work'
 import { useClass } from './useClass'
 
@@ -11,13 +11,13 @@ export const useFromClass = <Told>(what: string) => {
   const work = useWork()
   let before: Told | undefined
   // It is long work: what was worked out before stands until it is worked out anew, also where that is stopped.
-  const { answer, problem, again } = useAnswer(
+  const { answer, problem, again } = useQuery(
     () => row.value?.version,
     async (): Promise<Told | undefined> => {
       stopped.value = false
-      const told = await work.run((name) => call<Told>('GET', `/api/classes/${id}/${what}`, undefined, name))
-      stopped.value = told === undefined
-      return (before = told ?? before)
+      const answer = await work.run((name) => call<Told>('GET', `/api/classes/${id}/${what}`, undefined, name))
+      stopped.value = answer === undefined
+      return (before = answer ?? before)
     },
     { stays: Infinity },
   )

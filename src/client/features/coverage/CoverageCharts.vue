@@ -4,14 +4,14 @@ import { sharesOf } from '#core/coverage/shares'
 import type { GridView } from '#shared/api/coverage'
 import { capital } from '#shared/messages/words'
 import { get } from '../../api/client'
-import { useAnswer } from '../../state/useAnswer'
+import { useQuery } from '../../state/useAnswer'
 import OnItsWay from '../../ui/OnItsWay.vue'
 import ShareChart from './ShareChart.vue'
 import { LETTER_VERDICT } from './words'
 
 /** How much of the shop's repertoire each make can do, and how each family of techniques stands. */
 const props = defineProps<{ fabric: string }>()
-const { answer: grid, problem } = useAnswer(
+const { answer: grid, problem } = useQuery(
   () => props.fabric,
   (fabric) => get<GridView>('/api/coverage/grid', { fabric }),
 )

@@ -23,14 +23,14 @@ const say = computed(() => speech(props.column.names))
 const techniqueOf = (id: string) => lists.lists?.techniques.find((technique) => technique.id === id)
 const rows = computed(() => {
   return props.column.cells.flatMap(({ technique, decision }) => {
-    const known = techniqueOf(technique)
+    const found = techniqueOf(technique)
     const word = verdictWord(
       decision.verdict,
       decision.toGet.flatMap((id) => props.column.names.items[id] ?? []),
     )
-    const text = `${known?.name} ${known?.family} ${known?.aliases.join(' ')} ${word}`
+    const text = `${found?.name} ${found?.family} ${found?.aliases.join(' ')} ${word}`
     if (!hasWords(text, props.filters.words) || !cellPasses(standing(decision), props.filters)) return []
-    return [{ technique, name: known?.name ?? technique, family: known?.family ?? '', decision, word }]
+    return [{ technique, name: found?.name ?? technique, family: found?.family ?? '', decision, word }]
   })
 })
 const groups = computed(() => {

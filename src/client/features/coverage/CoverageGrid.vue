@@ -3,7 +3,7 @@ import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, nextTick, ref, useId, watch } from 'vue'
 import type { GridView } from '#shared/api/coverage'
 import { get } from '../../api/client'
-import { useAnswer } from '../../state/useAnswer'
+import { useQuery } from '../../state/useAnswer'
 import OnItsWay from '../../ui/OnItsWay.vue'
 import { useCursor } from '../../ui/sheet/useCursor'
 import OverviewPicture from './OverviewPicture.vue'
@@ -31,7 +31,7 @@ const zoom = ref(0)
 const size = computed(() => ZOOMS[zoom.value] ?? ZOOMS[0])
 const HEAD = { width: 208, height: 92 }
 
-const { answer: grid, problem } = useAnswer(
+const { answer: grid, problem } = useQuery(
   () => props.fabric,
   (fabric) => get<GridView>('/api/coverage/grid', { fabric }),
 )

@@ -5,7 +5,7 @@ import type { ColumnView, GapsView } from '#shared/api/coverage'
 import { get } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { usePickLists, usePicks } from '../../state/picks'
-import { useAnswer } from '../../state/useAnswer'
+import { useQuery } from '../../state/useAnswer'
 import BriefCard from '../card/BriefCard.vue'
 import { useCard } from '../card/useCard'
 import CoverageColumn from './CoverageColumn.vue'
@@ -39,14 +39,14 @@ const showCharts = (on: boolean) =>
 const showAll = (on: boolean) =>
   void router.push({ path: route.path, query: { ...query.value, all: on ? '1' : undefined } })
 
-const { answer: column, problem: noColumn } = useAnswer(
+const { answer: column, problem: noColumn } = useQuery(
   () =>
     picked.value.model && fabric.value && !isGrid.value
       ? { model: picked.value.model, fabric: fabric.value }
       : undefined,
   (asked) => get<ColumnView>('/api/coverage/column', asked),
 )
-const { answer: gaps, problem: noGaps } = useAnswer(
+const { answer: gaps, problem: noGaps } = useQuery(
   () => (fabric.value ? { fabric: fabric.value, by: gapsBy.value } : undefined),
   (asked) => get<GapsView>('/api/coverage/gaps', asked),
 )

@@ -5,8 +5,8 @@ import type { CustomerRow, CustomerWrite } from '#shared/api/customers'
 import { call, get } from '../../api/client'
 import { useNames } from '../../state/names'
 import { usePickLists, usePicks } from '../../state/picks'
-import { useActs } from '../../state/useActs'
-import { useKept } from '../../state/useKept'
+import { useAction } from '../../state/useActs'
+import { useVersionedRecord } from '../../state/useKept'
 import BothDialog from '../../ui/BothDialog.vue'
 import { useRowWindow } from '../../ui/useRowWindow'
 import CustomerForm from './CustomerForm.vue'
@@ -24,7 +24,7 @@ const open = ref<string>()
 const erasing = ref(false)
 const modelName = (id: string) => lists.lists?.models.find((model) => model.id === id)?.name ?? id
 
-const { problem: notDone, said: done, act, read } = useActs()
+const { problem: notDone, said: done, act, read } = useAction()
 const {
   row,
   draft,
@@ -38,7 +38,7 @@ const {
   begin,
   take,
   save: keep,
-} = useKept<CustomerRow, CustomerWrite>({
+} = useVersionedRecord<CustomerRow, CustomerWrite>({
   factsOf: ({ customer: { id: _, ...facts } }) => facts,
   rowOf: ({ version, value }) => ({ version, customer: value as CustomerRow['customer'] }),
   write: (customer, over) =>

@@ -11,8 +11,8 @@ import { JAM_SCRIPT, rungText, stopText, stopWord } from '#shared/messages/desk'
 import { call, get } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { usePicks } from '../../state/picks'
-import { useActs } from '../../state/useActs'
-import { useAnswer } from '../../state/useAnswer'
+import { useAction } from '../../state/useActs'
+import { useQuery } from '../../state/useAnswer'
 import BothDialog from '../../ui/BothDialog.vue'
 import BriefCard from '../card/BriefCard.vue'
 import CaseFields from './CaseFields.vue'
@@ -23,7 +23,7 @@ import { useCase } from './useCase'
 const props = defineProps<{ id?: string }>()
 const { query } = usePicks()
 const fields = ref<InstanceType<typeof CaseFields>>()
-const { problem: notSent, said: sent, act } = useActs()
+const { problem: notSent, said: sent, act } = useAction()
 const { row, draft, customers, problem, said, saving, clash, settle, leave, stop, put, save } = useCase(
   () => props.id,
   async () => {
@@ -40,13 +40,13 @@ const asked = computed(() => {
   const { model, technique, fabric } = draft.value ?? {}
   return model && technique && fabric ? { model, technique, fabric, owned: owned.value.join(',') } : undefined
 })
-const { answer: card, problem: noCard } = useAnswer(
+const { answer: card, problem: noCard } = useQuery(
   () => asked.value,
   (question) => get<Card>('/api/card', question),
   { wait: 50 },
 )
 const say = computed(() => card.value && speech(card.value.names))
-const { answer: page } = useAnswer(
+const { answer: page } = useQuery(
   () => draft.value?.model,
   (id) => get<ModelPage>(`/api/models/${id}`),
 )

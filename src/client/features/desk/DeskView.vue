@@ -6,7 +6,7 @@ import { outcomeWord } from '#shared/messages/desk'
 import { dateWords } from '#shared/messages/words'
 import { get, problemText } from '../../api/client'
 import { usePickLists, usePicks } from '../../state/picks'
-import { useAnswer } from '../../state/useAnswer'
+import { useQuery } from '../../state/useAnswer'
 import { useSession } from '../../state/session'
 import TabLinks from '../../ui/TabLinks.vue'
 import { deskTabs } from './tabs'
@@ -24,7 +24,7 @@ const shown = computed(() =>
   (rows.value ?? []).filter((row) => !mine.value || row.case.handedTo === session.user?.name),
 )
 const problem = ref('')
-const { answer: rows, problem: notFound } = useAnswer(
+const { answer: rows, problem: notFound } = useQuery(
   () => ({ q: words.value, outcome: outcome.value }),
   (asked) => get<CaseRow[]>('/api/cases', asked),
   { wait: 150, stays: 1500 },

@@ -10,7 +10,7 @@ import { causeText, groundText } from '#shared/messages/desk'
 import { findingText, placeWord, trialSpeech } from '#shared/messages/practice'
 import { capital, controlWord, parameterWord } from '#shared/messages/words'
 import { call, get } from '../../api/client'
-import { useAnswer } from '../../state/useAnswer'
+import { useQuery } from '../../state/useAnswer'
 
 /**
  * What the machine shows now, as far as it is told, against its card: hazards, likely causes, the least that puts it
@@ -28,13 +28,13 @@ const emit = defineEmits<{
   workshop: [advice: string]
 }>()
 const shown = ref<Shown>(props.shown ?? { positions: {}, values: {} })
-const { answer: trial, problem: noTrial } = useAnswer(
+const { answer: trial, problem: noTrial } = useQuery(
   () => props.asked,
   (asked) => get<Trial>('/api/practice', asked),
   { stays: 0 },
 )
 /** What is told one by one is compared a moment after it was told. */
-const { answer: compared, problem: notCompared } = useAnswer(
+const { answer: compared, problem: notCompared } = useQuery(
   () => ({ asked: props.asked, owned: props.owned, trouble: props.trouble, shown: shown.value }),
   async ({ asked, ...told }) => {
     const { model, technique, fabric } = asked
@@ -90,8 +90,8 @@ const setValue = (parameter: Parameter, text: string) => {
   const { [parameter]: _, ...values } = shown.value.values
   const { [parameter]: __, ...positions } = shown.value.positions
   if (figure === undefined || !trial.value) return put({ values, positions })
-  const told = showValue(figure, parameter, trial.value.model.scales[parameter], positions)
-  return put({ values: { ...values, [parameter]: figure }, positions: { ...positions, [parameter]: told } })
+  const reading = showValue(figure, parameter, trial.value.model.scales[parameter], positions)
+  return put({ values: { ...values, [parameter]: figure }, positions: { ...positions, [parameter]: reading } })
 }
 const SHOWN = 6
 const causes = computed(() => (found.value?.causes ?? []).slice(0, SHOWN))

@@ -4,7 +4,7 @@ import type { SharedCardRow } from '#shared/api/desk'
 import { dateWords } from '#shared/messages/words'
 import { call, get } from '../../api/client'
 import { usePickLists, usePicks } from '../../state/picks'
-import { useActs } from '../../state/useActs'
+import { useAction } from '../../state/useActs'
 import TabLinks from '../../ui/TabLinks.vue'
 import { deskTabs } from './tabs'
 
@@ -13,7 +13,7 @@ const { picked } = usePicks()
 const lists = usePickLists()
 const rows = shallowRef<SharedCardRow[]>()
 const made = ref('')
-const { problem, act, read } = useActs()
+const { problem, act, read } = useAction()
 const load = async () => {
   rows.value = await get<SharedCardRow[]>('/api/shared-cards')
 }

@@ -9,7 +9,7 @@ import { list, moneyWords, verdictWord } from '#shared/messages/words'
 import { get, problemText } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { usePickLists, usePicks } from '../../state/picks'
-import { useAnswer } from '../../state/useAnswer'
+import { useQuery } from '../../state/useAnswer'
 import TabLinks from '../../ui/TabLinks.vue'
 import VerdictMark from '../card/VerdictMark.vue'
 import { deskTabs } from './tabs'
@@ -42,7 +42,7 @@ const nameOf = (id: string) => lists.lists?.models.find((model) => model.id === 
 Promise.all([get<CustomerRow[]>('/api/customers'), lists.known()])
   .then(([rows]) => (customers.value = rows.map(({ customer }) => customer)))
   .catch((error: unknown) => (unread.value = problemText(error)))
-const { answer: told, problem } = useAnswer(
+const { answer: told, problem } = useQuery(
   () => {
     const machines = { from: from.value, to: asked('to') }
     return person.value && machines.from && machines.to ? { of: person.value.id, machines } : undefined

@@ -8,7 +8,7 @@ import type { CustomerRow } from '#shared/api/customers'
 import type { CaseRow, CaseWrite } from '#shared/api/desk'
 import { call, get, problemText } from '../../api/client'
 import { usePickLists, usePicks } from '../../state/picks'
-import { useKept } from '../../state/useKept'
+import { useVersionedRecord } from '../../state/useKept'
 import { keptDraft } from '../../ui/sheet/keptDraft'
 
 const NEW = '/desk/new'
@@ -33,13 +33,13 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
       customer: one(customer),
       stop: one(stop),
     }
-    const known = Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined))
+    const stated = Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined))
     const name = one(q) ?? [nameOf('techniques', one(t)), nameOf('models', one(m))].filter(Boolean).join(' on the ')
-    return { question: name, outcome: one(stop) ? 'workshop' : 'open', ...known }
+    return { question: name, outcome: one(stop) ? 'workshop' : 'open', ...stated }
   }
   const nameOf = (list: 'models' | 'techniques' | 'fabrics', id: string | undefined) =>
     lists.lists?.[list].find((one) => one.id === id)?.name
-  const keeping = useKept<CaseRow, CaseWrite>({
+  const keeping = useVersionedRecord<CaseRow, CaseWrite>({
     factsOf: ({ case: { id: _, at: __, by: ___, ...facts } }) => facts,
     rowOf: ({ version, value }) => ({ version, case: value as CaseRow['case'] }),
     write: async (facts, over) => {
@@ -96,10 +96,10 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
   })
   const put = (next: Partial<CaseWrite>) => {
     if (!draft.value) return
-    const told = Object.entries({ ...draft.value, ...next }).filter(
+    const filled = Object.entries({ ...draft.value, ...next }).filter(
       ([key, value]) => value !== undefined && (value !== '' || key === 'question'),
     )
-    draft.value = Object.fromEntries(told) as unknown as CaseWrite
+    draft.value = Object.fromEntries(filled) as unknown as CaseWrite
   }
 
   const save = async (next: Partial<CaseWrite> = {}) => {

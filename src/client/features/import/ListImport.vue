@@ -25,7 +25,7 @@ const { query } = usePicks()
 const store = useNames()
 const lists = usePickLists()
 const file = useFile()
-const known = shallowRef<TableRow[]>([])
+const stored = shallowRef<TableRow[]>([])
 const habit = shallowRef<ImportHabit>({ columns: {} })
 const matched = shallowRef<ListColumn[]>([])
 const headingRow = ref(0)
@@ -53,7 +53,7 @@ const context = computed(() => ({ noun: props.noun, columns: columns.value, name
 const start = async () => {
   try {
     const [rows] = await Promise.all([get<TableRow[]>(`/api/catalogue/${props.noun}`), store.load()])
-    known.value = rows
+    stored.value = rows
   } catch (error) {
     failed.value = problemText(error)
   }
@@ -76,7 +76,7 @@ const faults = computed(() => taken.value.flatMap(({ row, faults }) => faults.ma
 const compared = computed(() =>
   compareList(
     props.noun,
-    known.value.map(({ value }) => value as Value),
+    stored.value.map(({ value }) => value as Value),
     taken.value,
     matched.value,
     context.value,
@@ -116,7 +116,7 @@ const apply = async () => {
   busy.value = true
   failed.value = ''
   try {
-    const versions = new Map(known.value.map(({ id, version }) => [id, version]))
+    const versions = new Map(stored.value.map(({ id, version }) => [id, version]))
     const body: Changes = {
       changes: compared.value
         .filter(({ id, is }) => is !== 'same' && is !== 'gone' && chosen.value.has(id))

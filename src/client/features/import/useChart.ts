@@ -8,7 +8,7 @@ import { functionProposer, type KnownName, type Proposal } from '#core/import/pr
 import type { Motion, Stitch, StitchFunction } from '#core/catalogue/types'
 import type { ModelPage } from '#shared/api/rows'
 
-export interface Choice {
+export interface ChartChoice {
   function: string
   motion: Motion
   /** Undefined once a person has chosen or confirmed. */
@@ -28,7 +28,7 @@ export const useChart = (context: () => ChartContext | undefined, file: () => Fi
   const from = ref(0)
   const rows = shallowRef<ChartRow[]>([])
   const skipped = shallowRef<ReadonlySet<number>>(new Set())
-  const choices = shallowRef<ReadonlyMap<number, Choice>>(new Map())
+  const choices = shallowRef<ReadonlyMap<number, ChartChoice>>(new Map())
   /** What a person typed is no date or formula any more. */
   const mended = new Set<string>()
   const kept = computed(() => notesOf(file() ?? { notes: [] }))
@@ -133,7 +133,7 @@ export const useChart = (context: () => ChartContext | undefined, file: () => Fi
     return compareRows<Stitch>({
       stored: page.model.stitches,
       read: taken.value.map((row) => {
-        const { function: named, motion } = choices.value.get(row.row) as Choice
+        const { function: named, motion } = choices.value.get(row.row) as ChartChoice
         return { row: row.row, value: stitchOf(row, { id: '', function: named, motion }) }
       }),
       callOf: ({ select }) => select,

@@ -19,7 +19,7 @@ export const useFitChart = (file: ReturnType<typeof useFile>, written: () => Pro
   const make = ref('')
   const where = ref('')
   const habit = shallowRef<ImportHabit>({ columns: {} })
-  const known = shallowRef<TableRow[]>([])
+  const stored = shallowRef<TableRow[]>([])
   const chart = shallowRef<FitChart>()
   const failed = ref('')
   const busy = ref(false)
@@ -27,7 +27,7 @@ export const useFitChart = (file: ReturnType<typeof useFile>, written: () => Pro
   const start = async () => {
     try {
       const [rows] = await Promise.all([get<TableRow[]>('/api/catalogue/fits'), store.load()])
-      known.value = rows
+      stored.value = rows
       make.value ||= Object.keys(store.names.makes ?? {})[0] ?? ''
     } catch (error) {
       failed.value = problemText(error)
@@ -105,7 +105,7 @@ export const useFitChart = (file: ReturnType<typeof useFile>, written: () => Pro
 
   const compared = computed(() =>
     compareRows<FitStatement>({
-      stored: known.value.map(({ value }) => value as FitStatement),
+      stored: stored.value.map(({ value }) => value as FitStatement),
       read: stated.value.map(({ row, statement }) => ({
         row,
         value: { ...statement, id: '', evidence: 'book', where: where.value },
@@ -124,7 +124,7 @@ export const useFitChart = (file: ReturnType<typeof useFile>, written: () => Pro
     busy.value = true
     failed.value = ''
     try {
-      const versions = new Map(known.value.map(({ id, version }) => [id, version]))
+      const versions = new Map(stored.value.map(({ id, version }) => [id, version]))
       const body: Changes = {
         changes: toWrite.value.map(({ id, next }) => ({
           noun: 'fits',

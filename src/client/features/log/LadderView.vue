@@ -8,7 +8,7 @@ import { formatNumber } from '#core/units/format'
 import { call, file } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { useSession } from '../../state/session'
-import { useActs } from '../../state/useActs'
+import { useAction } from '../../state/useActs'
 import { saveFile } from '../../ui/saveFile'
 import TryRung from './TryRung.vue'
 import { useEvidence } from './useEvidence'
@@ -20,7 +20,7 @@ const route = useRoute()
 const router = useRouter()
 const session = useSession()
 const { cell, problem, load } = useEvidence(toRef(props, 'id'))
-const { said, problem: refused, act } = useActs()
+const { said, problem: refused, act } = useAction()
 said.value = startSaid()
 
 function startSaid(): string {

@@ -65,7 +65,7 @@ const draw = () => {
 onMounted(draw)
 watch([() => props.tries, parameter], draw)
 onBeforeUnmount(() => chart?.destroy())
-const told = computed(() => {
+const description = computed(() => {
   const tries = props.tries.map(
     ({ sample }) => `${sample.used[parameter.value] ?? 'not stated'} ${sampleWord(sample.verdict).toLowerCase()}`,
   )
@@ -86,7 +86,7 @@ const told = computed(() => {
     >
       <option v-for="one in parameters" :key="one" :value="one">{{ parameterWord(one) }}</option>
     </select>
-    <div class="box"><canvas ref="canvas" role="img" :aria-label="told"></canvas></div>
+    <div class="box"><canvas ref="canvas" role="img" :aria-label="description"></canvas></div>
     <p class="soft">Full round: good. Open triangle: usable. Cross: to be done again.</p>
   </section>
 </template>

@@ -3,7 +3,7 @@ import type { Ref } from 'vue'
 import type { Model, Sample, Technique } from '#core/catalogue/types'
 import type { EvidenceView } from '#shared/api/samples'
 import { get } from '../../api/client'
-import { useAnswer } from '../../state/useAnswer'
+import { useQuery } from '../../state/useAnswer'
 
 export interface Cell {
   evidence: EvidenceView
@@ -16,7 +16,7 @@ export interface Cell {
 type Row<T> = { value: T }
 
 export const useEvidence = (id: Ref<string>) => {
-  const { answer, problem, again } = useAnswer(
+  const { answer, problem, again } = useQuery(
     () => id.value,
     async (of): Promise<Cell> => {
       const { value: sample } = await get<Row<Sample>>(`/api/catalogue/samples/${of}`)

@@ -7,7 +7,7 @@ import type { z } from 'zod'
 import { call, get } from '../../api/client'
 import { usePicks } from '../../state/picks'
 import { useSession } from '../../state/session'
-import { useActs } from '../../state/useActs'
+import { useAction } from '../../state/useActs'
 
 /** Links for people without an account: made for what is practised here, revoked, told apart by a note. */
 const props = defineProps<{ trial: Trial }>()
@@ -18,7 +18,7 @@ const links = shallowRef<LinkView[]>([])
 const note = ref('')
 const days = ref(14)
 const made = ref('')
-const { problem, act, read } = useActs()
+const { problem, act, read } = useAction()
 
 const load = async () => {
   links.value = await get<LinkView[]>('/api/practice/links')

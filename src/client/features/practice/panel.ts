@@ -21,24 +21,24 @@ const FITTED = ['needle', 'plate', 'ankle', 'adapter', 'foot', 'accessory']
 const LAST = ['handwheel']
 
 export const panelOf = (trial: Trial): PanelGroup[] => {
-  const known = Object.keys(trial.controls.controls).filter((id) => isWorth(trial, id))
+  const shown = Object.keys(trial.controls.controls).filter((id) => isWorth(trial, id))
   const isThread = (id: string) => id.startsWith('thread:') || id === 'bobbin'
   const isValue = (id: string) => id in trial.model.scales
   const taken = (id: string) =>
     CLEAR.includes(id) || FITTED.includes(id) || isThread(id) || isValue(id) || id === 'stitch' || LAST.includes(id)
   const group = (name: string, ids: string[]): PanelGroup => ({
     name,
-    controls: ids.filter((id) => known.includes(id)).map((id) => panelControl(trial, id)),
+    controls: ids.filter((id) => shown.includes(id)).map((id) => panelControl(trial, id)),
   })
   return [
     group('Needle, foot and power', CLEAR),
     group('Fitted', FITTED),
     group(
       'Levers',
-      known.filter((id) => !taken(id)),
+      shown.filter((id) => !taken(id)),
     ),
-    group('Thread', known.filter(isThread)),
-    group('Stitch', ['stitch', ...known.filter(isValue)]),
+    group('Thread', shown.filter(isThread)),
+    group('Stitch', ['stitch', ...shown.filter(isValue)]),
     group('By hand', LAST),
   ].filter(({ controls }) => controls.length > 0)
 }

@@ -10,7 +10,7 @@ import { ruleText } from '#shared/messages/steps'
 import { controlWord, list } from '#shared/messages/words'
 
 /** What the machine answered to the last move. */
-export interface Told {
+export interface MachineMessage {
   refused: boolean
   text: string
 }
@@ -18,7 +18,7 @@ export interface Told {
 export const useMachine = (trial: Trial, start: MachineState = startOf(trial)) => {
   const state = shallowRef(start)
   const events = ref<Event[]>([])
-  const told = ref<Told>()
+  const message = ref<MachineMessage>()
   const hazards = ref<string[]>([])
   const sewn = shallowRef<TrialSample>()
 
@@ -27,7 +27,7 @@ export const useMachine = (trial: Trial, start: MachineState = startOf(trial)) =
     if (!worked.done) {
       const rules = worked.forbidden.map(({ id }) => id)
       events.value.push({ event: 'refused', control, to, rules })
-      told.value = { refused: true, text: worked.forbidden.map(ruleText).join(' ') }
+      message.value = { refused: true, text: worked.forbidden.map(ruleText).join(' ') }
       return
     }
     const from = state.value.positions[control] ?? ''
@@ -39,7 +39,7 @@ export const useMachine = (trial: Trial, start: MachineState = startOf(trial)) =
       .filter((id) => id !== 'handwheel')
       .map((id) => `${controlWord(id)} to ${placeWord(trial, id, worked.reset[id] ?? '')}`)
     const takenBack = reset.length > 0 ? ` That took back ${list(reset)}.` : ''
-    told.value = {
+    message.value = {
       refused: false,
       text: `${controlWord(control)}: ${placeWord(trial, control, to)}.${takenBack}`,
     }
@@ -64,15 +64,15 @@ export const useMachine = (trial: Trial, start: MachineState = startOf(trial)) =
   const sew = () => {
     sewn.value = sewWith(trial, state.value)
     events.value.push({ event: 'sewed', verdict: sewn.value.verdict, findings: sewn.value.findings })
-    told.value = undefined
+    message.value = undefined
   }
   const again = () => {
     state.value = startOf(trial)
     events.value = []
-    told.value = undefined
+    message.value = undefined
     hazards.value = []
     sewn.value = undefined
   }
   const review = computed(() => reviewOf(trial, events.value, state.value))
-  return { state, events, told, hazards, sewn, move, set, mind, did, sew, again, review }
+  return { state, events, message, hazards, sewn, move, set, mind, did, sew, again, review }
 }

@@ -3,12 +3,12 @@ import { useRoute } from 'vue-router'
 import type { Trial } from '#core/practice/trial'
 import { get } from '../../api/client'
 import { usePicks } from '../../state/picks'
-import { useAnswer } from '../../state/useAnswer'
+import { useQuery } from '../../state/useAnswer'
 
 export const useTrial = () => {
   const route = useRoute()
   const { picked } = usePicks()
-  const { answer, problem } = useAnswer(
+  const { answer, problem } = useQuery(
     () => {
       const { owned, model, technique, fabric, method, also, opening, radius } = picked.value
       const stage = typeof route.query.stage === 'string' ? route.query.stage : undefined

@@ -9,9 +9,9 @@ import type { Changes } from '#shared/api/rows'
 import { speech } from '#shared/messages/en'
 import { call, get } from '../../api/client'
 import { usePicks } from '../../state/picks'
-import { useAnswer } from '../../state/useAnswer'
+import { useQuery } from '../../state/useAnswer'
 import { useSession } from '../../state/session'
-import { useActs } from '../../state/useActs'
+import { useAction } from '../../state/useActs'
 import PickBox, { type PickOption } from '../../ui/PickBox.vue'
 import FitDetail from './FitDetail.vue'
 
@@ -20,7 +20,7 @@ const route = useRoute()
 const router = useRouter()
 const session = useSession()
 const { picked, query } = usePicks()
-const { problem, said, act, read } = useActs()
+const { problem, said, act, read } = useAction()
 const filter = ref('')
 const item = computed(() => (typeof route.query.item === 'string' ? route.query.item : undefined))
 const items = shallowRef<PickOption[]>([])
@@ -31,7 +31,7 @@ const {
   answer: view,
   problem: notTold,
   again,
-} = useAnswer(
+} = useQuery(
   () => (item.value || picked.value.model ? { item: item.value, model: picked.value.model } : undefined),
   (asked) => get<FitsView>('/api/fits', asked),
 )

@@ -10,7 +10,7 @@ import { call, get } from '../../api/client'
 import { useNames } from '../../state/names'
 import { usePickLists } from '../../state/picks'
 import { useSession } from '../../state/session'
-import { useActs } from '../../state/useActs'
+import { useAction } from '../../state/useActs'
 
 /** Who changed what and when, with before and after, and the way back. */
 type Entry = z.infer<typeof HistoryEntry>
@@ -33,7 +33,7 @@ const of = computed(() =>
   asked.value.model ? (store.names.models?.[asked.value.model] ?? asked.value.model) : undefined,
 )
 
-const { problem, said, act, read } = useActs()
+const { problem, said, act, read } = useAction()
 /** Undefined where something else is asked for by now. */
 const pageOf = async (before?: number): Promise<WriteView[] | undefined> => {
   const of = asked.value

@@ -3,10 +3,10 @@
 import { shallowRef } from 'vue'
 import type { LearnedWords } from '#shared/api/desk'
 import { call, get } from '../../api/client'
-import { useActs } from '../../state/useActs'
+import { useAction } from '../../state/useActs'
 
 const rows = shallowRef<LearnedWords[]>()
-const { problem, act, read } = useActs()
+const { problem, act, read } = useAction()
 const load = async () => {
   rows.value = await get<LearnedWords[]>('/api/ask/words')
 }

@@ -4,13 +4,13 @@ import type { OutboxMessage } from '#shared/api/outbox'
 import { dateWords } from '#shared/messages/words'
 import { call, file, get } from '../../api/client'
 import { usePicks } from '../../state/picks'
-import { useActs } from '../../state/useActs'
+import { useAction } from '../../state/useActs'
 import { saveFile } from '../../ui/saveFile'
 
 /** The simulated mailbox: what would be sent, kept as mail files; read, sent again, deleted. */
 const { query } = usePicks()
 const rows = shallowRef<OutboxMessage[]>()
-const { problem, said, act, read: readPage } = useActs()
+const { problem, said, act, read: readPage } = useAction()
 const load = async () => {
   rows.value = await get<OutboxMessage[]>('/api/outbox')
 }

@@ -3,7 +3,7 @@ import { ref, shallowRef } from 'vue'
 import type { Person, Role } from '#shared/api/session'
 import { call, get } from '../../api/client'
 import { useSession } from '../../state/session'
-import { useActs } from '../../state/useActs'
+import { useAction } from '../../state/useActs'
 
 /** Who has an account, and what each may do. */
 const session = useSession()
@@ -15,7 +15,7 @@ const ROLES: [Role, string][] = [
   ['desk', 'desk: cases, samples, classes'],
   ['viewer', 'viewer: looks'],
 ]
-const { problem, said, act, read } = useActs()
+const { problem, said, act, read } = useAction()
 const load = async () => {
   people.value = await get<Person[]>('/api/people')
 }

@@ -8,7 +8,7 @@ import { capital, featureWord, list, parameterWord, verdictWord } from '#shared/
 import { get } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { usePickLists, usePicks } from '../../state/picks'
-import { useAnswer } from '../../state/useAnswer'
+import { useQuery } from '../../state/useAnswer'
 import OnItsWay from '../../ui/OnItsWay.vue'
 import PickBox, { type PickOption } from '../../ui/PickBox.vue'
 import VerdictMark from '../card/VerdictMark.vue'
@@ -37,7 +37,7 @@ const nameOf = (id: string | undefined) => lists.lists?.models.find((model) => m
 const choose = (id: string) => router.replace({ path: route.path, query: { ...query.value, to: id } })
 
 /** Both at once, and never one machine's answer under another's name. */
-const { answer, problem, busy } = useAnswer(
+const { answer, problem, busy } = useQuery(
   () => {
     const { model, technique, method, owned } = picked.value
     const asked = { model, to: to.value, fabric: fabric.value, owned: owned.join(',') }

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { formatInches, formatNumber } from '#core/units/format'
 import type { Figure } from '#core/workbench/figure'
-import type { Line } from './calculator'
+import type { FigureLine } from './calculator'
 import { useLengths } from './useLengths'
 
 /** What was reckoned, large, each with the way it came about. */
-defineProps<{ lines: Line[] }>()
+defineProps<{ lines: FigureLine[] }>()
 const { lengths } = useLengths()
 
 const shown = ({ value, unit }: Figure): string => {

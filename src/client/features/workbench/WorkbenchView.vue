@@ -5,11 +5,11 @@ import { OutOfReach } from '#core/workbench/figure'
 import { usePicks } from '../../state/picks'
 import StitchPicture from '../../ui/stitch/StitchPicture.vue'
 import { calculators } from './calculators'
-import type { Bench, Calculator, Values } from './calculator'
+import type { WorkbenchContext, Calculator, FieldValues } from './calculator'
 import FigureList from './FigureList.vue'
 import MotifFile from './MotifFile.vue'
 import SheetActs from './SheetActs.vue'
-import { useBench } from './useBench'
+import { useWorkbenchContext } from './useBench'
 import { LENGTHS, useLengths } from './useLengths'
 import { useCalculator } from './useCalculator'
 
@@ -17,7 +17,7 @@ import { useCalculator } from './useCalculator'
 const route = useRoute()
 const router = useRouter()
 const { picked, query } = usePicks()
-const { bench, problem } = useBench(picked)
+const { bench, problem } = useWorkbenchContext(picked)
 const { lengths } = useLengths()
 const current = computed(
   () => calculators.find(({ id }) => id === route.params.calculator) ?? (calculators[0] as Calculator),
@@ -34,7 +34,7 @@ const typing = (id: string, event: Event) => set(id, (event.target as HTMLInputE
 const open = (id: string) => router.replace({ path: `/workbench/${id}`, query: query.value })
 
 /** What can be drawn or handed on only where the figures stand. */
-const from = <T,>(make: ((values: Values, at: Bench) => T) | undefined): T | undefined => {
+const from = <T,>(make: ((values: FieldValues, at: WorkbenchContext) => T) | undefined): T | undefined => {
   if (!make || !result.value || 'reach' in result.value) return undefined
   try {
     return make(result.value.values, bench.value)

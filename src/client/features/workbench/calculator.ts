@@ -19,7 +19,7 @@ export type Field = { id: string; label: string } & (
   | { is: 'choice'; start: string; of: readonly (readonly [value: string, word: string])[] }
 )
 
-export interface Line {
+export interface FigureLine {
   label: string
   /** Left out: said in words alone. */
   figure?: Figure
@@ -29,7 +29,7 @@ export interface Line {
   warn?: boolean | undefined
 }
 
-export interface Values {
+export interface FieldValues {
   number: (id: string) => number
   numbers: (id: string) => number[]
   choice: (id: string) => string
@@ -43,7 +43,7 @@ export interface Start {
 }
 
 /** What lies in hand, as the calculators look at it. */
-export interface Bench {
+export interface WorkbenchContext {
   hand: WorkbenchInput
   /** The card's stage that is sewn by one of these families; the first where none is named. */
   stage: (...families: string[]) => WorkbenchStage | undefined
@@ -54,21 +54,21 @@ export interface Calculator {
   group: 'Fastenings' | 'Hems and edges' | 'Rows' | 'Circles and motifs' | 'Thread'
   name: string
   does: string
-  fields: (choice: (id: string) => string, bench: Bench) => Field[]
+  fields: (choice: (id: string) => string, bench: WorkbenchContext) => Field[]
   /** Read off the card in hand, by field. */
-  start?: (bench: Bench, typed: (id: string) => string | undefined) => Record<string, Start | undefined>
+  start?: (bench: WorkbenchContext, typed: (id: string) => string | undefined) => Record<string, Start | undefined>
   /** Throws `OutOfReach` in the names of the core. */
-  reckon: (values: Values, bench: Bench) => Line[]
+  compute: (values: FieldValues, bench: WorkbenchContext) => FigureLine[]
   /** The stitch that would be sewn, to scale. */
-  picture?: (values: Values, bench: Bench) => { sketch: CardSketch; name: string; faint?: string } | undefined
+  picture?: (values: FieldValues, bench: WorkbenchContext) => { sketch: CardSketch; name: string; faint?: string } | undefined
   /** What is printed at 1:1 and laid on the fabric. */
-  sheet?: (values: Values, bench: Bench) => { words: string; sheet: Sheet }
+  sheet?: (values: FieldValues, bench: WorkbenchContext) => { words: string; sheet: Sheet }
   /** A file of one's own that is kept in the catalogue: points of a stitch. */
-  keeps?: (values: Values, bench: Bench) => { model: string; stitch: string; points: Point[] } | undefined
+  keeps?: (values: FieldValues, bench: WorkbenchContext) => { model: string; stitch: string; points: Point[] } | undefined
   /** What is to be set, for the next sample. */
-  tries?: (values: Values, bench: Bench) => Partial<Record<Parameter, number>> | undefined
+  tries?: (values: FieldValues, bench: WorkbenchContext) => Partial<Record<Parameter, number>> | undefined
   /** What the card is asked with from here on. */
-  back?: (values: Values, bench: Bench) => { words: string; query: Record<string, string> }
+  back?: (values: FieldValues, bench: WorkbenchContext) => { words: string; query: Record<string, string> }
 }
 
 export const length = (id: string, label: string, start: string): Field => ({ id, label, is: 'length', start })
@@ -94,7 +94,7 @@ export const plainly = (set: StitchSpec, stage?: WorkbenchStage): CardSketch => 
   fabric: { parts: [], lines: [] },
 })
 
-export const benchOf = (hand: WorkbenchInput): Bench => ({
+export const workbenchContextOf = (hand: WorkbenchInput): WorkbenchContext => ({
   hand,
   stage: (...families) =>
     families.length === 0

@@ -6,22 +6,22 @@ import { indexCatalogue } from '#core/catalogue/index'
 import { sew } from '#core/stitch/sew'
 import { OutOfReach } from '#core/workbench/figure'
 import { demoBundle } from '#demo/bundle'
-import { benchOf, type Bench, type Calculator, type Values } from './calculator'
+import { workbenchContextOf, type WorkbenchContext, type Calculator, type FieldValues } from './calculator'
 import { calculators } from './calculators'
 import { readField } from './readField'
 
 const shop = demoBundle()
 const index = indexCatalogue(shop)
 const snapshot = { index, fitOf: fitLookup(index), bundle: shop }
-const benchFor = (model: string, technique: string, fabric: string): Bench => {
+const benchFor = (model: string, technique: string, fabric: string): WorkbenchContext => {
   const answer = explain(snapshot, { model, technique, fabric })
   const found = <T>(map: ReadonlyMap<string, T>, id: string): T => map.get(id) as T
-  return benchOf(workbenchInputOf(snapshot, { model: found(index.models, model), fabric: found(index.fabrics, fabric), answer }))
+  return workbenchContextOf(workbenchInputOf(snapshot, { model: found(index.models, model), fabric: found(index.fabrics, fabric), answer }))
 }
-const EMPTY = benchOf({ stages: [], guides: [] })
+const EMPTY = workbenchContextOf({ stages: [], guides: [] })
 
 /** As the page reads a calculator: what was typed, else what lies in hand, else the example. */
-const valuesOf = (calculator: Calculator, bench: Bench, typed: Record<string, string>): Values => {
+const valuesOf = (calculator: Calculator, bench: WorkbenchContext, typed: Record<string, string>): FieldValues => {
   const starts = calculator.start?.(bench, (id) => typed[id]) ?? {}
   const text = (id: string, start: string) => typed[id] ?? starts[id]?.text ?? start
   const choice = (id: string) => text(id, calculator.fields(() => '', bench).find((one) => one.id === id)?.start ?? '')
@@ -47,7 +47,7 @@ describe.each(calculators.map((calculator) => [calculator.id, calculator] as con
   const ways = choices.flatMap((field) => field.of.map(([value]) => ({ [field.id]: value })))
   it.each(ways.length > 0 ? ways : [{}])('reckons with what it starts from, %o', (typed) => {
     const values = valuesOf(calculator, EMPTY, typed as Record<string, string>)
-    const lines = calculator.reckon(values, EMPTY)
+    const lines = calculator.compute(values, EMPTY)
     expect(lines.length).toBeGreaterThan(1)
     expect(new Set(lines.map(({ label }) => label)).size).toBe(lines.length)
     for (const { figure, words } of lines) expect(figure ? Number.isFinite(figure.value) : words).toBeTruthy()
@@ -69,7 +69,7 @@ describe.each(calculators.map((calculator) => [calculator.id, calculator] as con
         }
         // What a machine cannot reckon with is refused in words, never in a broken figure.
         try {
-          for (const { figure } of calculator.reckon(values, bench))
+          for (const { figure } of calculator.compute(values, bench))
             if (figure) expect(Number.isFinite(figure.value)).toBe(true)
         } catch (error) {
           expect(error).toBeInstanceOf(OutOfReach)
@@ -80,13 +80,13 @@ describe.each(calculators.map((calculator) => [calculator.id, calculator] as con
 })
 
 describe('with a card in hand', () => {
-  let hem: Bench
+  let hem: WorkbenchContext
   beforeAll(() => {
     hem = benchFor('plover-60', 'blind-hem', 'wool-suiting')
   })
   const by = (id: string) => calculators.find((one) => one.id === id) as Calculator
-  const line = (calculator: Calculator, bench: Bench, label: string, typed: Record<string, string> = {}) =>
-    calculator.reckon(valuesOf(calculator, bench, typed), bench).find((one) => one.label === label)
+  const line = (calculator: Calculator, bench: WorkbenchContext, label: string, typed: Record<string, string> = {}) =>
+    calculator.compute(valuesOf(calculator, bench, typed), bench).find((one) => one.label === label)
 
   it('the bite starts from foot, fabric and setting, and the fold is drawn at the guide', () => {
     const bite = by('blind-hem')

@@ -2,17 +2,17 @@ import { computed, type Ref } from 'vue'
 import type { WorkbenchInput } from '#core/card/hand'
 import { get } from '../../api/client'
 import type { Picked } from '../../state/picks'
-import { useAnswer } from '../../state/useAnswer'
-import { benchOf } from './calculator'
+import { useQuery } from '../../state/useAnswer'
+import { workbenchContextOf } from './calculator'
 
 /** What lies in hand for what is picked. */
-export const useBench = (picked: Ref<Picked>) => {
-  const { answer, problem } = useAnswer(
+export const useWorkbenchContext = (picked: Ref<Picked>) => {
+  const { answer, problem } = useQuery(
     () => {
       const { owned, model, technique, fabric, method, also } = picked.value
       return { model, technique, fabric, method, also, owned: owned.join(',') }
     },
     (asked) => get<WorkbenchInput>('/api/hand', asked),
   )
-  return { bench: computed(() => benchOf(answer.value ?? { stages: [], guides: [] })), problem }
+  return { bench: computed(() => workbenchContextOf(answer.value ?? { stages: [], guides: [] })), problem }
 }

@@ -2,15 +2,15 @@
 import { computed, reactive, type Ref } from 'vue'
 import { formatNumber } from '#core/units/format'
 import { OutOfReach } from '#core/workbench/figure'
-import type { Bench, Calculator, Line, Start, Values } from './calculator'
+import type { WorkbenchContext, Calculator, FigureLine, Start, FieldValues } from './calculator'
 import { readField, type FieldRead } from './readField'
 
 /** By calculator and field; kept as long as the application is open. */
 const filled = reactive<Record<string, Record<string, string>>>({})
 
-export type Result = { lines: Line[]; values: Values } | { reach: string }
+export type Result = { lines: FigureLine[]; values: FieldValues } | { reach: string }
 
-export const useCalculator = (calculator: Ref<Calculator>, bench: Ref<Bench>) => {
+export const useCalculator = (calculator: Ref<Calculator>, bench: Ref<WorkbenchContext>) => {
   const typed = () => (filled[calculator.value.id] ??= {})
   const starts = computed(
     (): Record<string, Start | undefined> =>
@@ -44,7 +44,7 @@ export const useCalculator = (calculator: Ref<Calculator>, bench: Ref<Bench>) =>
     const read = reads.value.get(id)
     return read && 'fault' in read ? read.fault : undefined
   }
-  const values: Values = {
+  const values: FieldValues = {
     number: (id) => {
       const read = reads.value.get(id)
       return read && 'value' in read ? read.value : NaN
@@ -59,7 +59,7 @@ export const useCalculator = (calculator: Ref<Calculator>, bench: Ref<Bench>) =>
   const result = computed((): Result | undefined => {
     if (fields.value.some(({ id }) => faultOf(id))) return undefined
     try {
-      return { lines: calculator.value.reckon(values, bench.value), values }
+      return { lines: calculator.value.compute(values, bench.value), values }
     } catch (error) {
       if (!(error instanceof OutOfReach)) throw error
       return { reach: reachText(error) }

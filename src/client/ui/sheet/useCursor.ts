@@ -1,7 +1,7 @@
 /** Where the cursor stands in a sheet, and what is selected with it. */
 import { computed, ref } from 'vue'
 
-export interface Place {
+export interface CellPosition {
   row: number
   column: number
 }
@@ -9,8 +9,8 @@ export interface Place {
 const within = (value: number, count: number): number => Math.max(0, Math.min(value, count - 1))
 
 export const useCursor = (size: () => { rows: number; columns: number; page: number }) => {
-  const at = ref<Place>({ row: 0, column: 0 })
-  const anchor = ref<Place>({ row: 0, column: 0 })
+  const at = ref<CellPosition>({ row: 0, column: 0 })
+  const anchor = ref<CellPosition>({ row: 0, column: 0 })
 
   const go = (row: number, column: number, extend = false) => {
     const { rows, columns } = size()

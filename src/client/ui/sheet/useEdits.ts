@@ -76,9 +76,9 @@ export const useEdits = ({ noun, model, columns, names }: EditsOf) => {
     const kept = sent.length > 0 ? typedSince(stored, sent) : (draft.read() ?? [])
     saved.value = new Map(stored.map((row) => [row.id, row]))
     const byId = new Map(kept.map((row) => [row.id, row]))
-    const known = stored.map((row) => byId.get(row.id) ?? row)
+    const loaded = stored.map((row) => byId.get(row.id) ?? row)
     const added = kept.filter(({ id, version }) => version === null && !saved.value.has(id))
-    rows.value = [...known, ...added]
+    rows.value = [...loaded, ...added]
     restored.value = changed.value.length
     history.commit()
     history.clear()
@@ -141,11 +141,11 @@ export const useEdits = ({ noun, model, columns, names }: EditsOf) => {
   const textOf = (row: EditRow, column: Column): string =>
     row.typed[column.heading] ?? showCell(column.kind, cellOf(row.value, column), names.value)
 
-  const known = new WeakMap<EditRow, RowFault[]>()
+  const cache = new WeakMap<EditRow, RowFault[]>()
   const faultsOf = (row: EditRow): RowFault[] => {
     if (!isChanged(row)) return []
-    const found = known.get(row) ?? findFaults(row)
-    known.set(row, found)
+    const found = cache.get(row) ?? findFaults(row)
+    cache.set(row, found)
     return found
   }
   const findFaults = (row: EditRow): RowFault[] => {

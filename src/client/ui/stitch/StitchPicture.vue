@@ -21,7 +21,7 @@ const layout = computed(() => {
   return layStitch({ set, given, face: face.value, foot, plate, fabric, most: props.most ?? 24 })
 })
 const mm = (value: number) => `${Number(value.toFixed(2))} mm`
-const told = computed(() => {
+const description = computed(() => {
   const { set } = props.sketch
   const width = set.width > 0 ? `${mm(set.width)} wide, ` : ''
   return (
@@ -64,7 +64,7 @@ const save = () => {
 
 <template>
   <figure v-if="layout" class="stitch">
-    <svg ref="picture" :viewBox="layout.box.join(' ')" role="img" :aria-label="told">
+    <svg ref="picture" :viewBox="layout.box.join(' ')" role="img" :aria-label="description">
       <rect class="fabric" :x="0" :y="layout.fabric.top" :width="layout.length" :height="layout.fabric.height" />
       <g v-for="line in layout.lines" :key="line.name" class="seam-line" :class="line.name">
         <line :x1="0" :x2="layout.length" :y1="line.at" :y2="line.at" />

@@ -28,7 +28,7 @@ export const binding: Calculator = {
   start: ({ hand: { fabric } }) => ({
     thickness: startsAt(fabric && Math.round(fabric.thickness * TWO_DECIMALS) / TWO_DECIMALS, fabric?.name),
   }),
-  reckon: ({ number: n, choice: c }) => {
+  compute: ({ number: n, choice: c }) => {
     const { back, margin, verdict } = bindingCover(n('strip'), n('seam'), n('thickness'))
     const needed = bindingLength(n('perimeter'))
     const strips = stripsFor(needed.value, n('strip'), n('usable'))

@@ -1,10 +1,10 @@
 import { fabricUnder } from '#core/card/fabricParts'
 import { BITE, biteFor, biteOf, pickEvery, widthForBite } from '#core/workbench/blindHemBite'
 import { formatNumber } from '#core/units/format'
-import { choice, length, number, startsAt, type Bench, type Calculator, type Values } from '../calculator'
+import { choice, length, number, startsAt, type WorkbenchContext, type Calculator, type FieldValues } from '../calculator'
 
-const stageOf = (bench: Bench) => bench.stage('blindHem')
-const biteAsked = ({ choice: c }: Values) => BITE[c('weight') as keyof typeof BITE]
+const stageOf = (bench: WorkbenchContext) => bench.stage('blindHem')
+const biteAsked = ({ choice: c }: FieldValues) => BITE[c('weight') as keyof typeof BITE]
 
 export const blindHem: Calculator = {
   id: 'blind-hem',
@@ -38,7 +38,7 @@ export const blindHem: Calculator = {
       swingAt: startsAt(stage?.function.swingAt ?? stage?.function.repeat, from),
     }
   },
-  reckon: (values) => {
+  compute: (values) => {
     const { number: n } = values
     const bite = biteOf(n('width'), n('guide'))
     const asked = biteAsked(values)

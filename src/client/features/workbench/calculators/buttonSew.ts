@@ -1,8 +1,8 @@
 import { holesWidth, ringWidth, shankHeight, type SewOnWidth } from '#core/workbench/buttonSewOn'
 import { showValue } from '#core/answer/show'
-import { choice, length, number, startsAt, type Bench, type Calculator, type Values } from '../calculator'
+import { choice, length, number, startsAt, type WorkbenchContext, type Calculator, type FieldValues } from '../calculator'
 
-const stageOf = (bench: Bench) => bench.stage('buttonSew')
+const stageOf = (bench: WorkbenchContext) => bench.stage('buttonSew')
 
 const SAYS: Record<SewOnWidth['verdict'], (machine: string, shown: string) => string> = {
   good: (_, shown) =>
@@ -12,7 +12,7 @@ const SAYS: Record<SewOnWidth['verdict'], (machine: string, shown: string) => st
   between: (machine) => `No place on ${machine}’s scale meets both holes: sew it on by hand.`,
 }
 
-const widthOf = ({ number: n, choice: c }: Values, { hand, stage }: Bench): SewOnWidth => {
+const widthOf = ({ number: n, choice: c }: FieldValues, { hand, stage }: WorkbenchContext): SewOnWidth => {
   const here = stage('buttonSew')
   const machine = {
     maxWidth: hand.model?.maxWidth,
@@ -51,7 +51,7 @@ export const buttonSew: Calculator = {
       bench.hand.fabric && `twice ${bench.hand.fabric.name}`,
     ),
   }),
-  reckon: (values, bench) => {
+  compute: (values, bench) => {
     const { number: n, choice: c } = values
     const made = widthOf(values, bench)
     const machine = bench.hand.model?.name ?? 'the machine'

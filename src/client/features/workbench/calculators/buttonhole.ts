@@ -12,9 +12,9 @@ import {
 import { markStrip } from '#core/workbench/templates'
 import { diameterOf } from '#core/workbench/thread'
 import { formatNumber } from '#core/units/format'
-import { choice, length, number, startsAt, type Bench, type Calculator, type Line, type Values } from '../calculator'
+import { choice, length, number, startsAt, type WorkbenchContext, type Calculator, type FigureLine, type FieldValues } from '../calculator'
 
-const buttonOf = ({ number: n, choice: c }: Values): Button => {
+const buttonOf = ({ number: n, choice: c }: FieldValues): Button => {
   const shape = c('shape')
   if (shape === 'measured') return { shape, wrap: n('wrap') }
   if (shape === 'domed') return { shape, diameter: n('diameter'), height: n('height') }
@@ -40,19 +40,19 @@ const LIES = {
   vertical: 'Vertical ones lie on the centre line: plain fronts.',
 }
 
-const stageOf = (bench: Bench) => bench.stage('buttonhole')
+const stageOf = (bench: WorkbenchContext) => bench.stage('buttonhole')
 
-const sizesOf = (values: Values) => {
+const sizesOf = (values: FieldValues) => {
   const { number: n, choice: c } = values
   const { opening } = openingOf(buttonOf(values))
   const sewn = sewnLengthOf(opening.value, c('ease') as Ease, n('tack'))
   const at = c('anchored') === 'yes' ? n('anchor') : undefined
   return { opening, sewn, placement: placeButtonholes(n('first'), n('last'), n('count'), at), lie: c('lie') as Lie }
 }
-const rimOf = ({ number: n, choice: c }: Values) => (c('shape') === 'measured' ? n('wrap') / 2 : n('diameter'))
+const rimOf = ({ number: n, choice: c }: FieldValues) => (c('shape') === 'measured' ? n('wrap') / 2 : n('diameter'))
 
 /** Which mark to begin at, and which way it goes, from how the stitch sews. */
-const beginning = (bench: Bench): string | undefined => {
+const beginning = (bench: WorkbenchContext): string | undefined => {
   const stage = stageOf(bench)
   if (!stage) return undefined
   const mark = stage.startsAt && `start at the ${stage.startsAt === 'nearEnd' ? 'near' : 'far'} mark`
@@ -114,7 +114,7 @@ export const buttonhole: Calculator = {
       feed: startsAt(stage?.settings.length, from),
     }
   },
-  reckon: (values, bench) => {
+  compute: (values, bench) => {
     const { number: n } = values
     const { opening, sewn, placement, lie } = sizesOf(values)
     const beads = beadsOf(n('width'), n('bead'))
@@ -125,7 +125,7 @@ export const buttonhole: Calculator = {
     const tries = values.numbers('tries')
     const offset = tries.length > 0 ? startOffset(tries) : undefined
     const [left, right] = values.numbers('beads')
-    const lines: (Line | undefined)[] = [
+    const lines: (FigureLine | undefined)[] = [
       {
         label: 'Opening',
         figure: opening,
@@ -183,12 +183,12 @@ export const buttonhole: Calculator = {
   picture: ({ number: n, ...values }, bench) => {
     const { sewn } = sizesOf({ number: n, ...values })
     const stage = stageOf(bench)
-    const told = stage?.function ?? { id: 'buttonhole.standard', name: 'Buttonhole, square ends', family: 'buttonhole' }
+    const stitchFunction = stage?.function ?? { id: 'buttonhole.standard', name: 'Buttonhole, square ends', family: 'buttonhole' }
     return {
-      name: told.name,
+      name: stitchFunction.name,
       sketch: {
         set: {
-          function: told,
+          function: stitchFunction,
           swing: 'centred',
           width: n('width'),
           length: n('feed'),

@@ -11,16 +11,16 @@ import {
   number,
   plainly,
   startsAt,
-  type Bench,
+  type WorkbenchContext,
   type Calculator,
-  type Line,
-  type Values,
+  type FigureLine,
+  type FieldValues,
 } from '../calculator'
 
 const MOST_FITS = 4
-const attachmentOf = (bench: Bench) => bench.hand.stages.find(({ circular }) => circular)?.circular
+const attachmentOf = (bench: WorkbenchContext) => bench.hand.stages.find(({ circular }) => circular)?.circular
 
-const radiusNote = (bench: Bench, radius: number): Pick<Line, 'note' | 'warn'> => {
+const radiusNote = (bench: WorkbenchContext, radius: number): Pick<FigureLine, 'note' | 'warn'> => {
   const circular = attachmentOf(bench)
   if (!circular) return {}
   const { minRadius, maxRadius } = circular
@@ -32,11 +32,11 @@ const radiusNote = (bench: Bench, radius: number): Pick<Line, 'note' | 'warn'> =
       `mm${out ? ': out of its reach' : ''}.`,
   }
 }
-const back = ({ number: n }: Values) => ({
+const back = ({ number: n }: FieldValues) => ({
   words: `Card for a radius of ${formatNumber(n('radius'), 1)} mm`,
   query: { radius: String(n('radius')) },
 })
-const motifStep = (bench: Bench) => bench.hand.model?.scales.length?.step
+const motifStep = (bench: WorkbenchContext) => bench.hand.model?.scales.length?.step
 
 export const motifs: Calculator = {
   id: 'circle',
@@ -61,12 +61,12 @@ export const motifs: Calculator = {
     motif: startsAt(bench.stage('decorative')?.settings.length, bench.stage('decorative')?.select),
     step: startsAt(motifStep(bench), bench.hand.model?.name),
   }),
-  reckon: ({ number: n, choice: c }, bench) => {
+  compute: ({ number: n, choice: c }, bench) => {
     const fits = fitMotif(n('radius'), n('motif'), n('step'), Number(c('most')) / 100).slice(0, MOST_FITS)
     const letters = c('letters') === 'yes' ? letteringAngle(n('text'), n('radius')) : undefined
     return [
       { label: 'Around', figure: circumference(n('radius')), ...radiusNote(bench, n('radius')) },
-      ...fits.map(({ count, length: long, change, leftOver }): Line => ({
+      ...fits.map(({ count, length: long, change, leftOver }): FigureLine => ({
         label: `${count} motifs of ${formatNumber(long)} mm`,
         figure: leftOver,
         note:
@@ -101,7 +101,7 @@ export const motifs: Calculator = {
   back,
 }
 
-const stagesOf = ({ number: n }: Values): CircleStage[] => [
+const stagesOf = ({ number: n }: FieldValues): CircleStage[] => [
   { name: 'base line', position: 0, width: 0, length: n('baseLength'), rounds: 1 },
   { name: 'satin', position: 0, width: n('width'), length: n('length'), rounds: 1 },
   { name: 'outline', position: n('outline'), width: 0, length: n('baseLength'), rounds: 1 },
@@ -137,14 +137,14 @@ export const stages: Calculator = {
       capacity: startsAt(model?.bobbin?.capacity, model?.name),
     }
   },
-  reckon: (values, bench) => {
+  compute: (values, bench) => {
     const { number: n, choice: c } = values
     const { stages: told, thread } = circleStages(n('radius'), c('side') as 'left', stagesOf(values), n('thickness'))
     const { inner, outer, packs } = circleSpacing(n('radius'), n('width'), n('length'))
     const held = bobbinHolds(n('capacity'), { tex: n('tex'), fibre: 'polyester' as Thread['fibre'] })
     const short = held.value < thread.value
     return [
-      ...told.map(({ name, radius, thread: used }, i): Line => ({
+      ...told.map(({ name, radius, thread: used }, i): FigureLine => ({
         label: `${name[0]?.toUpperCase()}${name.slice(1)}: radius`,
         figure: radius,
         note: `${formatNumber(used.value, 2)} m of each thread.`,

@@ -4,7 +4,7 @@ import { minutesFor, perforation, stitchesIn } from '#core/workbench/density'
 import { nextRatio, TEST_LENGTH } from '#core/workbench/differential'
 import { diameterOf } from '#core/workbench/thread'
 import { formatNumber } from '#core/units/format'
-import { FIBRES, choice, length, number, plainly, startsAt, type Bench, type Calculator } from '../calculator'
+import { FIBRES, choice, length, number, plainly, startsAt, type WorkbenchContext, type Calculator } from '../calculator'
 
 const HOLES = {
   good: 'The fabric keeps its strength.',
@@ -12,7 +12,7 @@ const HOLES = {
     'Over 0.36: coated and non-woven fabric is weakened along the row. Lengthen the stitch or take a finer needle.',
   tears: 'The holes meet: it tears like a stamp.',
 }
-const needleThread = (bench: Bench) => bench.stage()?.threads.find(({ place }) => place === 'needle')
+const needleThread = (bench: WorkbenchContext) => bench.stage()?.threads.find(({ place }) => place === 'needle')
 
 export const density: Calculator = {
   id: 'density',
@@ -41,7 +41,7 @@ export const density: Calculator = {
       fibre: startsAt(used?.fibre, used?.name),
     }
   },
-  reckon: ({ number: n, choice: c }, bench) => {
+  compute: ({ number: n, choice: c }, bench) => {
     const cover = coveringFeed(diameterOf({ tex: n('tex'), fibre: c('fibre') as Thread['fibre'] }).value)
     const stitches = stitchesIn(n('row'), n('feed'))
     const holes = perforation(n('size'), n('feed'))
@@ -88,7 +88,7 @@ export const differential: Calculator = {
     const { set } = nextRatio(n('now'), n('measured'), bench.hand.model?.scales.differential)
     return set === undefined ? undefined : { differential: set }
   },
-  reckon: ({ number: n }, bench) => {
+  compute: ({ number: n }, bench) => {
     const scale = bench.hand.model?.scales.differential
     const { next, set, verdict, held } = nextRatio(n('now'), n('measured'), scale)
     const said = { flat: 'It lies flat: leave it.', wavy: 'Wavy: it grew.', puckered: 'Puckered: it shrank.' }[verdict]

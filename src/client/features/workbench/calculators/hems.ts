@@ -44,7 +44,7 @@ export const hems: Calculator = {
       size: startsAt(stage?.needleSize ?? bench.hand.fabric?.needleSize, stage ? 'the card' : bench.hand.fabric?.name),
     }
   },
-  reckon: ({ number: n, choice: c }) => {
+  compute: ({ number: n, choice: c }) => {
     const rolled = c('kind') === 'rolled'
     const cut = rolled ? cutForTrim(n('finished'), n('trim')) : cutForTurns(n('finished'), n('hem'), n('second'))
     const trimmed = rolled && (n('trim') < TRIM.least || n('trim') > TRIM.most)
@@ -88,7 +88,7 @@ export const ribbing: Calculator = {
     length('finished', 'Finished depth', '40'),
     length('seam', 'Seam', '6'),
   ],
-  reckon: ({ number: n }) => {
+  compute: ({ number: n }) => {
     const cut = ribbingCut(n('opening'), n('ratio'), n('seam'))
     return [
       {
@@ -121,7 +121,7 @@ export const mitre: Calculator = {
         ]
       : [length('hem', 'Hem at the bottom', '40'), length('side', 'Hem or facing at the side', '40')]),
   ],
-  reckon: ({ number: n, choice: c }) => {
+  compute: ({ number: n, choice: c }) => {
     const border =
       c('what') === 'backing'
         ? foldedBorder({ width: n('width'), height: n('height') }, n('border'), n('turn'), n('thickness'))

@@ -1,7 +1,7 @@
 import { readMotif, writeMotif } from '#core/stitch/motifText'
 import type { Point } from '#core/stitch/types'
 import { figure } from '#core/workbench/figure'
-import { choice, length, startsAt, type Calculator, type Values } from '../calculator'
+import { choice, length, startsAt, type Calculator, type FieldValues } from '../calculator'
 
 const EXAMPLE = writeMotif([
   [0, 0],
@@ -11,7 +11,7 @@ const EXAMPLE = writeMotif([
   [0, 8],
 ])
 
-const pointsOf = ({ text }: Values): Point[] => {
+const pointsOf = ({ text }: FieldValues): Point[] => {
   const read = readMotif(text('points'))
   return 'points' in read ? read.points : []
 }
@@ -19,7 +19,7 @@ const span = (points: readonly Point[], axis: 0 | 1): number => {
   const places = points.map((point) => point[axis])
   return Math.max(...places) - Math.min(...places)
 }
-const way = (points: readonly Point[]): number =>
+const pathLength = (points: readonly Point[]): number =>
   points.slice(1).reduce((sum, [x, y], i) => sum + Math.hypot(x - (points[i]?.[0] ?? 0), y - (points[i]?.[1] ?? 0)), 0)
 
 export const motif: Calculator = {
@@ -45,7 +45,7 @@ export const motif: Calculator = {
       length: startsAt(chosen?.points && span(chosen.points, 1), from),
     }
   },
-  reckon: (values) => {
+  compute: (values) => {
     const points = pointsOf(values)
     const [wide, long] = [span(points, 0), span(points, 1)]
     const scale = figure(
@@ -80,7 +80,7 @@ export const motif: Calculator = {
       { label: 'Stretched along', figure: scale },
       {
         label: 'Thread over a motif',
-        figure: figure('mm', 'way from point to point', { points: points.length }, way(points)),
+        figure: figure('mm', 'way from point to point', { points: points.length }, pathLength(points)),
         note: 'On each face, without what goes through the fabric.',
       },
     ]

@@ -8,26 +8,26 @@ import {
   number,
   plainly,
   startsAt,
-  type Bench,
+  type WorkbenchContext,
   type Calculator,
-  type Line,
-  type Values,
+  type FigureLine,
+  type FieldValues,
 } from '../calculator'
 
 const USUAL_TRAVEL = { from: -3.5, to: 3.5 }
 
-const guidedFoot = (bench: Bench) => {
+const guidedFoot = (bench: WorkbenchContext) => {
   const fitted = bench.stage()?.foot
   return fitted?.guide?.offset !== undefined && fitted.guide.kind !== 'none' ? fitted : bench.hand.guides[0]
 }
 
-const machineOf = ({ hand }: Bench, needleSize: number): NeedleReach => ({
+const machineOf = ({ hand }: WorkbenchContext, needleSize: number): NeedleReach => ({
   scale: hand.model?.scales.needlePosition,
   travel: hand.model?.travel ?? USUAL_TRAVEL,
   needleSize,
 })
-const needleOf = (bench: Bench) => bench.stage()?.needleSize ?? bench.hand.fabric?.needleSize
-const slotOf = ({ number: n }: Values) => ({ left: -n('left'), right: n('right') })
+const needleOf = (bench: WorkbenchContext) => bench.stage()?.needleSize ?? bench.hand.fabric?.needleSize
+const slotOf = ({ number: n }: FieldValues) => ({ left: -n('left'), right: n('right') })
 
 export const needleGuide: Calculator = {
   id: 'needle-guide',
@@ -96,7 +96,7 @@ export const needleGuide: Calculator = {
     )
     return needle === undefined ? undefined : { needlePosition: needle }
   },
-  reckon: (values, bench) => {
+  compute: (values, bench) => {
     const { number: n, choice: c } = values
     const side = c('side') as RowSide
     const machine = machineOf(bench, n('size'))
@@ -114,7 +114,7 @@ export const needleGuide: Calculator = {
         : ' No guided foot of this machine reaches it: mark the line, or use a guide on the plate.'
     const shown =
       row.needle === undefined ? '' : showValue(row.needle, 'needlePosition', bench.hand.model?.scales.needlePosition)
-    const lines: Line[] = [
+    const lines: FigureLine[] = [
       { label: 'Needle position wanted', figure: row.wanted, note: 'From centre, right positive.' },
       row.needle === undefined || row.distance === undefined
         ? {

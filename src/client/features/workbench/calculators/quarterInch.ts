@@ -8,7 +8,7 @@ export const quarterInch: Calculator = {
   name: 'Quarter inch',
   does: 'Cut three strips of 38.1 mm (1½"), seam them, press, and measure the middle one.',
   fields: () => [length('measured', 'The middle measures', '25'), number('seams', 'Seams in the piece', '12')],
-  reckon: ({ number: n }) => {
+  compute: ({ number: n }) => {
     const { move, seam, over } = quarterInchCheck(n('measured'), n('seams'))
     const side =
       move.value > 0 ? 'right, toward the edge: the seams are full' : 'left, away from the edge: the seams are scant'

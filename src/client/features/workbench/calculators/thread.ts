@@ -3,9 +3,9 @@ import { fabricUnder } from '#core/card/fabricParts'
 import { figure } from '#core/workbench/figure'
 import { bobbinHolds, diameterOf, perMetre, perStitch } from '#core/workbench/thread'
 import { RATIO_SOURCE, THREAD_RATIOS, threadByRatio } from '#core/workbench/threadRatios'
-import { FIBRES, choice, length, number, plainly, startsAt, type Bench, type Calculator } from '../calculator'
+import { FIBRES, choice, length, number, plainly, startsAt, type WorkbenchContext, type Calculator } from '../calculator'
 
-const bobbinThread = (bench: Bench) => {
+const bobbinThread = (bench: WorkbenchContext) => {
   const threads = bench.stage()?.threads ?? []
   return threads.find(({ place }) => place === 'bobbin') ?? threads.find(({ place }) => place === 'needle')
 }
@@ -44,7 +44,7 @@ export const thread: Calculator = {
       capacity: startsAt(bench.hand.model?.bobbin?.capacity, bench.hand.model?.name),
     }
   },
-  reckon: ({ number: n, choice: c }) => {
+  compute: ({ number: n, choice: c }) => {
     const seam = perMetre(n('length'), n('width'), n('thickness'))
     const used = { tex: n('tex'), fibre: c('fibre') as Thread['fibre'] }
     const held = bobbinHolds(n('capacity'), used, c('wound') === 'hand')
@@ -123,11 +123,11 @@ export const loopers: Calculator = {
     ]
   },
   start: (bench) => {
-    const told = bench.stage('overlock', 'cover')?.function
-    const known = THREAD_RATIOS.find(({ stitch }) => stitch === told?.iso4915)
-    return { stitch: startsAt(known?.stitch, told?.name) }
+    const stitchFunction = bench.stage('overlock', 'cover')?.function
+    const ratio = THREAD_RATIOS.find(({ stitch }) => stitch === stitchFunction?.iso4915)
+    return { stitch: startsAt(ratio?.stitch, stitchFunction?.name) }
   },
-  reckon: ({ number: n }) => {
+  compute: ({ number: n }) => {
     const { all, needles, loopers: under } = threadByRatio(n('seam'), n('ratio'), n('needles') / 100)
     return [
       { label: 'Thread in all', figure: all, note: `Ratios: ${RATIO_SOURCE}.` },
@@ -136,9 +136,9 @@ export const loopers: Calculator = {
     ]
   },
   picture: ({ choice: c }) => {
-    const told = DRAWN[c('stitch')]
-    if (!told) return undefined
-    const set = { function: told, swing: 'none' as const, width: 5, length: 2.5, needlePosition: 0, repeats: 8 }
+    const drawn = DRAWN[c('stitch')]
+    if (!drawn) return undefined
+    const set = { function: drawn, swing: 'none' as const, width: 5, length: 2.5, needlePosition: 0, repeats: 8 }
     return {
       name: THREAD_RATIOS.find(({ stitch }) => stitch === c('stitch'))?.name ?? '',
       sketch: { ...plainly(set), fabric: fabricUnder(set, undefined, 0) },
