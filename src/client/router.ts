@@ -69,7 +69,7 @@ export const router = createRouter({
         { path: 'models/:id/chart', component: () => import('./features/import/ChartImport.vue'), props: true },
         { path: 'fits/chart', component: () => import('./features/import/FitChartImport.vue') },
         {
-          path: ':noun(makes|functions|threads|items|fits|fabrics)/file',
+          path: ':resource(makes|functions|threads|items|fits|fabrics)/file',
           component: () => import('./features/import/ListImport.vue'),
           props: true,
         },

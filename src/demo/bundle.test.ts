@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { explain } from '#core/answer/explain'
 import { fitLookup } from '#core/answer/fit'
-import { isStale } from '#core/answer/house'
+import { isStale } from '#core/answer/houseSetting'
 import { spreadOf, standing } from '#core/samples/spread'
 import { SLOTS } from '#core/card/slots'
 import { checkBundle } from '#core/catalogue/check'

@@ -118,7 +118,7 @@ describe('diagnosis by difference', () => {
     const [low] = diagnose(trial, { causes }, { positions: {}, values: { width: width - 1 } }).causes
     const [high] = diagnose(trial, { causes }, { positions: {}, values: { width: width + 1 } }).causes
     expect(causeText(low as Cause, trial)).toMatch(/width up/)
-    expect(high?.told).toBe('otherWay')
+    expect(high?.comparison).toBe('otherWay')
     expect(causeText(high as Cause, trial)).not.toMatch(/width up/)
     expect(groundText(high as Cause)).toMatch(/^off the other way/)
   })

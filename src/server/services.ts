@@ -1,7 +1,7 @@
 import type { Logger } from 'pino'
 import type { DataSource } from 'typeorm'
 import type { Config } from './config'
-import type { CardCache } from './features/cards/toldCards'
+import type { CardCache } from './features/cards/cardCache'
 import type { CatalogueStore } from './features/catalogue/store'
 import type { CupboardStore } from './features/classes/cupboard'
 import type { ClassPlanning } from './features/classes/planning'

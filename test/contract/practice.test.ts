@@ -75,7 +75,7 @@ describe('controls of a model', () => {
       because: 'so',
     }
     const value = { ...row.value, controls: { ...row.value.controls, rules: [...row.value.controls.rules, rule] } }
-    const changes = { changes: [{ noun: 'models', id: 'eddy-4', version: row.version, value }] }
+    const changes = { changes: [{ resource: 'models', id: 'eddy-4', version: row.version, value }] }
     const refused = await lead.post('/api/catalogue/changes').send(changes).expect(422)
     expect(JSON.stringify(refused.body.issues)).toMatch(/hem selector can never come to “rolled”.*“never”/)
     const { body: again } = await lead.get('/api/catalogue/models').expect(200)

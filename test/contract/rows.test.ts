@@ -30,7 +30,12 @@ describe('one row', () => {
 
   it('says the catalogue’s revision with every answer, refusals too', async () => {
     const now = String(await revision())
-    for (const path of ['/api/session', '/api/picks', '/api/catalogue/items/no-such', '/api/history?noun=nothing']) {
+    for (const path of [
+      '/api/session',
+      '/api/picks',
+      '/api/catalogue/items/no-such',
+      '/api/history?resource=nothing',
+    ]) {
       expect((await lead.get(path)).headers['catalogue-revision'], path).toBe(now)
     }
     expect((await shop.anyone().get('/api/picks')).headers['catalogue-revision']).toBe(now)
@@ -56,7 +61,7 @@ describe('one row', () => {
     const value = { ...row.value, defaults: { ...row.value.defaults, width: 3.4 } }
     const written = await lead.put(path).send({ version: row.version, value }).expect(200)
     expect(Number(written.headers['catalogue-revision'])).toBe(before + 1)
-    const [entry] = await read('/api/history?noun=stitches&row=plover-60%2Fs-utility-106')
+    const [entry] = await read('/api/history?resource=stitches&row=plover-60%2Fs-utility-106')
     expect(entry).toMatchObject({ revision: before + 1, by: 'Maren Tolvik', before: row.value, after: value })
   })
 

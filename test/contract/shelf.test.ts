@@ -16,7 +16,7 @@ const bundle = () => read('/api/bundle')
 
 describe('many rows at once', () => {
   const stitch = (model: string, id: string, more = {}) => ({
-    noun: 'stitches',
+    resource: 'stitches',
     model,
     id,
     version: null,
@@ -54,7 +54,7 @@ describe('many rows at once', () => {
     const rows = await read('/api/catalogue/threads')
     const [one, two, three] = rows
     const renamed = (row: typeof one, name: string) => ({
-      noun: 'threads',
+      resource: 'threads',
       id: row.id,
       version: row.version,
       value: { ...row.value, name },
@@ -63,14 +63,16 @@ describe('many rows at once', () => {
     const refused = await write(renamed(one, 'mine'), renamed(two, 'mine'), renamed(three, 'mine')).expect(409)
     expect(refused.body.title).toContain('2 of these rows')
     expect(refused.body.clashes).toMatchObject([
-      { noun: 'threads', row: one.id, yours: { name: 'mine' }, theirs: { value: { name: 'first theirs' } } },
-      { noun: 'threads', row: two.id, yours: { name: 'mine' }, theirs: { value: { name: 'second theirs' } } },
+      { resource: 'threads', row: one.id, yours: { name: 'mine' }, theirs: { value: { name: 'first theirs' } } },
+      { resource: 'threads', row: two.id, yours: { name: 'mine' }, theirs: { value: { name: 'second theirs' } } },
     ])
     expect((await read(`/api/catalogue/threads/${three.id}`)).value).toEqual(three.value)
   })
 
   it('are refused when they are far too large or no rows at all', async () => {
-    const huge = await write({ noun: 'items', id: 'x', version: null, value: 'x'.repeat(17 * 1024 * 1024) }).expect(413)
+    const huge = await write({ resource: 'items', id: 'x', version: null, value: 'x'.repeat(17 * 1024 * 1024) }).expect(
+      413,
+    )
     expect(huge.body.title).toContain('Nothing was kept')
     await write().expect(422)
     await lead.post('/api/catalogue/changes').set('Content-Type', 'application/json').send('{').expect(400)
@@ -95,7 +97,9 @@ describe('removing and taking back', () => {
     expect(refused.body.issues[0].message).toContain(item)
     const removed = await lead.delete(`/api/catalogue/items/${item}?version=${row.version}&along=yes`).expect(200)
     expect(removed.body).toMatchObject({ removed: 1 + along.length, changed: plan.changed.length })
-    expect(plan.changed.filter(({ noun }: { noun: string }) => noun === 'models')).toHaveLength(lists.length)
+    expect(plan.changed.filter(({ resource }: { resource: string }) => resource === 'models')).toHaveLength(
+      lists.length,
+    )
     await lead.get(`/api/catalogue/items/${item}`).expect(404)
 
     await lead.post('/api/history/undo').send({ revision: removed.body.revision }).expect(200)
@@ -107,7 +111,7 @@ describe('removing and taking back', () => {
     const { samples } = await bundle()
     const { foot } = samples.find((sample: { foot?: string }) => sample.foot !== undefined)
     const plan = await read(`/api/catalogue/items/${foot}/removal`)
-    expect(plan.held.some(({ noun }: { noun: string }) => noun === 'samples')).toBe(true)
+    expect(plan.held.some(({ resource }: { resource: string }) => resource === 'samples')).toBe(true)
     const row = await read(`/api/catalogue/items/${foot}`)
     await lead.delete(`/api/catalogue/items/${foot}?version=${row.version}&along=yes`).expect(422)
   })
@@ -120,7 +124,9 @@ describe('removing and taking back', () => {
     await lead.get('/api/models/confluence-5').expect(404)
     const [write] = await read('/api/history/writes?model=confluence-5')
     expect(write).toMatchObject({ revision: removed.body.revision, by: 'Maren Tolvik' })
-    expect(write.counts.find(({ noun }: { noun: string }) => noun === 'stitches')).toMatchObject({ removed: 8 })
+    expect(write.counts.find(({ resource }: { resource: string }) => resource === 'stitches')).toMatchObject({
+      removed: 8,
+    })
     await lead.post('/api/history/undo').send({ revision: removed.body.revision }).expect(200)
     expect(await bundle()).toEqual(before)
     await lead.delete(`${path}?version=${head.version}&along=yes`).expect(409)
@@ -131,7 +137,7 @@ describe('removing and taking back', () => {
     const row = await read(path)
     const thicker = { ...row.value, thickness: 0.9 }
     await lead.put(path).send({ version: row.version, value: thicker }).expect(200)
-    const revision = (await read('/api/history/writes?noun=fabrics&row=denim'))[0].revision
+    const revision = (await read('/api/history/writes?resource=fabrics&row=denim'))[0].revision
     const undone = await lead.post('/api/history/undo').send({ revision }).expect(200)
     expect((await read(path)).value).toEqual(row.value)
     await lead.post('/api/history/undo').send({ revision: undone.body.revision }).expect(200)
@@ -193,7 +199,7 @@ describe('what a shop told about a make’s files', () => {
 describe('a table as a CSV file', () => {
   it('comes as a spreadsheet opens it, every table with every row', async () => {
     const all = await bundle()
-    for (const noun of [
+    for (const resource of [
       'makes',
       'functions',
       'threads',
@@ -204,9 +210,9 @@ describe('a table as a CSV file', () => {
       'techniques',
       'samples',
     ]) {
-      const file = await lead.get(`/api/tables/${noun}`).expect(200)
+      const file = await lead.get(`/api/tables/${resource}`).expect(200)
       expect(file.headers['content-type']).toContain('text/csv')
-      expect(parseCsv(file.text)).toHaveLength(all[noun].length + 1)
+      expect(parseCsv(file.text)).toHaveLength(all[resource].length + 1)
     }
     const stitches = parseCsv((await lead.get('/api/tables/stitches?model=ketch').expect(200)).text)
     expect(stitches).toHaveLength(9)
@@ -217,7 +223,7 @@ describe('a table as a CSV file', () => {
 
   it('defuses what a spreadsheet would run', async () => {
     const value = { id: 'evil', name: '=HYPERLINK("http://x";"y")', tex: 30, fibre: 'cotton', use: '@SUM(A1)' }
-    await write({ noun: 'threads', id: 'evil', version: null, value }).expect(200)
+    await write({ resource: 'threads', id: 'evil', version: null, value }).expect(200)
     const line = parseCsv((await lead.get('/api/tables/threads')).text).at(-1)
     expect(line).toContain('\'=HYPERLINK("http://x";"y")')
     expect(line).toContain("'@SUM(A1)")

@@ -181,7 +181,7 @@ test('what is to get is named, and owning it changes the card', async ({ page })
   await expect(page).toHaveURL(/owned=lf-22/)
 })
 
-test('what cannot be done says what stops each way', async ({ page }) => {
+test('what cannot be done says what stops each method', async ({ page }) => {
   await signIn(page, 'guest', '/card?m=ripple-s1&t=buttonhole&f=denim')
   await expect(page.getByRole('heading', { name: 'Not on this model' })).toBeVisible()
   await expect(page.getByText('“By the stepped dial”: This needs a mechanical machine.')).toBeVisible()

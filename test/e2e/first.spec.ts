@@ -91,13 +91,11 @@ test('a shop with nothing in it: the lead’s account, what each room says, a ca
 
   await page.getByRole('button', { name: 'Take the shipped techniques in' }).click()
   await expect(page.getByText(/stitches, threads, fabrics and techniques are in/)).toBeVisible()
-  await page
-    .getByLabel(/^Take a file in/)
-    .setInputFiles({
-      name: 'gannet.json',
-      mimeType: 'application/json',
-      buffer: Buffer.from(JSON.stringify(CATALOGUE)),
-    })
+  await page.getByLabel(/^Take a file in/).setInputFiles({
+    name: 'gannet.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(CATALOGUE)),
+  })
   await expect(page.getByText(/gannet\.json is in: 6 added/)).toBeVisible()
 
   await page.keyboard.press('Escape')

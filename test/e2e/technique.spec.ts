@@ -13,7 +13,7 @@ test('a technique is written by keyboard, the card beside it follows, and it is 
   await page.getByRole('button', { name: 'Save 1' }).click()
   await expect(page.getByText('Saved: 1 new.')).toBeVisible()
   await page.goto('/shelf/techniques/ladder-edge?m=plover-60&f=denim')
-  await page.getByRole('button', { name: 'Add the first way' }).click()
+  await page.getByRole('button', { name: 'Add the first method' }).click()
   await page.getByLabel('Name').fill('With a satin foot')
   await page.getByLabel('Name').press('Tab')
   await expect(page.getByRole('button', { name: 'With a satin foot' })).toBeVisible()

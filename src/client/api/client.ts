@@ -1,6 +1,6 @@
 /** Calls to the API. A refusal becomes an `ApiProblem` with what the server said. */
 export interface Clash {
-  noun: string
+  resource: string
   row: string
   yours: unknown
   theirs: { version: number; value: unknown } | null

@@ -38,7 +38,7 @@ describe('picks', () => {
       opening: '20',
       owned: ['a', 'b'],
     })
-    expect(picks.query.value).toEqual({ m: 'm1', t: 't1', f: 'f1', way: 'first', owned: 'a,b,,', opening: '20' })
+    expect(picks.query.value).toEqual({ m: 'm1', t: 't1', f: 'f1', method: 'first', owned: 'a,b,,', opening: '20' })
     await router.push('/card')
     expect(picks.picked.value).toMatchObject({ model: undefined, owned: [] })
     expect(picks.query.value).toEqual({})
@@ -55,14 +55,14 @@ describe('picks', () => {
     expect(address()).toBe('/coverage?m=m1&f=f1')
   })
 
-  it('of another technique let go a way that is named', async () => {
+  it('of another technique let go a method that is named', async () => {
     await picks.setMethod('second')
-    expect(address()).toContain('way=second')
+    expect(address()).toContain('method=second')
     await picks.pick('technique', 't2')
     expect(picks.picked.value).toMatchObject({ model: 'm1', technique: 't2', method: undefined })
   })
 
-  it('of another machine let go how the one before stood, and keep the way', async () => {
+  it('of another machine let go how the one before stood, and keep the method', async () => {
     await picks.setMethod('second')
     await picks.setStand({ now: 'knife:up', after: 't2' })
     await picks.pick('model', 'm2')

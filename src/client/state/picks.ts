@@ -1,7 +1,7 @@
 /** The three picks, kept in the address so that every view can be linked, and carried from room to room. */
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
-import { useRoute, useRouter, type LocationQueryRaw, type LocationQueryValue } from 'vue-router'
+import { useRoute, useRouter, type LocationQuery, type LocationQueryRaw, type LocationQueryValue } from 'vue-router'
 import type { PickLists } from '#shared/api/rows'
 import { get } from '../api/client'
 
@@ -10,15 +10,20 @@ const KEYS = {
   model: 'm',
   technique: 't',
   fabric: 'f',
-  method: 'way',
+  method: 'method',
   owned: 'owned',
   also: 'also',
   opening: 'opening',
   radius: 'radius',
   now: 'now',
   after: 'after',
-  ways: 'ways',
+  alternatives: 'alternatives',
 } as const
+/** What the method was called in addresses that are printed or kept. */
+const OLD_METHOD_KEY = 'way'
+/** The method that an address names, one printed or kept long ago too. */
+export const methodIn = (query: LocationQuery): string | undefined =>
+  one(query[KEYS.method]) ?? one(query[OLD_METHOD_KEY])
 /** What a job asks for beyond the three picks, mm. */
 export type Job = 'opening' | 'radius'
 
@@ -53,19 +58,21 @@ export const usePicks = () => {
     model: one(route.query[KEYS.model]),
     technique: one(route.query[KEYS.technique]),
     fabric: one(route.query[KEYS.fabric]),
-    method: one(route.query[KEYS.method]),
+    method: methodIn(route.query),
     also: one(route.query[KEYS.also]),
     opening: one(route.query[KEYS.opening]),
     radius: one(route.query[KEYS.radius]),
     now: one(route.query[KEYS.now]),
     after: one(route.query[KEYS.after]),
-    ways: one(route.query[KEYS.ways]),
+    alternatives: one(route.query[KEYS.alternatives]),
     owned: (one(route.query[KEYS.owned]) ?? '').split(',').filter(Boolean),
   }))
   /** The picks as they go into a link. */
   const query = computed(() =>
     Object.fromEntries(
-      Object.values(KEYS).flatMap((key) => (one(route.query[key]) ? [[key, one(route.query[key])]] : [])),
+      Object.values(KEYS)
+        .map((key) => [key, key === KEYS.method ? methodIn(route.query) : one(route.query[key])])
+        .filter(([, value]) => value),
     ),
   )
   /** On top of what was picked last, even where that has not reached the address yet. */
@@ -82,7 +89,7 @@ export const usePicks = () => {
   const pick = (what: PickKey, id: string) =>
     change({
       [KEYS[what]]: id,
-      [KEYS.ways]: undefined,
+      [KEYS.alternatives]: undefined,
       ...(what === 'technique' ? { [KEYS.method]: undefined } : {}),
       ...(what === 'model' ? { [KEYS.now]: undefined, [KEYS.after]: undefined } : {}),
     })
@@ -90,18 +97,18 @@ export const usePicks = () => {
   const setOwned = (ids: readonly string[]) => change({ [KEYS.owned]: ids.length > 0 ? ids.join(',') : undefined })
   /** How the machine stands before the card begins: `leftNeedle:out,upperKnife:?`, or as a technique left it. */
   const setStand = (stand: { now?: string | undefined; after?: string | undefined }) => change(stand)
-  const showAllWays = () => change({ [KEYS.ways]: 'all' })
+  const showAllAlternatives = () => change({ [KEYS.alternatives]: 'all' })
   const dropJob = (job: Job) => change({ [KEYS[job]]: undefined })
   /** The next or previous in a list, for the same other picks. */
   const step = async (what: 'model' | 'technique', by: 1 | -1) => {
-    const { models, techniques } = await store.known()
+    const { models, techniques } = await store.loaded()
     const list = what === 'model' ? models : techniques
     if (list.length === 0) return
     const at = list.findIndex(({ id }) => id === picked.value[what])
     const next = list[(at + by + list.length) % list.length]
     if (next) await pick(what, next.id)
   }
-  return { picked, query, pick, setMethod, setOwned, setStand, showAllWays, dropJob, step }
+  return { picked, query, pick, setMethod, setOwned, setStand, showAllAlternatives, dropJob, step }
 }
 
 /** Something to begin with for who does not know yet what to pick: the shop's first of each. */

@@ -15,11 +15,11 @@ export const useWork = () => {
   const watchOver = (work: string) => {
     timer = setTimeout(
       async () => {
-        const progress = await get<{ working: boolean; done?: number; of?: number }>(`/api/work/${work}`).catch(
+        const state = await get<{ working: boolean; done?: number; of?: number }>(`/api/work/${work}`).catch(
           () => undefined,
         )
         if (name.value !== work) return
-        progress.value = progress?.working ? (progress.done ?? 0) / Math.max(1, progress.of ?? 1) : (progress.value ?? 0)
+        progress.value = state?.working ? (state.done ?? 0) / Math.max(1, state.of ?? 1) : (progress.value ?? 0)
         watchOver(work)
       },
       progress.value === undefined ? QUIET_MS : ASK_MS,

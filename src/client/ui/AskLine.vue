@@ -14,8 +14,8 @@ import { useAsk } from './useAsk'
 const router = useRouter()
 const { query } = usePicks()
 const field = ref<HTMLInputElement>()
-const { typed, told: answered, problem, ask, clear } = useAsk()
-const view = computed(() => answered.value?.view)
+const { typed, answer, problem, ask, clear } = useAsk()
+const view = computed(() => answer.value?.view)
 const open = ref(false)
 const learned = ref('')
 
@@ -32,7 +32,7 @@ const chosen = ref<Partial<Record<Kind, string>>>({})
 
 // At once: who waits for the answer goes on with it.
 watch(
-  answered,
+  answer,
   () => {
     chosen.value = {}
     learned.value = ''
@@ -80,14 +80,14 @@ const target = computed(() => {
   const next = {
     ...query.value,
     ...(idOf('model') ? { m: idOf('model'), now: undefined, after: undefined } : {}),
-    ...(idOf('technique') ? { t: idOf('technique'), way: undefined } : {}),
+    ...(idOf('technique') ? { t: idOf('technique'), method: undefined } : {}),
     ...(idOf('fabric') ? { f: idOf('fabric') } : {}),
     ...(idOf('customer') ? { owned: owned.join(',') || undefined, customer: idOf('customer') } : {}),
   }
   const trouble = asksForTrouble.value ? idOf('trouble') : undefined
   const stop = stops.value[0]?.id
   return trouble !== undefined || stop !== undefined
-    ? { path: '/desk/new', query: { ...next, trouble, stop, q: answered.value?.line } }
+    ? { path: '/desk/new', query: { ...next, trouble, stop, q: answer.value?.line } }
     : { path: '/card', query: next }
 })
 const enter = async () => {

@@ -4,7 +4,7 @@ import type { CustomerRow } from '#shared/api/customers'
 import type { SentTo } from '#shared/api/desk'
 import { get } from '../api/client'
 import { useSession } from '../state/session'
-import { useAction } from '../state/useActs'
+import { useAction } from '../state/useAction'
 
 /** Something sent to a customer: it goes to the outbox. Those without a mail address are not offered. */
 const props = defineProps<{ what: string; send: (customer: string) => Promise<SentTo> }>()

@@ -49,7 +49,7 @@ describe('the ask line', () => {
     void entered.then((view) => (given = view?.picks.left))
     await settle()
     expect(given).toBe('nothing yet')
-    expect(line.told.value?.line).toBe('hem')
+    expect(line.answer.value?.line).toBe('hem')
     await letGo('hem on the overlocker')
     expect([(await before)?.picks.left, given]).toEqual([['hem'], ['hem on the overlocker']])
   })
@@ -59,7 +59,7 @@ describe('the ask line', () => {
     const second = type('hem')
     await letGo('hem')
     await letGo('he')
-    expect(line.told.value?.line).toBe('hem')
+    expect(line.answer.value?.line).toBe('hem')
     expect(await first).toBeUndefined()
     expect(await second).toBeDefined()
   })
@@ -74,19 +74,19 @@ describe('the ask line', () => {
   it('keeps what it told while a later line fails, but does not give it for that line', async () => {
     await Promise.all([type('hem'), letGo('hem')])
     const [given] = await Promise.all([type('hem 2'), letGo('hem 2', false)])
-    expect([given, line.told.value?.line]).toEqual([undefined, 'hem'])
+    expect([given, line.answer.value?.line]).toEqual([undefined, 'hem'])
   })
 
   it('asks nothing for an empty line and forgets what it told', async () => {
     await Promise.all([type('hem'), letGo('hem')])
     expect(await type('  ')).toBeUndefined()
-    expect([line.told.value, line.problem.value, waiting]).toEqual([undefined, '', []])
+    expect([line.answer.value, line.problem.value, waiting]).toEqual([undefined, '', []])
   })
 
   it('tells no answer that comes after the line was emptied', async () => {
     const entered = type('hem')
     line.clear()
     await letGo('hem')
-    expect([await entered, line.told.value]).toEqual([undefined, undefined])
+    expect([await entered, line.answer.value]).toEqual([undefined, undefined])
   })
 })

@@ -10,7 +10,7 @@ export const useAsk = () => {
   const problem = ref('')
   let asked: { line: string; done: Promise<void> } | undefined
 
-  const answer = async (line: string) => {
+  const send = async (line: string) => {
     try {
       const view = await get<AskView>('/api/ask', { q: line })
       if (asked?.line !== line) return
@@ -32,7 +32,7 @@ export const useAsk = () => {
     }
     if (asked?.line !== line) {
       asked = { line, done: Promise.resolve() }
-      asked.done = answer(line)
+      asked.done = send(line)
     }
     await asked.done
     return answer.value?.line === line ? answer.value.view : undefined

@@ -1,7 +1,7 @@
 /** What to set: absent, house, target, default or unstated, held to what the machine reaches. (answers §4) */
 import type { Parameter, Positions, Range, Scale, Stage, StageTarget, Stitch, Target } from '../catalogue/types'
 import { TOLERANCE, tidy, type Mm } from '../units/quantities'
-import type { HouseSetting } from './house'
+import type { HouseSetting } from './houseSetting'
 import { agreeing, inRange, nearest, reaches, reachOf, type Reach } from './reach'
 import { highEnd, type Reason } from './reasons'
 import type { Setting } from './types'

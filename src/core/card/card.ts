@@ -59,7 +59,7 @@ export interface CardStage {
   name: string
   answer: StageAnswer
   /** How many other ways the answer has; `answer.alternatives` holds the best of them unless all were asked for. */
-  otherWays: number
+  alternativeCount: number
   kind: string
   modelName: string
   shank?: string | undefined
@@ -104,7 +104,7 @@ export interface CardOptions {
   /** How the asked model stands before the first stage; what it does not say, as for normal sewing. `?`: not known. */
   now?: Positions
   /** Every other way, and not only the best few. */
-  allWays?: boolean
+  allAlternatives?: boolean
 }
 
 /** As many other ways as anybody reads before asking for all. */
@@ -114,9 +114,9 @@ export const cardOf = (
   index: CatalogueIndex,
   question: Question,
   whole: Answer,
-  { tolerance = USUAL_TOLERANCE, now, allWays = false }: CardOptions = {},
+  { tolerance = USUAL_TOLERANCE, now, allAlternatives = false }: CardOptions = {},
 ): Card => {
-  const answer = allWays ? whole : withFewAlternatives(whole)
+  const answer = allAlternatives ? whole : withFewAlternatives(whole)
   const technique = found(index.techniques.get(question.technique))
   const model = found(index.models.get(question.model))
   const fabric = found(index.fabrics.get(question.fabric))
@@ -152,13 +152,13 @@ export const cardOf = (
       const last = i === answer.stages.length - 1
       const at = { model: found(index.models.get(given.model)), fabric, layers }
       const house = houseSample(index, question, given, tolerance)
-      const otherWays = whole.stages[i]?.alternatives.length ?? 0
+      const alternativeCount = whole.stages[i]?.alternatives.length ?? 0
       const view = cardStage(index, question, given, stage, fabric, found(changeovers[i]), {
         prepare: i === 0 ? (method?.prepare ?? []).filter((step) => holds(step.when, at)) : [],
         sew: stage.steps.filter((step) => holds(step.when, at)),
         finish: last ? (method?.finish ?? []).filter((step) => holds(step.when, at)) : [],
       })
-      return house ? { ...view, otherWays, house } : { ...view, otherWays }
+      return house ? { ...view, alternativeCount, house } : { ...view, alternativeCount }
     }),
     names: collectNames(
       index,
@@ -182,7 +182,7 @@ const cardStage = (
   fabric: Fabric,
   changeover: Changeover,
   authored: { prepare: Stage['steps']; sew: Stage['steps']; finish: Stage['steps'] },
-): Omit<CardStage, 'otherWays'> => {
+): Omit<CardStage, 'alternativeCount'> => {
   const model = found(index.models.get(answer.model))
   const stitch = model.stitches.find(({ id }) => id === answer.stitch)
   const supplied = withContents(

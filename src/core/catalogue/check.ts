@@ -29,15 +29,15 @@ export const checkBundle = (bundle: Bundle): BundleIssue[] => {
     'fits',
     'samples',
   ] as const
-  const known = new Map<RowName['noun'], Set<string>>(lists.map((list) => [list, idsOf(bundle[list], [list])]))
+  const known = new Map<RowName['resource'], Set<string>>(lists.map((list) => [list, idsOf(bundle[list], [list])]))
   const stitchesOf = new Map(
     bundle.models.map((model, m) => [model.id, idsOf(model.stitches, ['models', m, 'stitches'])]),
   )
-  const isThere = ({ noun, id, model }: RowName): boolean =>
-    noun === 'stitches'
+  const isThere = ({ resource, id, model }: RowName): boolean =>
+    resource === 'stitches'
       ? // A sample of an unknown model is named once, for its model.
         (stitchesOf.get(model as string)?.has(id) ?? true)
-      : (known.get(noun) as Set<string>).has(id)
+      : (known.get(resource) as Set<string>).has(id)
 
   for (const { path, to, what } of referencesOf(bundle)) {
     if (!isThere(to)) issues.push({ path, message: `no ${what} “${to.id}” in the catalogue` })

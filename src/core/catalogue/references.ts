@@ -6,7 +6,7 @@ export type ListName =
 
 /** A row by its list and id; a stitch also by its model. */
 export interface RowName {
-  noun: ListName | 'stitches'
+  resource: ListName | 'stitches'
   id: Id
   model?: Id
 }
@@ -31,7 +31,7 @@ export const referencesOf = (bundle: Bundle): Reference[] => {
   const names = (
     from: RowName,
     path: (string | number)[],
-    to: { noun: RowName['noun']; id: Id | undefined; model?: Id },
+    to: { resource: RowName['resource']; id: Id | undefined; model?: Id },
     what: string,
     whenGone: Reference['whenGone'] = 'kept',
   ): void => {
@@ -40,66 +40,66 @@ export const referencesOf = (bundle: Bundle): Reference[] => {
   const namesAll = (
     from: RowName,
     path: (string | number)[],
-    noun: RowName['noun'],
+    resource: RowName['resource'],
     ids: readonly Id[] | undefined,
     what: string,
     whenGone: Reference['whenGone'] = 'kept',
-  ): void => ids?.forEach((id, i) => names(from, [...path, i], { noun, id }, what, whenGone))
+  ): void => ids?.forEach((id, i) => names(from, [...path, i], { resource, id }, what, whenGone))
 
   bundle.models.forEach((model, m) => {
-    const from: RowName = { noun: 'models', id: model.id }
+    const from: RowName = { resource: 'models', id: model.id }
     const path = ['models', m]
-    names(from, [...path, 'make'], { noun: 'makes', id: model.make }, 'make')
+    names(from, [...path, 'make'], { resource: 'makes', id: model.make }, 'make')
     namesAll(from, [...path, 'supplied'], 'items', model.supplied, 'item', 'takenOut')
     model.stitches.forEach((stitch, s) => {
       if (stitch.swing !== undefined) return
-      const stitchName: RowName = { noun: 'stitches', id: stitch.id, model: model.id }
-      const to = { noun: 'functions', id: stitch.function } as const
+      const stitchName: RowName = { resource: 'stitches', id: stitch.id, model: model.id }
+      const to = { resource: 'functions', id: stitch.function } as const
       names(stitchName, [...path, 'stitches', s, 'function'], to, 'stitch function')
     })
   })
   bundle.items.forEach((item, i) => {
-    const from: RowName = { noun: 'items', id: item.id }
+    const from: RowName = { resource: 'items', id: item.id }
     const path = ['items', i]
-    names(from, [...path, 'make'], { noun: 'makes', id: item.make }, 'make')
+    names(from, [...path, 'make'], { resource: 'makes', id: item.make }, 'make')
     namesAll(from, [...path, 'contains'], 'items', item.contains, 'item', 'takenOut')
     namesAll(from, [...path, 'needs', 'items'], 'items', item.needs?.items, 'item')
     namesAll(from, [...path, 'needs', 'plates'], 'items', item.needs?.plates, 'needle plate')
   })
   bundle.fits.forEach((statement, i) => {
-    const from: RowName = { noun: 'fits', id: statement.id }
-    names(from, ['fits', i, 'item'], { noun: 'items', id: statement.item }, 'item', 'along')
-    names(from, ['fits', i, 'model'], { noun: 'models', id: statement.model }, 'model', 'along')
+    const from: RowName = { resource: 'fits', id: statement.id }
+    names(from, ['fits', i, 'item'], { resource: 'items', id: statement.item }, 'item', 'along')
+    names(from, ['fits', i, 'model'], { resource: 'models', id: statement.model }, 'model', 'along')
     namesAll(from, ['fits', i, 'chain'], 'items', statement.chain, 'item', 'along')
   })
   bundle.fabrics.forEach((fabric, i) =>
     names(
-      { noun: 'fabrics', id: fabric.id },
+      { resource: 'fabrics', id: fabric.id },
       ['fabrics', i, 'thread'],
-      { noun: 'threads', id: fabric.thread },
+      { resource: 'threads', id: fabric.thread },
       'thread',
     ),
   )
   bundle.techniques.forEach((technique, t) => {
-    const from: RowName = { noun: 'techniques', id: technique.id }
+    const from: RowName = { resource: 'techniques', id: technique.id }
     technique.methods.forEach((method, m) =>
       method.stages.forEach((stage, s) =>
         stage.threads?.forEach(({ thread }, i) => {
           const path = ['techniques', t, 'methods', m, 'stages', s, 'threads', i, 'thread']
-          names(from, path, { noun: 'threads', id: thread }, 'thread')
+          names(from, path, { resource: 'threads', id: thread }, 'thread')
         }),
       ),
     )
   })
   bundle.samples.forEach((sample, i) => {
-    const from: RowName = { noun: 'samples', id: sample.id }
+    const from: RowName = { resource: 'samples', id: sample.id }
     const path = ['samples', i]
-    names(from, [...path, 'model'], { noun: 'models', id: sample.model }, 'model')
-    names(from, [...path, 'fabric'], { noun: 'fabrics', id: sample.fabric }, 'fabric')
-    names(from, [...path, 'technique'], { noun: 'techniques', id: sample.technique }, 'technique')
-    names(from, [...path, 'foot'], { noun: 'items', id: sample.foot }, 'item')
+    names(from, [...path, 'model'], { resource: 'models', id: sample.model }, 'model')
+    names(from, [...path, 'fabric'], { resource: 'fabrics', id: sample.fabric }, 'fabric')
+    names(from, [...path, 'technique'], { resource: 'techniques', id: sample.technique }, 'technique')
+    names(from, [...path, 'foot'], { resource: 'items', id: sample.foot }, 'item')
     namesAll(from, [...path, 'threads'], 'threads', sample.threads, 'thread')
-    const stitch = { noun: 'stitches', id: sample.stitch, model: sample.model } as const
+    const stitch = { resource: 'stitches', id: sample.stitch, model: sample.model } as const
     names(from, [...path, 'stitch'], stitch, `stitch of ${sample.model}`)
   })
   return found

@@ -14,15 +14,15 @@ const lists = ['makes', 'functions', 'threads', 'models', 'items', 'fits', 'fabr
 const without = (from: Bundle, row: RowName): Bundle => {
   const { along, changed } = planRemoval(from, row)
   const gone = [row, ...along]
-  const isGone = (noun: string, id: string, model?: string) =>
-    gone.some((name) => name.noun === noun && name.id === id && name.model === model)
+  const isGone = (resource: string, id: string, model?: string) =>
+    gone.some((name) => name.resource === resource && name.id === id && name.model === model)
   const next = Object.fromEntries(
-    lists.map((noun) => [
-      noun,
-      (from[noun] as { id: string }[])
-        .filter(({ id }) => !isGone(noun, id))
+    lists.map((resource) => [
+      resource,
+      (from[resource] as { id: string }[])
+        .filter(({ id }) => !isGone(resource, id))
         .map((old) => {
-          const change = changed.find((entry) => entry.row.noun === noun && entry.row.id === old.id)
+          const change = changed.find((entry) => entry.row.resource === resource && entry.row.id === old.id)
           return change ? { ...old, ...(change.value as object) } : old
         }),
     ]),
@@ -36,9 +36,9 @@ const without = (from: Bundle, row: RowName): Bundle => {
 
 describe('a removal', () => {
   const rows: RowName[] = [
-    ...lists.flatMap((noun) => (bundle[noun] as { id: string }[]).map(({ id }) => ({ noun, id }))),
+    ...lists.flatMap((resource) => (bundle[resource] as { id: string }[]).map(({ id }) => ({ resource, id }))),
     ...bundle.models.flatMap(({ id: model, stitches }) =>
-      stitches.map(({ id }) => ({ noun: 'stitches' as const, id, model })),
+      stitches.map(({ id }) => ({ resource: 'stitches' as const, id, model })),
     ),
   ]
 
@@ -47,7 +47,7 @@ describe('a removal', () => {
     for (const row of rows) {
       const plan = planRemoval(bundle, row)
       if (plan.held.length > 0) held++
-      else expect(checkBundle(without(bundle, row)), `${row.noun} ${row.id}`).toEqual([])
+      else expect(checkBundle(without(bundle, row)), `${row.resource} ${row.id}`).toEqual([])
     }
     expect(held).toBeGreaterThan(10)
     expect(held).toBeLessThan(rows.length / 2)
@@ -55,18 +55,20 @@ describe('a removal', () => {
 
   it('that is held would indeed break something', () => {
     for (const row of rows.filter((one) => planRemoval(bundle, one).held.length > 0)) {
-      expect(checkBundle(without(bundle, row)), `${row.noun} ${row.id}`).not.toEqual([])
+      expect(checkBundle(without(bundle, row)), `${row.resource} ${row.id}`).not.toEqual([])
     }
   })
 
   it('takes statements about a foot along, and the foot out of every list', () => {
     const [model] = bundle.models
     const id = model?.supplied[0] as string
-    const plan = planRemoval(bundle, { noun: 'items', id })
-    expect(plan.along.every(({ noun }) => noun === 'fits')).toBe(true)
+    const plan = planRemoval(bundle, { resource: 'items', id })
+    expect(plan.along.every(({ resource }) => resource === 'fits')).toBe(true)
     expect(plan.changed.find(({ row }) => row.id === model?.id)?.value).not.toHaveProperty('stitches')
     expect(
-      referencesOf(without(bundle, { noun: 'items', id })).filter(({ to }) => to.id === id && to.noun === 'items'),
+      referencesOf(without(bundle, { resource: 'items', id })).filter(
+        ({ to }) => to.id === id && to.resource === 'items',
+      ),
     ).toEqual(plan.held.map(() => expect.anything()))
   })
 })

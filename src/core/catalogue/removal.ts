@@ -11,15 +11,15 @@ export interface Removal {
   held: Reference[]
 }
 
-const same = (a: RowName, b: RowName): boolean => a.noun === b.noun && a.id === b.id && a.model === b.model
+const same = (a: RowName, b: RowName): boolean => a.resource === b.resource && a.id === b.id && a.model === b.model
 
 /** Inputs are not mutated. */
 export const planRemoval = (bundle: Bundle, row: RowName): Removal => {
   const toIt = referencesOf(bundle).filter(({ to }) => same(to, row))
   const own: RowName[] =
-    row.noun === 'models'
+    row.resource === 'models'
       ? (bundle.models.find(({ id }) => id === row.id)?.stitches ?? []).map(({ id }) => ({
-          noun: 'stitches',
+          resource: 'stitches',
           id,
           model: row.id,
         }))
@@ -33,9 +33,9 @@ export const planRemoval = (bundle: Bundle, row: RowName): Removal => {
   }
 }
 
-const takenOut = (bundle: Bundle, { noun, id }: RowName, gone: string): unknown => {
+const takenOut = (bundle: Bundle, { resource, id }: RowName, gone: string): unknown => {
   const others = (ids: readonly string[]) => ids.filter((other) => other !== gone)
-  if (noun === 'models') {
+  if (resource === 'models') {
     const { stitches: _, ...head } = bundle.models.find((model) => model.id === id) as Model
     return { ...head, supplied: others(head.supplied) }
   }
@@ -44,5 +44,5 @@ const takenOut = (bundle: Bundle, { noun, id }: RowName, gone: string): unknown 
 }
 
 const distinct = (rows: readonly RowName[]): RowName[] => [
-  ...new Map(rows.map((row) => [`${row.noun}/${row.model ?? ''}/${row.id}`, row])).values(),
+  ...new Map(rows.map((row) => [`${row.resource}/${row.model ?? ''}/${row.id}`, row])).values(),
 ]

@@ -44,7 +44,13 @@ export const changeoverOf = (
 export const afterSewing = ({ needleHeight: _, footLift: __, bobbin: ___, ...rest }: Positions): Positions => rest
 
 /** Back to what normal sewing says, of all that the stage changed; the machine's own values come with any stitch. */
-const wayBack = (index: CatalogueIndex, model: Model, controls: Controls, goal: Positions, from: Positions): ChangeoverPlan => {
+const wayBack = (
+  index: CatalogueIndex,
+  model: Model,
+  controls: Controls,
+  goal: Positions,
+  from: Positions,
+): ChangeoverPlan => {
   const normal = normalSewing(model, index.items, controls)
   const back = Object.fromEntries(Object.entries(normal).filter(([id]) => id !== 'stitch' && goal[id] !== undefined))
   const unvalued = Object.fromEntries(Object.keys(model.scales).map((id) => [id, UNKNOWN]))

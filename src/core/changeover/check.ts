@@ -30,7 +30,12 @@ const namedIssues = ({ controls, normal, rules }: Controls): ControlIssue[] => {
       return
     }
     for (const position of positions)
-      if (strict && position !== undefined && !declared.positions.includes(ANY) && !declared.positions.includes(position))
+      if (
+        strict &&
+        position !== undefined &&
+        !declared.positions.includes(ANY) &&
+        !declared.positions.includes(position)
+      )
         issues.push({ issue: 'unknownPosition', where, control, position })
   }
   for (const [control, position] of Object.entries(normal)) check('normal', control, [position])

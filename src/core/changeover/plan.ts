@@ -5,7 +5,7 @@
  */
 import type { ControlRule, Controls, Positions } from '../catalogue/types'
 import { compile, orderOf } from './compile'
-import { memoizeSearch } from './kin'
+import { memoizeSearch } from './memoizedSearch'
 import { searchLeast, type TakenMove } from './search'
 import { ABSENT, ANY, dutiesOf, hazardsOf, UNKNOWN, type Defaults } from './rules'
 import { moveOnce } from './simulate'
@@ -139,7 +139,9 @@ const whatToLookAt = (input: Required<PlanInput>): string[] | undefined => {
   const { controls, from } = input
   const unknown = compile(input).controls.filter((id) => (from[id] ?? UNKNOWN) === UNKNOWN && isListed(controls, id))
   const ways = (looked: readonly string[]): boolean[] =>
-    everyPlace(controls, looked).map((places) => memoizedSearch({ ...input, from: { ...from, ...places } }) !== undefined)
+    everyPlace(controls, looked).map(
+      (places) => memoizedSearch({ ...input, from: { ...from, ...places } }) !== undefined,
+    )
   const sets = [
     ...unknown.map((one) => [one]),
     ...unknown.flatMap((one, i) => unknown.slice(i + 1).map((other) => [one, other])),
@@ -152,7 +154,8 @@ const isListed = ({ controls }: Controls, id: string): boolean => !controls[id]?
 
 const everyPlace = ({ controls }: Controls, looked: readonly string[]): Positions[] =>
   looked.reduce<Positions[]>(
-    (combined, id) => combined.flatMap((places) => (controls[id]?.positions ?? []).map((at) => ({ ...places, [id]: at }))),
+    (combined, id) =>
+      combined.flatMap((places) => (controls[id]?.positions ?? []).map((at) => ({ ...places, [id]: at }))),
     [{}],
   )
 
@@ -162,7 +165,9 @@ const blocked = (input: Required<PlanInput>): ChangeoverPlan => {
   const alone = wanted.find(([control, to]) => memoizedSearch({ ...input, goal: { [control]: to } }) === undefined)
   const [control, to] =
     alone ??
-    wanted.find((_, i) => memoizedSearch({ ...input, goal: Object.fromEntries(wanted.slice(0, i + 1)) }) === undefined) ??
+    wanted.find(
+      (_, i) => memoizedSearch({ ...input, goal: Object.fromEntries(wanted.slice(0, i + 1)) }) === undefined,
+    ) ??
     (wanted[0] as [string, string])
   const goal = alone ? { [control]: to } : input.goal
   const binding = input.controls.rules.filter((rule) => 'needs' in rule || 'resets' in rule)

@@ -32,7 +32,7 @@ export interface SeatPlan {
   loans: Id[]
   buys: Id[]
   /** By technique; undefined where the seat is not made ready. */
-  ways: (SeatOption | undefined)[]
+  chosen: (SeatOption | undefined)[]
 }
 
 export interface Allocation {
@@ -74,7 +74,7 @@ export const allocate = async (
 }
 
 const ready = (seat: number) => `r${seat}`
-const way = (seat: number, technique: number, option: number) => `x${seat}_${technique}_${option}`
+const optionVariable = (seat: number, technique: number, option: number) => `x${seat}_${technique}_${option}`
 const loan = (seat: number, item: number) => `l${seat}_${item}`
 const buy = (seat: number, item: number) => `b${seat}_${item}`
 const lent = (seat: number, model: number) => `m${seat}_${model}`
@@ -114,19 +114,23 @@ const programmeOf = (input: AllocationInput): Programme & Named => {
     for (let t = 0; t < techniques; t++) {
       const options = optionsOf(s, t)
       options.forEach(({ need, machine }, o) => {
-        names.push(way(s, t, o))
+        names.push(optionVariable(s, t, o))
         for (const id of need)
           rows.push({
-            terms: { [way(s, t, o)]: 1, [loan(s, items.indexOf(id))]: -1, [buy(s, items.indexOf(id))]: -1 },
+            terms: { [optionVariable(s, t, o)]: 1, [loan(s, items.indexOf(id))]: -1, [buy(s, items.indexOf(id))]: -1 },
             is: '<=',
             value: 0,
           })
         if (machine !== undefined)
-          rows.push({ terms: { [way(s, t, o)]: 1, [lent(s, models.indexOf(machine))]: -1 }, is: '<=', value: 0 })
+          rows.push({
+            terms: { [optionVariable(s, t, o)]: 1, [lent(s, models.indexOf(machine))]: -1 },
+            is: '<=',
+            value: 0,
+          })
       })
       // Ready only with one way for each technique; no way is counted that is not needed.
       rows.push({
-        terms: { [ready(s)]: 1, ...Object.fromEntries(options.map((_, o) => [way(s, t, o), -1])) },
+        terms: { [ready(s)]: 1, ...Object.fromEntries(options.map((_, o) => [optionVariable(s, t, o), -1])) },
         is: '=',
         value: 0,
       })
@@ -164,7 +168,7 @@ const aimsOf = (
   for (const s of each)
     for (let t = 0; t < techniques; t++)
       optionsOf(s, t).forEach(({ rank }, o) => {
-        if (rank !== 0) ranks[way(s, t, o)] = -rank
+        if (rank !== 0) ranks[optionVariable(s, t, o)] = -rank
       })
   return [
     Object.fromEntries(each.map((s) => [ready(s), 1])),
@@ -187,8 +191,8 @@ const seatPlan = (input: AllocationInput, on: ReadonlySet<string>, seat: number)
     machine: models.find((_, m) => on.has(lent(seat, m))),
     loans: items.filter((_, i) => on.has(loan(seat, i))),
     buys: items.filter((_, i) => on.has(buy(seat, i))),
-    ways: Array.from({ length: input.techniques }, (_, t) =>
-      isReady ? input.optionsOf(seat, t).find((_, o) => on.has(way(seat, t, o))) : undefined,
+    chosen: Array.from({ length: input.techniques }, (_, t) =>
+      isReady ? input.optionsOf(seat, t).find((_, o) => on.has(optionVariable(seat, t, o))) : undefined,
     ),
   }
 }

@@ -97,7 +97,7 @@ describe('long planning', () => {
     expect(Math.max(...told)).toBeLessThanOrEqual(1)
   })
 
-  it('ends where its pace throws', async () => {
+  it('ends where reporting its progress throws', async () => {
     const stop = () => {
       throw new Error('stopped')
     }

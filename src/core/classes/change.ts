@@ -56,7 +56,7 @@ export interface ClassPurchase {
 export const worthOfOneMore = async (
   { asked, plan, optionsOf }: PlannedClass,
   solve: Solver,
-  pace: ReportProgress = () => undefined,
+  reportProgress: ReportProgress = () => undefined,
 ): Promise<ClassPurchase[]> => {
   const { seats, techniques, loans, pins } = asked
   const [items, models] = [new Set<Id>(), new Set<Id>()]
@@ -71,7 +71,7 @@ export const worthOfOneMore = async (
   const candidates = [...[...items].sort().map((item) => ({ item })), ...[...models].sort().map((model) => ({ model }))]
   const worth: ClassPurchase[] = []
   for (const [done, more] of candidates.entries()) {
-    await pace(done, candidates.length)
+    await reportProgress(done, candidates.length)
     const found = await allocate(
       {
         seats: seats.length,

@@ -18,12 +18,12 @@ export interface ClassCell {
   toGet: Id[]
   method?: Id | undefined
   /** With what is lent and bought; undefined where the seat is not made ready. */
-  way?: { method: Id; need: Id[]; machine?: Id | undefined } | undefined
+  chosen?: { method: Id; need: Id[]; machine?: Id | undefined } | undefined
   /** Why nothing helps on their own machine: no way at all. */
   reasons: Reason[]
 }
 
-export interface PlannedSeat extends Omit<SeatPlan, 'ways'> {
+export interface PlannedSeat extends Omit<SeatPlan, 'chosen'> {
   name: string
   model?: Id | undefined
   cells: ClassCell[]
@@ -57,10 +57,10 @@ export const planClass = async (
   answering: AnswerContext,
   asked: SewingClass,
   solve: Solver,
-  pace: ReportProgress = () => undefined,
+  reportProgress: ReportProgress = () => undefined,
 ): Promise<PlannedClass> => {
   const { techniques, seats, loans, pins } = asked
-  const steps = paceOf(seats.length, pace)
+  const steps = progressSteps(seats.length, reportProgress)
   const table = await readiness(answering, asked, steps.readying)
   const optionsOf: SeatOptionsOf = (s, t) => table[s]?.[t]?.options ?? []
   const found = await allocate({ seats: seats.length, techniques: techniques.length, optionsOf, loans, pins }, solve, {
@@ -72,8 +72,9 @@ export const planClass = async (
     asked,
     planned.map((seat) => ({
       ...seat,
-      ways: seat.cells.map(
-        ({ way }) => way && { method: way.method, ...(way.machine === undefined ? {} : { machine: way.machine }) },
+      chosen: seat.cells.map(
+        ({ chosen }) =>
+          chosen && { method: chosen.method, ...(chosen.machine === undefined ? {} : { machine: chosen.machine }) },
       ),
     })),
   )
@@ -108,25 +109,25 @@ export const mustPrecede = ({ techniques }: SewingClass): number[][] =>
   )
 
 /** Cards first, then sharing out, then changeovers: as parts of one way. */
-const paceOf = (seats: number, pace: ReportProgress) => {
+const progressSteps = (seats: number, reportProgress: ReportProgress) => {
   const SHARING = 4
   const of = 2 * seats + SHARING
   return {
-    readying: (s: number) => pace(s, of),
-    sharing: (aim: number) => pace(seats + aim, of),
-    ordering: (s: number) => pace(seats + SHARING + s, of),
+    readying: (s: number) => reportProgress(s, of),
+    sharing: (aim: number) => reportProgress(seats + aim, of),
+    ordering: (s: number) => reportProgress(seats + SHARING + s, of),
   }
 }
 
 const readiness = async (
   answering: AnswerContext,
   { techniques, seats, loans }: SewingClass,
-  pace: (seat: number) => void | Promise<void>,
+  reportProgress: (seat: number) => void | Promise<void>,
 ): Promise<SeatOptions[][]> => {
   const alike = new Map<string, SeatOptions>()
   const table: SeatOptions[][] = []
   for (const [s, seat] of seats.entries()) {
-    await pace(s)
+    await reportProgress(s)
     table.push(
       techniques.map((technique) => {
         // Who has the same machine and owns the same can do the same.
@@ -157,12 +158,12 @@ const plannedSeat = (
     short: plan?.ready ? [] : shortOf(options),
     cells: techniques.map((_, t) => {
       const cell = options[t]
-      const way = plan?.ways[t]
+      const option = plan?.chosen[t]
       return {
         verdict: cell?.answer?.verdict ?? 'notOnThisModel',
         toGet: cell?.answer?.toGet ?? [],
         method: cell?.answer?.method,
-        way: way && { method: way.method, need: way.need, machine: way.machine },
+        chosen: option && { method: option.method, need: option.need, machine: option.machine },
         reasons: cell?.reasons ?? [],
       }
     }),

@@ -32,7 +32,7 @@ export interface ClassSewing {
 
 /** `ways`: by technique; left out where the seat is not made ready. */
 export type SeatGiven = Pick<SeatPlan, 'machine' | 'loans' | 'buys'> & {
-  ways: (Pick<SeatOption, 'method' | 'machine'> | undefined)[]
+  chosen: (Pick<SeatOption, 'method' | 'machine'> | undefined)[]
 }
 
 /** Everything is worked out when it is asked for, and once for seats that are alike. */
@@ -43,8 +43,8 @@ export const sewingOf = (
 ): ClassSewing => {
   const { index } = answering
   const model = (s: number, t: number): Model | undefined => {
-    const { machine, ways = [] } = given[s] ?? {}
-    return index.models.get(ways[t]?.machine ?? seats[s]?.model ?? machine ?? '')
+    const { machine, chosen = [] } = given[s] ?? {}
+    return index.models.get(chosen[t]?.machine ?? seats[s]?.model ?? machine ?? '')
   }
   /** Seats with the same machine and the same things to hand are handled alike. */
   const likes = seats.map(({ owns }, s) =>
@@ -52,19 +52,19 @@ export const sewingOf = (
   )
   const likeOf = likes.map((like) => likes.indexOf(like))
   const methodOf = (s: number, t: number | undefined): Id =>
-    t === undefined ? '-' : (given[s]?.ways[t]?.method ?? '?')
+    t === undefined ? '-' : (given[s]?.chosen[t]?.method ?? '?')
 
   const sew = (s: number, t: number): SeatSewing | undefined => {
     const [seat, taught, on] = [seats[s], techniques[t], model(s, t)]
     if (!seat || !taught || !on) return undefined
     const owned = [...seat.owns, ...(given[s]?.loans ?? []), ...(given[s]?.buys ?? [])]
-    const way = given[s]?.ways[t]?.method
+    const named = given[s]?.chosen[t]?.method
     const question: Question = {
       technique: taught.technique,
       fabric: taught.fabric,
       model: on.id,
       owned,
-      ...(way ? { method: way } : {}),
+      ...(named ? { method: named } : {}),
     }
     const answer = explain(answering, question)
     const method = index.techniques.get(taught.technique)?.methods.find(({ id }) => id === answer.method)

@@ -163,7 +163,10 @@ const threadsOf = (
       amount: place === 'needle' ? shared?.needles.value : shared && shared.loopers.value / loopers,
     }))
   }
-  const [length, width] = [stage.settings.length?.value, stitchFunction?.swing === 'none' ? 0 : stage.settings.width?.value]
+  const [length, width] = [
+    stage.settings.length?.value,
+    stitchFunction?.swing === 'none' ? 0 : stage.settings.width?.value,
+  ]
   const known = typeof length === 'number' && length > 0 && typeof width === 'number'
   const amount =
     metres === undefined || !known ? undefined : metres * perMetre(length, Math.abs(width), thickness).value
@@ -243,12 +246,12 @@ const fabricLines = ({ asked }: PlannedClass, spares: number, stock: readonly Su
 
 /** Length of bolt, mm, for equal pieces in rows; undefined where a piece is wider than the bolt both ways. */
 const boltLength = ({ width, length, pieces }: { width: Mm; length: Mm; pieces: number }, bolt: Mm): Mm | undefined => {
-  const ways = [
+  const lengths = [
     [width, length],
     [length, width],
   ].flatMap(([across, along]) => {
     const side = Math.floor(bolt / (across as number))
     return side === 0 ? [] : [Math.ceil(pieces / side) * (along as number)]
   })
-  return ways.length === 0 ? undefined : Math.min(...ways)
+  return lengths.length === 0 ? undefined : Math.min(...lengths)
 }

@@ -23,7 +23,7 @@ const ALL: Affected = { techniques: 'all', models: 'all', fabrics: 'all' }
 /** Undefined where nothing can change. `index` is that of the catalogue after the change. */
 export const affectedBy = ({ row, before, after }: RowChange, index: CatalogueIndex): Affected | undefined => {
   const states = [before, after].filter((state) => state !== undefined)
-  switch (row.noun) {
+  switch (row.resource) {
     case 'models':
       return { ...ALL, models: new Set([row.id]) }
     case 'stitches': {

@@ -40,7 +40,7 @@ const edit = (bundle: Bundle, kind: number, which: number, donor: Bundle): { nex
       const after: Item = { ...(donor.items[i] as Item), id: item.id, what: item.what }
       return {
         next: { ...bundle, items: swap(bundle.items, i, after) },
-        changes: [{ row: { noun: 'items', id: item.id }, before: item, after }],
+        changes: [{ row: { resource: 'items', id: item.id }, before: item, after }],
       }
     }
     case 1: {
@@ -50,7 +50,7 @@ const edit = (bundle: Bundle, kind: number, which: number, donor: Bundle): { nex
       const models = swap(bundle.models, m, { ...model, stitches: swap(model.stitches, s, after) })
       return {
         next: { ...bundle, models },
-        changes: [{ row: { noun: 'stitches', id: stitch.id, model: model.id }, before: stitch, after }],
+        changes: [{ row: { resource: 'stitches', id: stitch.id, model: model.id }, before: stitch, after }],
       }
     }
     case 2: {
@@ -58,14 +58,18 @@ const edit = (bundle: Bundle, kind: number, which: number, donor: Bundle): { nex
       const after = { ...(donor.models[m] ?? model), id: model.id, stitches: model.stitches }
       return {
         next: { ...bundle, models: swap(bundle.models, m, after) },
-        changes: [{ row: { noun: 'models', id: model.id }, before: model, after }],
+        changes: [{ row: { resource: 'models', id: model.id }, before: model, after }],
       }
     }
     case 3: {
       const after = donor.fits.map((fit): FitStatement => ({ ...fit, id: `new-${fit.id}` }))
       const changes: RowChange[] = [
-        ...bundle.fits.map((before) => ({ row: { noun: 'fits' as const, id: before.id }, before, after: undefined })),
-        ...after.map((fit) => ({ row: { noun: 'fits' as const, id: fit.id }, before: undefined, after: fit })),
+        ...bundle.fits.map((before) => ({
+          row: { resource: 'fits' as const, id: before.id },
+          before,
+          after: undefined,
+        })),
+        ...after.map((fit) => ({ row: { resource: 'fits' as const, id: fit.id }, before: undefined, after: fit })),
       ]
       return { next: { ...bundle, fits: after }, changes }
     }
@@ -74,7 +78,7 @@ const edit = (bundle: Bundle, kind: number, which: number, donor: Bundle): { nex
       const after = { ...(donor.techniques[0] ?? technique), id: technique.id }
       return {
         next: { ...bundle, techniques: swap(bundle.techniques, t, after) },
-        changes: [{ row: { noun: 'techniques', id: technique.id }, before: technique, after }],
+        changes: [{ row: { resource: 'techniques', id: technique.id }, before: technique, after }],
       }
     }
     case 5: {
@@ -85,7 +89,7 @@ const edit = (bundle: Bundle, kind: number, which: number, donor: Bundle): { nex
       }
       return {
         next: { ...bundle, functions: swap(bundle.functions, f, after) },
-        changes: [{ row: { noun: 'functions', id: stitchFunction.id }, before: stitchFunction, after }],
+        changes: [{ row: { resource: 'functions', id: stitchFunction.id }, before: stitchFunction, after }],
       }
     }
     default: {
@@ -97,7 +101,7 @@ const edit = (bundle: Bundle, kind: number, which: number, donor: Bundle): { nex
       }
       return {
         next: { ...bundle, fabrics: swap(bundle.fabrics, f, after) },
-        changes: [{ row: { noun: 'fabrics', id: fabric.id }, before: fabric, after }],
+        changes: [{ row: { resource: 'fabrics', id: fabric.id }, before: fabric, after }],
       }
     }
   }
@@ -139,13 +143,13 @@ describe('coverage', () => {
     }
     const [stitch] = bundle.models[0]?.stitches ?? []
     expect(decidedAfter([])).toBe(0)
-    expect(decidedAfter([{ row: { noun: 'threads', id: 'x' }, before: {}, after: {} }])).toBe(0)
+    expect(decidedAfter([{ row: { resource: 'threads', id: 'x' }, before: {}, after: {} }])).toBe(0)
     expect(
-      decidedAfter([{ row: { noun: 'stitches', id: 's0', model: 'm1' }, before: stitch, after: stitch }]),
+      decidedAfter([{ row: { resource: 'stitches', id: 's0', model: 'm1' }, before: stitch, after: stitch }]),
     ).toBeLessThanOrEqual(all / 2)
-    expect(decidedAfter([{ row: { noun: 'models', id: 'm2' }, before: {}, after: {} }])).toBe(all / 2)
-    expect(decidedAfter([{ row: { noun: 'fabrics', id: 'cloth' }, before: {}, after: {} }])).toBe(all / 2)
-    expect(decidedAfter([{ row: { noun: 'makes', id: 'maker' }, before: {}, after: {} }])).toBe(all)
+    expect(decidedAfter([{ row: { resource: 'models', id: 'm2' }, before: {}, after: {} }])).toBe(all / 2)
+    expect(decidedAfter([{ row: { resource: 'fabrics', id: 'cloth' }, before: {}, after: {} }])).toBe(all / 2)
+    expect(decidedAfter([{ row: { resource: 'makes', id: 'maker' }, before: {}, after: {} }])).toBe(all)
     expect(decidedAfter(undefined)).toBe(all)
   })
 })

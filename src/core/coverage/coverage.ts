@@ -25,7 +25,7 @@ export class Coverage {
   update(answering: AnswerContext, changes: readonly RowChange[] | undefined): void {
     const places = placesOf(answering)
     const sameModels = places.size === this.places.size && [...places].every(([id, at]) => this.places.get(id) === at)
-    const keepsSweep = changes?.every(({ row }) => OF_MODELS.has(row.noun)) ?? false
+    const keepsSweep = changes?.every(({ row }) => OF_MODELS.has(row.resource)) ?? false
     this.answering = answering
     this.places = places
     if (keepsSweep) this.sweep.update(answering)
@@ -145,4 +145,5 @@ const NEAR = 32
 /** Changes that leave what a sweep knows of items, fits, techniques and fabrics as it is. */
 const OF_MODELS: ReadonlySet<string> = new Set(['models', 'stitches', 'samples', 'threads'])
 
-const placesOf = ({ index }: AnswerContext): Map<Id, number> => new Map(index.bundle.models.map(({ id }, at) => [id, at]))
+const placesOf = ({ index }: AnswerContext): Map<Id, number> =>
+  new Map(index.bundle.models.map(({ id }, at) => [id, at]))

@@ -141,6 +141,6 @@ const dateOf = (text: string): string | undefined => {
   const [year, month, day] = iso ? [iso[1], iso[2], iso[3]] : dayFirst ? [dayFirst[3], dayFirst[2], dayFirst[1]] : []
   if (year === undefined || month === undefined || day === undefined) return undefined
   const date = new Date(Date.UTC(Number(year), Number(month) - 1, Number(day)))
-  const day = date.toISOString().slice(0, 10)
-  return day === `${year}-${month.padStart(2, '0')}-${day.padStart(2, '0')}` ? day : undefined
+  const iso8601 = date.toISOString().slice(0, 10)
+  return iso8601 === `${year}-${month.padStart(2, '0')}-${day.padStart(2, '0')}` ? iso8601 : undefined
 }

@@ -40,7 +40,7 @@ export interface Cause {
    * `otherWay`: off, and not the way this comes of. `asCard`: looked at, and as it should be. `notTold`: nobody has
    * looked. `elsewhere`: nothing the machine shows.
    */
-  told: 'differs' | 'otherWay' | 'asCard' | 'notTold' | 'elsewhere'
+  comparison: 'differs' | 'otherWay' | 'asCard' | 'notTold' | 'elsewhere'
   named: boolean
   /** Of so many closed cases of this trouble it was the cause in so many. */
   history: { was: number; of: number }
@@ -101,7 +101,7 @@ export const diagnose = (
         key: keyOf(difference),
         score: (UNNAMED[difference.control] ?? UNNAMED_OTHER) * sizeOf(difference),
         difference,
-        told: 'differs',
+        comparison: 'differs',
         named: false,
       }),
     )
@@ -163,7 +163,8 @@ const stepOf = (parameter: Parameter, scale: Scale | 'absent' | undefined): numb
 
 const sizeOf = ({ steps }: ShownDifference): number => (steps === undefined ? 0.9 : 1 - PER_STEP ** steps)
 
-const keyOf = ({ control, toward }: ShownDifference): string => (toward === undefined ? control : `${control}.${toward}`)
+const keyOf = ({ control, toward }: ShownDifference): string =>
+  toward === undefined ? control : `${control}.${toward}`
 
 const namedCause = (
   trial: Trial,
@@ -174,12 +175,12 @@ const namedCause = (
 ): Omit<Cause, 'history'> => {
   const { key, text, parameter, toward } = cause
   const usual = RANK ** rank
-  const told = (how: Cause['told'], likely: number, difference?: ShownDifference): Omit<Cause, 'history'> => ({
+  const told = (how: Cause['comparison'], likely: number, difference?: ShownDifference): Omit<Cause, 'history'> => ({
     key,
     text,
     parameter,
     toward,
-    told: how,
+    comparison: how,
     named: true,
     score: likely * usual,
     difference,

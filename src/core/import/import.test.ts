@@ -333,7 +333,7 @@ describe('a newer edition against what is known', () => {
     motion: 'forward',
     ...more,
   })
-  const compare = (known: Stitch[], read: Stitch[]): Compared<Stitch>[] =>
+  const compare = (stored: Stitch[], read: Stitch[]): Compared<Stitch>[] =>
     compareRows({
       stored,
       read: read.map((value, i) => ({ row: i + 2, value })),

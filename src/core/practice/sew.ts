@@ -182,5 +182,7 @@ const noticed = (parameter: Parameter, number: number): number =>
 const specOf = (trial: Trial, state: MachineState): StitchSpec | undefined => {
   const stitch = stitchOf(trial, state)
   const stitchFunction = trial.functions.find(({ id }) => id === stitch?.function)
-  return stitch && stitchFunction ? specFrom(stitchFunction, stitch as Stitch, (parameter) => state.values[parameter]) : undefined
+  return stitch && stitchFunction
+    ? specFrom(stitchFunction, stitch as Stitch, (parameter) => state.values[parameter])
+    : undefined
 }

@@ -1,5 +1,5 @@
 /** All that was sewn for one cell of the shop: the tries, the house setting, how far they agree, what they taught. */
-import { houseSettingOf, isStale } from '../answer/house'
+import { houseSettingOf, isStale } from '../answer/houseSetting'
 import type { CatalogueIndex } from '../catalogue/index'
 import type { Fabric, Id, Model, Sample, Stage, Stitch } from '../catalogue/types'
 import { specFrom } from '../card/sketch'
@@ -94,6 +94,9 @@ const sewnAs = (index: CatalogueIndex, model: Model, sample: Sample): Pick<Sampl
   const given = Object.fromEntries(
     Object.entries(stitch?.defaults ?? {}).filter((entry): entry is [string, number] => typeof entry[1] === 'number'),
   )
-  const spec = stitch && stitchFunction && specFrom(stitchFunction, stitch, (parameter) => sample.used[parameter] ?? given[parameter])
+  const spec =
+    stitch &&
+    stitchFunction &&
+    specFrom(stitchFunction, stitch, (parameter) => sample.used[parameter] ?? given[parameter])
   return { stale: isStale(sample, model), given, ...(spec ? { spec } : {}) }
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { demoBundle } from '#demo/bundle'
-import { houseSettingOf } from '../answer/house'
+import { houseSettingOf } from '../answer/houseSetting'
 import { indexCatalogue } from '../catalogue/index'
 import type { Bundle, Model, Sample, Technique } from '../catalogue/types'
 import { evidenceOf } from './evidence'

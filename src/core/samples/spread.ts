@@ -2,7 +2,7 @@
  * How far good samples agree: median, least and most of every value, and where they disagree beyond what the shop
  * bears.
  */
-import { isStale, mediansOf, numberOf } from '../answer/house'
+import { isStale, mediansOf, numberOf } from '../answer/houseSetting'
 import type { Id, Model, Parameter, Sample } from '../catalogue/types'
 import { TOLERANCE, tidy } from '../units/quantities'
 

@@ -54,7 +54,9 @@ export const markStrip = ({ places, sewnLength, lie, edge, anchored }: StripMark
         ? line('strong', [at[0] - 2, at[1]], [at[0] + 2, at[1]])
         : line('strong', [at[0], at[1] - 2], [at[0], at[1] + 2])
     marks.push(line('strong', ...ends), ...ends.map(cap))
-    marks.push(text([x, deep - 2], `${i + 1}${i === anchored ? ' · anchor' : ''} · ${inBothUnits(place)}`, 2.8, 'middle'))
+    marks.push(
+      text([x, deep - 2], `${i + 1}${i === anchored ? ' · anchor' : ''} · ${inBothUnits(place)}`, 2.8, 'middle'),
+    )
   })
   return sheetOf(`${places.length} buttonholes, sewn ${inBothUnits(sewnLength)}`, length, deep, marks)
 }
@@ -108,8 +110,8 @@ export const cornerTemplate = (hem: Mm, side: Mm, { along, up }: Pick<Mitre, 'al
     text(at(2, up.value + 1), inBothUnits(up.value), 3),
   ]
   return sheetOf(
-    `Mitred corner, hem ${inBothUnits(hem)}, side ${inBothUnits(side)}: fold at the inner corner, sew the strong line, trim on ` +
-      'the thin one',
+    `Mitred corner, hem ${inBothUnits(hem)}, side ${inBothUnits(side)}: fold at the inner corner, ` +
+      'sew the strong line, trim on the thin one',
     w,
     h + 4,
     marks,

@@ -94,7 +94,7 @@ const measure = (size: MadeSize) => {
       const index = indexCatalogue(changed.bundle, answering.index)
       answering = { index, fitOf: answering.fitOf }
       const { model, before, after } = changed
-      coverage.update(answering, [{ row: { noun: 'stitches', id: after.id, model: model.id }, before, after }])
+      coverage.update(answering, [{ row: { resource: 'stitches', id: after.id, model: model.id }, before, after }])
       coverage.all('cloth')
       bundle = changed.bundle
     },

@@ -30,7 +30,7 @@ export const benchImport = async (bundle: Bundle, folder: string, row: (name: st
   const csv = new TextEncoder().encode(table.map((cells) => cells.join(';')).join('\r\n'))
   const files = { csv, xlsx: await workbookOf(table) }
   mkdirSync(folder, { recursive: true })
-  const known = bundle.models[0]?.stitches ?? []
+  const stored = bundle.models[0]?.stitches ?? []
   for (const [kind, bytes] of Object.entries(files)) {
     writeFileSync(join(folder, `chart.${kind}`), bytes)
     const times: Record<string, number[]> = { read: [], matched: [], compared: [] }

@@ -12,7 +12,9 @@ const ProblemDetails = z.object({
   issues: z.array(z.object({ path: z.array(z.union([z.string(), z.number()])), message: z.string() })).optional(),
   yours: z.unknown().optional(),
   theirs: z.unknown().optional(),
-  clashes: z.array(z.object({ noun: z.string(), row: z.string(), yours: z.unknown(), theirs: z.unknown() })).optional(),
+  clashes: z
+    .array(z.object({ resource: z.string(), row: z.string(), yours: z.unknown(), theirs: z.unknown() }))
+    .optional(),
 })
 
 const REFUSALS: Record<number, string> = {

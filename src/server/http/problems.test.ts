@@ -80,7 +80,12 @@ describe('an error', () => {
   })
 
   it('of a second writer carries both versions of every row', () => {
-    const clash = (row: string, yours: unknown) => ({ noun: 'models', row, yours, theirs: { version: 2, value: 'b' } })
+    const clash = (row: string, yours: unknown) => ({
+      resource: 'models',
+      row,
+      yours,
+      theirs: { version: 2, value: 'b' },
+    })
     const { body } = answered(new Conflict('Somebody was faster.', [clash('p', 'a'), clash('q', 'c')]))
     expect(body).toMatchObject({
       yours: 'a',

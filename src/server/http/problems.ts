@@ -27,7 +27,7 @@ export class Invalid extends Problem {
 
 /** A row that is not as its writer saw it; `theirs` is null where it was removed. */
 export interface VersionConflict {
-  noun: string
+  resource: string
   row: string
   yours: unknown
   theirs: { version: number; value: unknown } | null

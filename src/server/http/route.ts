@@ -15,7 +15,8 @@ export interface Context<Params, Query, Body> {
   /** Undefined on public routes when nobody is signed in. */
   session: SignedIn | undefined
   /**
-   * Its pace is called between the pieces of what may take long; it ends where nobody waits for the answer any more.
+   * `reportProgress` is called between the pieces of what may take long; it throws where nobody waits for the answer
+   * any more.
    */
   work: Work
   cookies: { set: (token: string, expires: Date) => void; clear: () => void; token: string | undefined }

@@ -5,22 +5,22 @@ describe('long work', () => {
   it('tells how far it is', async () => {
     const work = new Work()
     expect([work.done, work.of]).toEqual([0, 1])
-    await work.pace(3, 10)
+    await work.reportProgress(3, 10)
     expect([work.done, work.of]).toEqual([3, 10])
   })
 
   it('goes no further once it was stopped, and says that nothing was changed', async () => {
     const work = new Work()
-    await work.pace(1, 2)
+    await work.reportProgress(1, 2)
     work.stop()
-    await expect(work.pace(2, 2)).rejects.toThrow(Stopped)
-    await expect(work.pace(2, 2)).rejects.toMatchObject({ status: 409, more: { stopped: true } })
+    await expect(work.reportProgress(2, 2)).rejects.toThrow(Stopped)
+    await expect(work.reportProgress(2, 2)).rejects.toMatchObject({ status: 409, more: { stopped: true } })
   })
 
   it('goes no further once nobody waits for it', async () => {
     const work = new Work()
     work.over()
-    await expect(work.pace(1, 2)).rejects.toThrow(Stopped)
+    await expect(work.reportProgress(1, 2)).rejects.toThrow(Stopped)
   })
 })
 

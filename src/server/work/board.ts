@@ -31,7 +31,7 @@ export class Work {
   }
 
   /** Says how far it is and lets others have their turn. Throws `Stopped`. */
-  readonly pace = async (done: number, of: number): Promise<void> => {
+  readonly reportProgress = async (done: number, of: number): Promise<void> => {
     this.done = done
     this.of = of
     if (performance.now() - this.turn > TURN) {

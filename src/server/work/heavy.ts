@@ -21,6 +21,9 @@ parentPort?.on('message', ({ id, task, given }: TaskRequest) => {
     .then(() => work(...given))
     .then((result) => parentPort?.postMessage({ id, result } satisfies TaskReply))
     .catch((error: unknown) =>
-      parentPort?.postMessage({ id, error: error instanceof Error ? error.message : String(error) } satisfies TaskReply),
+      parentPort?.postMessage({
+        id,
+        error: error instanceof Error ? error.message : String(error),
+      } satisfies TaskReply),
     )
 })

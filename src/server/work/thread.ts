@@ -27,10 +27,10 @@ export const inThread = async <Task extends keyof Tasks>(
 
 const begin = (): Worker => {
   const thread = open()
-  thread.on('message', (told: TaskReply) => {
-    const asker = waiting.get(told.id)
-    if ('error' in told) asker?.reject(new Error(told.error))
-    else asker?.resolve(told.result)
+  thread.on('message', (message: TaskReply) => {
+    const asker = waiting.get(message.id)
+    if ('error' in message) asker?.reject(new Error(message.error))
+    else asker?.resolve(message.result)
   })
   const fail = (error: Error) => {
     if (worker === thread) worker = undefined

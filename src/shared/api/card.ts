@@ -58,7 +58,7 @@ const CardStage = z.object({
   stage: Id,
   name: z.string(),
   answer: StageAnswer,
-  otherWays: z.int(),
+  alternativeCount: z.int(),
   kind: z.string(),
   modelName: z.string(),
   shank: z.string().optional(),

@@ -56,7 +56,7 @@ const ClassCell = z.object({
   verdict: Verdict,
   toGet: z.array(Id),
   method: Id.optional(),
-  way: z.object({ method: Id, need: z.array(Id), machine: Id.optional() }).optional(),
+  chosen: z.object({ method: Id, need: z.array(Id), machine: Id.optional() }).optional(),
   reasons: z.array(Reason),
 })
 const PlannedSeat = z.object({
@@ -77,10 +77,10 @@ export const ClassPlanView = z.object({
   solved: z.boolean(),
   order: z.object({ order: z.array(z.int()), waits: z.number(), work: z.number() }).optional(),
   /** The ways there are, by technique of the class. */
-  ways: z.array(z.array(z.object({ id: Id, name: z.string() }))),
+  methods: z.array(z.array(z.object({ id: Id, name: z.string() }))),
   names: Named,
 })
-export type ClassPlanView = plan.ClassPlan & { ways: { id: string; name: string }[][]; names: z.infer<typeof Named> }
+export type ClassPlanView = plan.ClassPlan & { methods: { id: string; name: string }[][]; names: z.infer<typeof Named> }
 
 export const ClassDraft = z.strictObject({ class: ClassWrite })
 const Given = z.array(z.object({ seat: z.int(), item: Id, how: z.enum(['loan', 'buy']) }))

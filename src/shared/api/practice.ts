@@ -21,7 +21,9 @@ const word = z.string().max(300)
 const Places = z.record(z.string().max(120), word)
 
 /** As a card is asked for, and which of its stages. */
-export const TrialQuery = CardQuery.omit({ now: true, after: true, ways: true }).extend({ stage: Id.optional() })
+export const TrialQuery = CardQuery.omit({ now: true, after: true, alternatives: true }).extend({
+  stage: Id.optional(),
+})
 
 export const TrialView = z.object({
   technique: z.object({ id: Id, name: z.string() }),

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { Id, Kind, Model, Motion, StitchFunction } from './catalogue'
-import { Resource } from './nouns'
+import { Resource } from './resources'
 
 /** A row with the version an edit must name. */
 export const RowView = z.object({ version: z.int(), value: z.unknown() })
@@ -9,7 +9,7 @@ export const RowWrite = z.strictObject({
   version: z.int().positive().nullable(),
   value: z.unknown(),
 })
-export const RowParams = z.strictObject({ noun: Resource.exclude(['stitches']), id: Id })
+export const RowParams = z.strictObject({ resource: Resource.exclude(['stitches']), id: Id })
 export const StitchParams = z.strictObject({ model: Id, id: Id })
 export const RemoveQuery = z.strictObject({
   version: z.coerce.number().int().positive(),
@@ -48,7 +48,7 @@ export type ModelPage = z.infer<typeof ModelPage>
 export const HistoryEntry = z.object({
   id: z.int(),
   revision: z.int(),
-  noun: Resource,
+  resource: Resource,
   row: z.string(),
   at: z.string(),
   by: z.string(),
@@ -57,7 +57,7 @@ export const HistoryEntry = z.object({
 })
 export const HistoryQuery = z.strictObject({
   revision: z.coerce.number().int().positive().optional(),
-  noun: Resource.optional(),
+  resource: Resource.optional(),
   row: z.string().max(250).optional(),
   before: z.coerce.number().int().positive().optional(),
 })
@@ -67,7 +67,7 @@ export const Changes = z.strictObject({
   changes: z
     .array(
       z.strictObject({
-        noun: Resource,
+        resource: Resource,
         id: Id,
         /** The model a stitch belongs to. */
         model: Id.optional(),
@@ -91,14 +91,14 @@ export const Changed = z.object({
 })
 export type Changed = z.infer<typeof Changed>
 
-export const TableParams = z.strictObject({ noun: Resource })
+export const TableParams = z.strictObject({ resource: Resource })
 export const TableQuery = z.strictObject({ model: Id.optional() })
 export const TableRow = z.object({ id: Id, model: Id.optional(), version: z.int(), value: z.unknown() })
 export type TableRow = z.infer<typeof TableRow>
 
 export const NamesView = z.partialRecord(Resource, z.record(z.string(), z.string()))
 
-const NamedRow = z.object({ noun: Resource, id: Id, model: Id.optional(), title: z.string() })
+const NamedRow = z.object({ resource: Resource, id: Id, model: Id.optional(), title: z.string() })
 export const RemovalView = z.object({
   along: z.array(NamedRow),
   changed: z.array(NamedRow),
@@ -113,11 +113,11 @@ export const WriteView = z.object({
   revision: z.int(),
   at: z.string(),
   by: z.string(),
-  counts: z.array(z.object({ noun: Resource, added: z.int(), changed: z.int(), removed: z.int() })),
+  counts: z.array(z.object({ resource: Resource, added: z.int(), changed: z.int(), removed: z.int() })),
   first: z.array(
     z.object({
       id: z.int(),
-      noun: Resource,
+      resource: Resource,
       row: z.string(),
       title: z.string(),
       did: z.enum(['added', 'changed', 'removed']),
@@ -127,7 +127,7 @@ export const WriteView = z.object({
 })
 export type WriteView = z.infer<typeof WriteView>
 export const WritesQuery = z.strictObject({
-  noun: Resource.optional(),
+  resource: Resource.optional(),
   row: z.string().max(250).optional(),
   /** A model with all its stitches. */
   model: Id.optional(),

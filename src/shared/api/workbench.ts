@@ -1,6 +1,6 @@
 /** The workbench on the wire: what lies in hand, and drawings to be printed at 1:1. */
 import { z } from 'zod'
-import type * as core from '#core/card/hand'
+import type * as core from '#core/card/workbenchInput'
 import type * as sheet from '#core/workbench/sheet'
 import { CardSketch, FootShape, idList } from './card'
 import { Id, Kind, Range, Scale, Slot, Stitch, StitchFunction, Thread, byParameter } from './catalogue'

@@ -25,13 +25,13 @@ const NOT_LEVERS: ReadonlySet<string> = new Set([
 export const aloudLines = (card: Card, stage: CardStage): AloudLine[] => {
   const say = speech(card.names)
   const { answer } = stage
-  const steps = stage.steps.map((step) => ({ step, told: stepText(step, say) }))
+  const steps = stage.steps.map((step) => ({ step, words: stepText(step, say) }))
   const authored = (phase: string) =>
-    steps.flatMap(({ step, told }) =>
+    steps.flatMap(({ step, words }) =>
       step.step === 'authored' && step.phase === phase
         ? [
-            { about: phase === 'sew' ? 'Sewing' : phase === 'prepare' ? 'Fabric' : 'After', text: told.text },
-            ...(told.caution ? [{ about: 'Caution', text: told.caution, caution: true }] : []),
+            { about: phase === 'sew' ? 'Sewing' : phase === 'prepare' ? 'Fabric' : 'After', text: words.text },
+            ...(words.caution ? [{ about: 'Caution', text: words.caution, caution: true }] : []),
           ]
         : [],
     )
@@ -48,8 +48,8 @@ export const aloudLines = (card: Card, stage: CardStage): AloudLine[] => {
   const on = moves.findLastIndex(({ control, to }) => control === 'power' && to === 'on')
   const isLever = (move: CardMove): boolean => move.means === 'position' && !NOT_LEVERS.has(move.control)
   const fromSteps = (kind: CardStep['step'], about: string): AloudLine[] =>
-    steps.flatMap(({ step, told }) =>
-      step.step === kind ? [{ about, text: told.text, caution: kind !== 'scrap' }] : [],
+    steps.flatMap(({ step, words }) =>
+      step.step === kind ? [{ about, text: words.text, caution: kind !== 'scrap' }] : [],
     )
   return [
     { about: 'Machine', text: `Is it the ${card.model.make} ${card.model.name}, ${kindWord(card.model.kind)}?` },

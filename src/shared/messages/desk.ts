@@ -79,9 +79,12 @@ export const JAM_SCRIPT: readonly string[] = [
 ]
 
 /** A cause in a line: what is off and what to do. */
-export const causeText = ({ text, difference, parameter, toward, told }: Cause, trial: Trial | undefined): string => {
+export const causeText = (
+  { text, difference, parameter, toward, comparison }: Cause,
+  trial: Trial | undefined,
+): string => {
   // What mends the one way makes the other worse: only the difference is told.
-  if (told === 'otherWay' && difference && trial) return differenceText(difference, trial)
+  if (comparison === 'otherWay' && difference && trial) return differenceText(difference, trial)
   const off = difference && trial ? differenceText(difference, trial) : undefined
   const named = parameter === undefined ? '' : `${parameterWord(parameter)} too ${toward ?? 'far off'}`
   return [off ?? (named || undefined), text]
@@ -97,17 +100,17 @@ export const differenceText = ({ control, at, wanted }: Diagnosis['differences']
 }
 
 /** Why it stands where it does. */
-export const groundText = ({ told, named, history, difference }: Cause): string => {
+export const groundText = ({ comparison, named, history, difference }: Cause): string => {
   const grounds = [
-    told === 'differs'
+    comparison === 'differs'
       ? difference?.steps === undefined
         ? 'differs from the card'
         : `${formatNumber(Math.round(difference.steps * 10) / 10)} steps off`
-      : told === 'otherWay'
+      : comparison === 'otherWay'
         ? 'off the other way than this comes of'
-        : told === 'asCard'
+        : comparison === 'asCard'
           ? 'stands as the card says'
-          : told === 'notTold'
+          : comparison === 'notTold'
             ? 'not looked at yet'
             : 'not seen in the settings',
     ...(named ? [] : ['this trouble does not name it']),

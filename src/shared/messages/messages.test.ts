@@ -34,7 +34,7 @@ const everySaid = () => {
       for (const fabric of bundle.fabrics.filter((_, k) => (i + j + k) % 3 === 0)) {
         const question = { technique: technique.id, model: model.id, fabric: fabric.id }
         const answer = explain(answering, question)
-        const card = cardOf(index, question, answer, { allWays: true })
+        const card = cardOf(index, question, answer, { allAlternatives: true })
         const say = speech(card.names)
         hear(answer, (reason) => sentence(reason, say))
         for (const stage of card.stages) {

@@ -4,7 +4,7 @@ import type { Item, Range, Scale, Slot, Target, When } from '#core/catalogue/typ
 import { sameValue } from '#core/catalogue/sameValue'
 import { readValue } from '#core/import/readValue'
 import { parseNumber } from '#core/units/parse'
-import type { Resource } from '../api/nouns'
+import type { Resource } from '../api/resources'
 import { cellFaultText } from '../messages/chart'
 import { readScale, showScale } from './scaleCell'
 import { readTarget, showTarget } from './targetCell'

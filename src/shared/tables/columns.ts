@@ -1,6 +1,6 @@
 /** The columns of every table, in one list: sheets, forms, CSV in and CSV out are all made from it. */
 import type { Fabric, Kind, Motion, Parameter, Swing } from '#core/catalogue/types'
-import type { Resource } from '../api/nouns'
+import type { Resource } from '../api/resources'
 import { kindWord, motionWord, parameterWord } from '../messages/words'
 import type { CellKind, CellOption } from './cells'
 
@@ -313,8 +313,8 @@ const samples = (parameters: readonly Parameter[]): Column[] => [
 ]
 
 /** Columns of a table. `parameters`: those its rows speak of, in the usual order; the usual ones where left out. */
-export const columnsOf = (noun: Resource, parameters: readonly Parameter[] = PARAMETERS): Column[] => {
-  switch (noun) {
+export const columnsOf = (resource: Resource, parameters: readonly Parameter[] = PARAMETERS): Column[] => {
+  switch (resource) {
     case 'models':
       return models(parameters)
     case 'stitches':
@@ -322,15 +322,15 @@ export const columnsOf = (noun: Resource, parameters: readonly Parameter[] = PAR
     case 'samples':
       return samples(parameters)
     default:
-      return { makes, functions, threads, items, fits, fabrics, techniques }[noun]
+      return { makes, functions, threads, items, fits, fabrics, techniques }[resource]
   }
 }
 
 const HELD: Partial<Record<Resource, string>> = { models: 'scales', stitches: 'defaults', samples: 'used' }
 
 /** The parameters that rows of a table speak of, usual ones first. */
-export const parametersOf = (noun: Resource, values: readonly unknown[]): Parameter[] => {
-  const key = HELD[noun]
+export const parametersOf = (resource: Resource, values: readonly unknown[]): Parameter[] => {
+  const key = HELD[resource]
   if (key === undefined) return []
   const found = new Set<string>()
   for (const row of values) {

@@ -1,5 +1,5 @@
 /** Two states of one row, field by field in words: for the history, and for two people who changed the same thing. */
-import type { Resource } from '../api/nouns'
+import type { Resource } from '../api/resources'
 import { inWords } from '#core/answer/show'
 import { sameValue } from '#core/catalogue/sameValue'
 import { showCell } from './cells'
@@ -18,8 +18,13 @@ export interface FieldDifference {
 type Tree = Record<string, unknown>
 
 /** Fields in the order of the table's columns, then what lies deeper. A row that is not there has none of them. */
-export const differencesOf = (noun: Resource, before: unknown, after: unknown, names: RowNames): FieldDifference[] => {
-  const columns = columnsOf(noun, parametersOf(noun, [before, after].filter(Boolean)))
+export const differencesOf = (
+  resource: Resource,
+  before: unknown,
+  after: unknown,
+  names: RowNames,
+): FieldDifference[] => {
+  const columns = columnsOf(resource, parametersOf(resource, [before, after].filter(Boolean)))
   const found = columns.flatMap(({ path, heading, kind }): FieldDifference[] => {
     const [was, is] = [cellOf(before, { path }), cellOf(after, { path })]
     if (sameValue(was, is)) return []

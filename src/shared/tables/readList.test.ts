@@ -13,7 +13,7 @@ const items = bundle.items as unknown as ({ id: string } & Record<string, unknow
 
 const read = (table: string[][], given: Record<string, unknown> = {}, habits = {}) => {
   const { headingRow, columns: matched } = matchList(table, columns, habits)
-  const context = { noun: 'items' as const, columns, names, given }
+  const context = { resource: 'items' as const, columns, names, given }
   const rows = readListRows(table, matched, headingRow, context)
   return { headingRow, matched, rows, compared: compareList('items', items, rows, matched, context) }
 }

@@ -2,7 +2,7 @@
 import { freeId } from '#core/catalogue/ids'
 import { compareRows, type Compared, type ReadRow } from '#core/import/compare'
 import { tidyHeading, type ColumnHabit } from '#core/import/columns'
-import { resources, type Resource } from '../api/nouns'
+import { resources, type Resource } from '../api/resources'
 import { readCell } from './cells'
 import { undefused } from './csv'
 import type { Column } from './columns'
@@ -94,7 +94,7 @@ export const listHabits = (columns: readonly ListColumn[]): Record<string, Colum
   )
 
 interface ListContext {
-  noun: Resource
+  resource: Resource
   columns: readonly Column[]
   names: RowNames
   /** What holds for every row that does not say otherwise: its make, the page. */
@@ -106,7 +106,7 @@ export const readListRows = (
   table: readonly (readonly string[])[],
   matched: readonly ListColumn[],
   from: number,
-  { noun, columns, names, given }: ListContext,
+  { resource, columns, names, given }: ListContext,
 ): ListRow[] => {
   const byHeading = new Map(columns.map((column) => [column.heading, column]))
   return table.slice(from).flatMap((cells, i): ListRow[] => {
@@ -114,7 +114,7 @@ export const readListRows = (
     const read: ListRow = {
       row: from + i + 1,
       cells: [...cells],
-      value: { ...blankRow(noun), ...given },
+      value: { ...blankRow(resource), ...given },
       id: undefined,
       faults: [],
     }
@@ -127,19 +127,19 @@ export const readListRows = (
       if ('fault' in cell) read.faults.push({ column: place + 1, heading: column.heading, text, message: cell.fault })
       else read.value = withCell(read.value, column, cell.value) as Record<string, unknown>
     }
-    return [withMissing(read, noun, columns)]
+    return [withMissing(read, resource, columns)]
   })
 }
 
 /** A row that lacks what its table needs says so once, at its first column. */
-const withMissing = (read: ListRow, noun: Resource, columns: readonly Column[]): ListRow => {
+const withMissing = (read: ListRow, resource: Resource, columns: readonly Column[]): ListRow => {
   if (read.faults.length > 0) return read
   const missing = columns.filter((column) => column.required && cellOf(read.value, column) === undefined)
   if (missing.length > 0) {
     const message = `${missing.map(({ heading }) => heading).join(', ')} ${missing.length === 1 ? 'is' : 'are'} needed`
     return { ...read, faults: [{ column: 1, heading: '', text: '', message }] }
   }
-  const checked = resources[noun].schema.safeParse({ id: 'x', ...read.value })
+  const checked = resources[resource].schema.safeParse({ id: 'x', ...read.value })
   const [issue] = checked.error?.issues ?? []
   return issue
     ? { ...read, faults: [{ column: 1, heading: issue.path.join(' › '), text: '', message: issue.message }] }
@@ -147,18 +147,18 @@ const withMissing = (read: ListRow, noun: Resource, columns: readonly Column[]):
 }
 
 /** What a row is called within its table, so that the next list finds it again. */
-const callOf = (noun: Resource, value: Record<string, unknown>): string => {
+const callOf = (resource: Resource, value: Record<string, unknown>): string => {
   const keys: Partial<Record<Resource, string[]>> = {
     items: ['make', 'code'],
     models: ['make', 'name'],
     fits: ['item', 'model', 'group', 'evidence'],
   }
-  return (keys[noun] ?? ['name']).map((key) => String(value[key] ?? '').toLowerCase()).join('\n')
+  return (keys[resource] ?? ['name']).map((key) => String(value[key] ?? '').toLowerCase()).join('\n')
 }
 
 /** The rows of a list against the table as it is. */
 export const compareList = (
-  noun: Resource,
+  resource: Resource,
   stored: readonly Value[],
   rows: readonly ListRow[],
   matched: readonly ListColumn[],
@@ -173,10 +173,10 @@ export const compareList = (
     stored,
     read,
     // A row of our own export is found by its id even where its name was changed in the file.
-    callOf: (value) => (byId.get(value.id) ? `id\n${value.id}` : callOf(noun, value)),
-    traceOf: (value) => callOf(noun, value),
+    callOf: (value) => (byId.get(value.id) ? `id\n${value.id}` : callOf(resource, value)),
+    traceOf: (value) => callOf(resource, value),
     newId: (value, taken) =>
-      freeId(value.id || titleOf(noun, value, names), resources[noun].one.replaceAll(' ', '-'), taken),
+      freeId(value.id || titleOf(resource, value, names), resources[resource].one.replaceAll(' ', '-'), taken),
     over: (old, next) =>
       present.reduce<Value>((all, column) => withCell(all, column, cellOf(next, column)) as Value, old),
   })

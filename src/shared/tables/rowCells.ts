@@ -1,5 +1,5 @@
 /** Cells in and out of a row's value. Values are not mutated. */
-import type { Resource } from '../api/nouns'
+import type { Resource } from '../api/resources'
 import type { Column } from './columns'
 
 type Tree = Record<string, unknown>
@@ -35,7 +35,7 @@ const withKey = (tree: Tree | undefined, [key, ...rest]: readonly string[], cell
 }
 
 /** What every new row of a table starts from. */
-export const blankRow = (noun: Resource): Tree => structuredClone(BLANK[noun] ?? {})
+export const blankRow = (resource: Resource): Tree => structuredClone(BLANK[resource] ?? {})
 
 const BLANK: Partial<Record<Resource, Tree>> = {
   models: { supplied: [], features: [], scales: {} },

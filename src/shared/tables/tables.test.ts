@@ -4,7 +4,7 @@ import type { Bundle, Technique } from '#core/catalogue/types'
 import { demoBundle } from '#demo/bundle'
 import { demoClasses } from '#demo/classes'
 import { demoCustomers } from '#demo/customers'
-import { resourceList, type Resource } from '../api/nouns'
+import { resourceList, type Resource } from '../api/resources'
 import { parseCsv } from '../files/csv'
 import { isPlain, readCell, showCell, type CellKind } from './cells'
 import { columnsOf, parametersOf, type Column } from './columns'
@@ -26,41 +26,41 @@ const BEYOND: Partial<Record<Resource, string[]>> = {
   samples: ['measured'],
 }
 
-const rowsOf = (noun: Resource): { id: string; value: unknown }[] => {
-  if (noun === 'stitches')
+const rowsOf = (resource: Resource): { id: string; value: unknown }[] => {
+  if (resource === 'stitches')
     return bundle.models.flatMap(({ stitches }) => stitches.map((value) => ({ id: value.id, value })))
-  if (noun === 'models') return bundle.models.map(({ stitches: _, ...value }) => ({ id: value.id, value }))
-  return (bundle[noun] as { id: string }[]).map((value) => ({ id: value.id, value }))
+  if (resource === 'models') return bundle.models.map(({ stitches: _, ...value }) => ({ id: value.id, value }))
+  return (bundle[resource] as { id: string }[]).map((value) => ({ id: value.id, value }))
 }
 
 describe('a table’s columns', () => {
-  it.each(resourceList)('hold every plain fact of the demo’s %s, and give it back as it was', (noun) => {
-    const rows = rowsOf(noun)
+  it.each(resourceList)('hold every plain fact of the demo’s %s, and give it back as it was', (resource) => {
+    const rows = rowsOf(resource)
     const columns = columnsOf(
-      noun,
+      resource,
       parametersOf(
-        noun,
+        resource,
         rows.map(({ value }) => value),
       ),
     )
     for (const { value } of rows) {
-      let built: unknown = { ...blankRow(noun), id: (value as { id: string }).id }
+      let built: unknown = { ...blankRow(resource), id: (value as { id: string }).id }
       for (const column of columns) {
         const cell = cellOf(value, column)
         expect(isPlain(column, cell, names), `${column.heading}: ${JSON.stringify(cell)}`).toBe(true)
         const read = readCell(column.kind, showCell(column.kind, cell, names), names)
         built = withCell(built, column, 'value' in read ? read.value : undefined)
       }
-      const within = Object.entries(value as object).filter(([key]) => !(BEYOND[noun] ?? []).includes(key))
-      const again = Object.entries(built as object).filter(([key]) => !(BEYOND[noun] ?? []).includes(key))
+      const within = Object.entries(value as object).filter(([key]) => !(BEYOND[resource] ?? []).includes(key))
+      const again = Object.entries(built as object).filter(([key]) => !(BEYOND[resource] ?? []).includes(key))
       expect(Object.fromEntries(again)).toEqual(Object.fromEntries(within))
     }
   })
 
   it('say each heading once', () => {
-    for (const noun of resourceList) {
-      const headings = columnsOf(noun).map(({ heading }) => heading.toLowerCase())
-      expect(new Set(headings).size, noun).toBe(headings.length)
+    for (const resource of resourceList) {
+      const headings = columnsOf(resource).map(({ heading }) => heading.toLowerCase())
+      expect(new Set(headings).size, resource).toBe(headings.length)
     }
   })
 })

@@ -25,7 +25,12 @@ const splits = (all: readonly unknown[]): all is Tree[] => {
   return lists.length === 0 || (lists.length === all.length && lists.every(({ length }) => length === lists[0]?.length))
 }
 
-export const partChanges = (base: unknown, yours: unknown, theirs: unknown, path: readonly string[] = []): PartChange[] => {
+export const partChanges = (
+  base: unknown,
+  yours: unknown,
+  theirs: unknown,
+  path: readonly string[] = [],
+): PartChange[] => {
   if (sameValue(yours, theirs)) return []
   const all = [base, yours, theirs]
   if (splits(all)) {
@@ -47,7 +52,11 @@ const withPart = (whole: unknown, [key, ...deeper]: readonly string[], part: unk
 }
 
 /** Theirs, with yours where that is what holds. */
-export const heldTogether = (theirs: unknown, moved: readonly PartChange[], holds: (moved: PartChange) => EditSide): unknown =>
+export const heldTogether = (
+  theirs: unknown,
+  moved: readonly PartChange[],
+  holds: (moved: PartChange) => EditSide,
+): unknown =>
   moved.reduce((whole, one) => (holds(one) === 'yours' ? withPart(whole, one.path, one.yours) : whole), theirs)
 
 /** Where it stands, in words: by the name of what a list holds, else counted from one. */
@@ -75,7 +84,9 @@ export const partWords = (part: unknown, names: RowNames): string => {
   if (isTree(part)) {
     const plainParts = Object.entries(part).filter(([, value]) => typeof value !== 'object')
     const called = part['name'] ?? part['title']
-    return typeof called === 'string' ? called : plainParts.map(([, value]) => partWords(value, names)).join(' ') || 'set'
+    return typeof called === 'string'
+      ? called
+      : plainParts.map(([, value]) => partWords(value, names)).join(' ') || 'set'
   }
   const text = String(part as string | number)
   return (

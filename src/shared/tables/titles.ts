@@ -1,8 +1,8 @@
 /** What people call a row: the one name it has in lists, in the history, in a cell that points at it. */
 import type { Bundle } from '#core/catalogue/types'
-import type { Resource } from '../api/nouns'
+import type { Resource } from '../api/resources'
 
-/** Titles by noun and id. A stitch is named by its model's page, not here. */
+/** Titles by resource and id. A stitch is named by its model's page, not here. */
 export type RowNames = Partial<Record<Resource, Record<string, string>>>
 
 const text = (value: unknown, key: string): string | undefined => {
@@ -11,14 +11,14 @@ const text = (value: unknown, key: string): string | undefined => {
 }
 
 /** The title of a row by itself; `names` turns what it points at into words. */
-export const titleOf = (noun: Resource, value: unknown, names: RowNames = {}): string => {
+export const titleOf = (resource: Resource, value: unknown, names: RowNames = {}): string => {
   const named = (other: Resource, key: string): string | undefined => {
     const id = text(value, key)
     return id === undefined ? undefined : (names[other]?.[id] ?? id)
   }
   const parts = (...all: (string | undefined)[]): string =>
     all.filter((part) => part !== undefined).join(' ') || (text(value, 'id') ?? 'nothing')
-  switch (noun) {
+  switch (resource) {
     case 'models':
       return parts(named('makes', 'make'), text(value, 'name'))
     case 'stitches':
@@ -37,8 +37,8 @@ export const titleOf = (noun: Resource, value: unknown, names: RowNames = {}): s
 /** Names of everything that can be pointed at. */
 export const namesOf = (bundle: Bundle): RowNames => {
   const makes = Object.fromEntries(bundle.makes.map(({ id, name }) => [id, name]))
-  const of = (noun: Resource, rows: readonly { id: string }[]) =>
-    Object.fromEntries(rows.map((row) => [row.id, titleOf(noun, row, { makes })]))
+  const of = (resource: Resource, rows: readonly { id: string }[]) =>
+    Object.fromEntries(rows.map((row) => [row.id, titleOf(resource, row, { makes })]))
   return {
     makes,
     functions: of('functions', bundle.functions),

@@ -4,7 +4,7 @@
  */
 import type { When } from '#core/catalogue/types'
 import type { CellRead } from './cells'
-import type { Resource } from '../api/nouns'
+import type { Resource } from '../api/resources'
 import { KINDS, STRUCTURES, WEIGHTS } from './columns'
 
 type ListKey = Exclude<keyof When, 'minLayers'>

@@ -15,7 +15,7 @@ import ValueBlock from './ValueBlock.vue'
 
 const props = defineProps<{ card: Card; stage: CardStage }>()
 
-const { picked, showAllWays } = usePicks()
+const { picked, showAllAlternatives } = usePicks()
 const say = computed(() => speech(props.card.names))
 /** What is said of how the machine stands is said of it before the first stage. */
 const first = computed(
@@ -118,9 +118,9 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
     </div>
 
     <div class="columns foot">
-      <details v-if="stage.otherWays > 0" class="alternatives" :open="picked.ways === 'all'">
+      <details v-if="stage.alternativeCount > 0" class="alternatives" :open="picked.alternatives === 'all'">
         <summary>
-          {{ stage.otherWays === 1 ? '1 other way' : `${stage.otherWays} other ways` }}
+          {{ stage.alternativeCount === 1 ? '1 other way' : `${stage.alternativeCount} other ways` }}
           on this machine
         </summary>
         <ul>
@@ -136,12 +136,12 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
           </li>
         </ul>
         <BButton
-          v-if="stage.otherWays > stage.answer.alternatives.length"
+          v-if="stage.alternativeCount > stage.answer.alternatives.length"
           size="sm"
           variant="outline-primary"
-          @click="showAllWays"
+          @click="showAllAlternatives"
         >
-          Show all {{ stage.otherWays }}
+          Show all {{ stage.alternativeCount }}
         </BButton>
       </details>
       <details class="evidence">

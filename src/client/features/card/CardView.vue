@@ -4,7 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { speech } from '#shared/messages/en'
 import { verdictWord } from '#shared/messages/words'
 import { usePicks } from '../../state/picks'
-import OnItsWay from '../../ui/OnItsWay.vue'
+import LoadingNote from '../../ui/LoadingNote.vue'
 import AloudView from './AloudView.vue'
 import CardActs from './CardActs.vue'
 import CardStageView from './CardStageView.vue'
@@ -70,7 +70,7 @@ const verdict = computed(() =>
             {{ card.technique.name }} cannot be done on the {{ card.model.name }} in
             {{ card.fabric.name.toLowerCase() }}.
           </p>
-          <h2>What stops each way</h2>
+          <h2>What stops each method</h2>
           <ul>
             <li v-for="reason in card.reasons" :key="say.reason(reason)">{{ say.reason(reason) }}</li>
           </ul>
@@ -107,7 +107,7 @@ const verdict = computed(() =>
       <AloudView v-if="aloud && card.stages[at]" :card="card" :stage="card.stages[at]!" @close="setAloud(false)" />
     </template>
 
-    <OnItsWay v-else doing="The card is worked out …" />
+    <LoadingNote v-else doing="The card is worked out …" />
   </main>
 </template>
 

@@ -1,4 +1,4 @@
-<!-- Why this way of the technique was taken, and the others. -->
+<!-- Why this method of the technique was taken, and the others. -->
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Card } from '#core/card/card'
@@ -14,7 +14,7 @@ const others = computed(() => card.methods.filter(({ id }) => id !== card.method
 
 <template>
   <details v-if="others.length > 0 && card.method" class="methods" :open="card.reasons.length > 0">
-    <summary>This way: {{ card.method.name }}</summary>
+    <summary>This method: {{ card.method.name }}</summary>
     <p>{{ capital(card.method.because) }}.</p>
     <ul>
       <li v-for="method in others" :key="method.id">

@@ -2,7 +2,7 @@ import type { Ref } from 'vue'
 import type { Card } from '#core/card/card'
 import { get } from '../../api/client'
 import type { Picked } from '../../state/picks'
-import { useQuery } from '../../state/useAnswer'
+import { useQuery } from '../../state/useQuery'
 
 /** The card for what is picked; none while one of the three is not. */
 export const useCard = (picked: Ref<Picked>) => {

@@ -65,11 +65,11 @@ const logOf = (s: number, t: number) => {
     path: '/log/new',
     query: {
       ...query.value,
-      m: seat?.cells[t]?.way?.machine ?? seat?.model,
+      m: seat?.cells[t]?.chosen?.machine ?? seat?.model,
       t: asked?.technique,
       f: asked?.fabric,
       owned: owned.join(',') || undefined,
-      way: seat?.cells[t]?.way?.method,
+      method: seat?.cells[t]?.chosen?.method,
     },
   }
 }

@@ -103,7 +103,7 @@ const weigh = async () => {
       :owns="row.class.seats.map(({ owns }) => owns)"
       @pin="pin"
       @move="move"
-      @way="prefer"
+      @prefer="prefer"
     />
     <section aria-label="One more piece">
       <h2>What one more piece to lend would change</h2>

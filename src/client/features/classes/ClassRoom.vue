@@ -2,7 +2,7 @@
 import { dateWords } from '#shared/messages/words'
 import { usePicks } from '../../state/picks'
 import TabLinks from '../../ui/TabLinks.vue'
-import BothDialog from '../../ui/BothDialog.vue'
+import VersionDialog from '../../ui/VersionDialog.vue'
 import { openClass } from './useClass'
 
 /** A class and its sheets: who is ready, run sheet, supplies, handouts, what came of it, what it is made of. */
@@ -38,7 +38,7 @@ const sheets = [
       <TabLinks :tabs="sheets" label="Sheets of the class" class="sheets" />
     </template>
     <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
-    <BothDialog v-if="clash" :both="clash" @settle="settle" @leave="leave" />
+    <VersionDialog v-if="clash" :both="clash" @settle="settle" @leave="leave" />
     <RouterView v-if="row && draft" />
   </main>
 </template>

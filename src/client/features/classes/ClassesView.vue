@@ -5,7 +5,7 @@ import type { ClassRow } from '#shared/api/classes'
 import { dateWords } from '#shared/messages/words'
 import { call, get } from '../../api/client'
 import { usePicks } from '../../state/picks'
-import { useAction } from '../../state/useActs'
+import { useAction } from '../../state/useAction'
 
 /** All classes, those to come by day and the others newest first, and a new one. */
 const router = useRouter()

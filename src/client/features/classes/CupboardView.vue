@@ -3,16 +3,19 @@ import type { Cupboard } from '#shared/api/classes'
 import { call, get, problemText } from '../../api/client'
 import { useNames } from '../../state/names'
 import { usePicks } from '../../state/picks'
-import { useVersionedRecord } from '../../state/useKept'
-import BothDialog from '../../ui/BothDialog.vue'
+import { useVersionedRecord } from '../../state/useVersionedRecord'
+import VersionDialog from '../../ui/VersionDialog.vue'
 import SupplyTable from './SupplyTable.vue'
 
 /** The store cupboard: how what classes use up is sold, and what of it is on the shelf. */
 type Supply = Cupboard['supplies'][number]
 const { query } = usePicks()
 const names = useNames()
-const { row, draft, problem, said, saving, changed, clash, settle, leave, take, save } = useVersionedRecord<Cupboard, Supply[]>({
-  factsOf: ({ supplies }) => supplies,
+const { row, draft, problem, said, saving, changed, clash, settle, leave, take, save } = useVersionedRecord<
+  Cupboard,
+  Supply[]
+>({
+  contentOf: ({ supplies }) => supplies,
   rowOf: ({ version, value }) => ({ version, supplies: value as Supply[] }),
   write: (supplies, over) => call('PUT', '/api/cupboard', { version: over?.version ?? 0, supplies }),
 })
@@ -35,7 +38,7 @@ Promise.all([get<Cupboard>('/api/cupboard'), names.load()])
     </p>
     <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
     <p v-if="draft?.length === 0">Nothing yet. Add what your classes use up: fabrics, threads, needles.</p>
-    <BothDialog v-if="clash" :both="clash" @settle="settle" @leave="leave" />
+    <VersionDialog v-if="clash" :both="clash" @settle="settle" @leave="leave" />
     <SupplyTable v-if="draft" :supplies="draft" @change="(next) => (draft = next)" />
   </main>
 </template>

@@ -20,7 +20,7 @@ const emit = defineEmits<{
   /** A piece is to be lent to another seat. */
   move: [item: string, from: number, to: number]
   /** The way a technique is to be sewn wherever it can; empty: the best for each. */
-  way: [technique: number, method: string]
+  prefer: [technique: number, method: string]
 }>()
 const { query } = usePicks()
 const say = computed(() => speech(props.plan.names as never))
@@ -56,11 +56,11 @@ const cardOf = (s: number, t: number) => {
     path: '/card',
     query: {
       ...query.value,
-      m: seat?.cells[t]?.way?.machine ?? seat?.model,
+      m: seat?.cells[t]?.chosen?.machine ?? seat?.model,
       t: asked?.technique,
       f: asked?.fabric,
       owned: owned.join(',') || undefined,
-      way: seat?.cells[t]?.way?.method,
+      method: seat?.cells[t]?.chosen?.method,
     },
   }
 }
@@ -68,9 +68,9 @@ const lentBeside = ({ model, machine }: ClassPlanView['seats'][number]) =>
   machine === undefined ? '' : machine === model ? ', lent' : `; lent: ${say.value.model(machine)}`
 const cellWord = (
   seat: ClassPlanView['seats'][number],
-  { verdict, toGet, way }: ClassPlanView['seats'][number]['cells'][number],
+  { verdict, toGet, chosen }: ClassPlanView['seats'][number]['cells'][number],
 ): string => {
-  if (way?.machine !== undefined && way.machine !== seat.model) return `On the ${say.value.model(way.machine)}`
+  if (chosen?.machine !== undefined && chosen.machine !== seat.model) return `On the ${say.value.model(chosen.machine)}`
   return seat.ready && verdict === 'needsItems'
     ? 'Ready with it'
     : verdictWord(
@@ -117,14 +117,14 @@ const whyNot = (s: number) => {
             <th v-for="({ technique, method }, t) in techniques" :key="technique" scope="col">
               {{ nameOf(technique) }}
               <select
-                v-if="(plan.ways[t]?.length ?? 0) > 1"
-                class="form-select form-select-sm way"
-                :aria-label="`Way preferred for ${nameOf(technique)}`"
+                v-if="(plan.methods[t]?.length ?? 0) > 1"
+                class="form-select form-select-sm method"
+                :aria-label="`Method preferred for ${nameOf(technique)}`"
                 :value="method ?? ''"
-                @change="emit('way', t, ($event.target as HTMLSelectElement).value)"
+                @change="emit('prefer', t, ($event.target as HTMLSelectElement).value)"
               >
                 <option value="">best for each</option>
-                <option v-for="way in plan.ways[t]" :key="way.id" :value="way.id">{{ way.name }}</option>
+                <option v-for="one in plan.methods[t]" :key="one.id" :value="one.id">{{ one.name }}</option>
               </select>
             </th>
             <th scope="col">Suggested</th>
@@ -207,7 +207,7 @@ th .soft {
   flex: none;
 }
 
-.way {
+.method {
   max-width: 11rem;
   font-weight: 400;
 }

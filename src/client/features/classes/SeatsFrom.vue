@@ -24,9 +24,9 @@ const problem = ref('')
 const said = ref('')
 const customers = shallowRef<CustomerRow['customer'][]>([])
 const items = shallowRef<{ id: string; code: string; name: string }[]>([])
-Promise.all([get<CustomerRow[]>('/api/customers'), get<TableRow[]>('/api/catalogue/items'), lists.known()])
-  .then(([customers, rows]) => {
-    customers.value = customers.map(({ customer }) => customer)
+Promise.all([get<CustomerRow[]>('/api/customers'), get<TableRow[]>('/api/catalogue/items'), lists.loaded()])
+  .then(([people, rows]) => {
+    customers.value = people.map(({ customer }) => customer)
     items.value = rows.map(({ value }) => value as { id: string; code: string; name: string })
   })
   .catch((error: unknown) => (problem.value = problemText(error)))

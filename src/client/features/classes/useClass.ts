@@ -4,26 +4,26 @@ import type { ClassRow, ClassWrite } from '#shared/api/classes'
 import { call, get, problemText } from '../../api/client'
 import { useNames } from '../../state/names'
 import { usePickLists } from '../../state/picks'
-import { useVersionedRecord } from '../../state/useKept'
+import { useVersionedRecord } from '../../state/useVersionedRecord'
 import { keptDraft } from '../../ui/sheet/keptDraft'
 
 export const openClass = (id: string) => {
   const names = useNames()
   const lists = usePickLists()
-  const kept = keptDraft<{ version: number; facts: ClassWrite }>(`class/${id}`)
+  const kept = keptDraft<{ version: number; content: ClassWrite }>(`class/${id}`)
   const keeping = useVersionedRecord<ClassRow, ClassWrite>({
-    factsOf: ({ class: { id: _, ...facts } }) => facts,
+    contentOf: ({ class: { id: _, ...content } }) => content,
     rowOf: ({ version, value }) => ({ version, class: value as ClassRow['class'] }),
-    write: (facts, over) => call('PUT', `/api/classes/${id}`, { version: over?.version, class: facts }),
+    write: (content, over) => call('PUT', `/api/classes/${id}`, { version: over?.version, class: content }),
   })
   const { row, draft, problem, said, changed, take, save } = keeping
   const load = async () => {
     try {
-      const [read] = await Promise.all([get<ClassRow>(`/api/classes/${id}`), names.load(), lists.known()])
+      const [read] = await Promise.all([get<ClassRow>(`/api/classes/${id}`), names.load(), lists.loaded()])
       take(read)
       const typed = kept.read()
       if (typed?.version === read.version) {
-        draft.value = typed.facts
+        draft.value = typed.content
         said.value = 'What you had typed is here again; it is not saved yet.'
       }
     } catch (error) {
@@ -31,8 +31,8 @@ export const openClass = (id: string) => {
     }
   }
   // What was typed survives a reload, as long as nobody else has changed the class meanwhile.
-  watch([draft, row], ([facts, of]) =>
-    kept.write(changed.value && of && facts ? { version: of.version, facts } : undefined),
+  watch([draft, row], ([content, of]) =>
+    kept.write(changed.value && of && content ? { version: of.version, content } : undefined),
   )
   const put = (next: Partial<ClassWrite>) => {
     if (draft.value) draft.value = { ...draft.value, ...next }

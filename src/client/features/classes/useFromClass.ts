@@ -1,7 +1,7 @@
 /** What the server works out from the class that is open, asked again whenever the class is kept. */
 import { ref } from 'vue'
 import { call } from '../../api/client'
-import { useQuery } from '../../state/useAnswer'
+import { useQuery } from '../../state/useQuery'
 import { useWork } from '../../state/work'
 import { useClass } from './useClass'
 

@@ -4,8 +4,8 @@ import { sharesOf } from '#core/coverage/shares'
 import type { GridView } from '#shared/api/coverage'
 import { capital } from '#shared/messages/words'
 import { get } from '../../api/client'
-import { useQuery } from '../../state/useAnswer'
-import OnItsWay from '../../ui/OnItsWay.vue'
+import { useQuery } from '../../state/useQuery'
+import LoadingNote from '../../ui/LoadingNote.vue'
 import ShareChart from './ShareChart.vue'
 import { LETTER_VERDICT } from './words'
 
@@ -42,7 +42,7 @@ const byFamily = computed(() =>
 
 <template>
   <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
-  <OnItsWay v-else-if="!grid" doing="Every machine is judged for every technique …" />
+  <LoadingNote v-else-if="!grid" doing="Every machine is judged for every technique …" />
   <template v-if="grid">
     <ShareChart :shares="byMake" title="By make" of="Make" />
     <ShareChart :shares="byFamily" title="By family of techniques" of="Family" />

@@ -3,8 +3,8 @@ import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, nextTick, ref, useId, watch } from 'vue'
 import type { GridView } from '#shared/api/coverage'
 import { get } from '../../api/client'
-import { useQuery } from '../../state/useAnswer'
-import OnItsWay from '../../ui/OnItsWay.vue'
+import { useQuery } from '../../state/useQuery'
+import LoadingNote from '../../ui/LoadingNote.vue'
 import { useCursor } from '../../ui/sheet/useCursor'
 import OverviewPicture from './OverviewPicture.vue'
 import CoverageBand, { type CellView } from './CoverageBand.vue'
@@ -145,7 +145,7 @@ const press = (r: number, c: number) => {
 
 <template>
   <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
-  <OnItsWay v-else-if="!grid" doing="Every machine is judged for every technique …" />
+  <LoadingNote v-else-if="!grid" doing="Every machine is judged for every technique …" />
   <template v-if="grid">
     <p class="line">
       <span role="group" aria-label="Zoom">

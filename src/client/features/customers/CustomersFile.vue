@@ -19,7 +19,7 @@ const items = ref<{ id: string; code: string; name: string }[]>([])
 const busy = ref(false)
 const said = ref('')
 const problem = ref('')
-Promise.all([lists.known(), get<TableRow[]>('/api/catalogue/items')])
+Promise.all([lists.loaded(), get<TableRow[]>('/api/catalogue/items')])
   .then(([, rows]) => (items.value = rows.map(({ value }) => value as { id: string; code: string; name: string })))
   .catch((error: unknown) => (problem.value = problemText(error)))
 

@@ -5,9 +5,9 @@ import type { CustomerRow, CustomerWrite } from '#shared/api/customers'
 import { call, get } from '../../api/client'
 import { useNames } from '../../state/names'
 import { usePickLists, usePicks } from '../../state/picks'
-import { useAction } from '../../state/useActs'
-import { useVersionedRecord } from '../../state/useKept'
-import BothDialog from '../../ui/BothDialog.vue'
+import { useAction } from '../../state/useAction'
+import { useVersionedRecord } from '../../state/useVersionedRecord'
+import VersionDialog from '../../ui/VersionDialog.vue'
 import { useRowWindow } from '../../ui/useRowWindow'
 import CustomerForm from './CustomerForm.vue'
 
@@ -39,7 +39,7 @@ const {
   take,
   save: keep,
 } = useVersionedRecord<CustomerRow, CustomerWrite>({
-  factsOf: ({ customer: { id: _, ...facts } }) => facts,
+  contentOf: ({ customer: { id: _, ...content } }) => content,
   rowOf: ({ version, value }) => ({ version, customer: value as CustomerRow['customer'] }),
   write: (customer, over) =>
     over
@@ -47,7 +47,7 @@ const {
       : call('POST', '/api/customers', customer),
 })
 const load = async () => {
-  const [all] = await Promise.all([get<CustomerRow[]>('/api/customers'), names.load(), lists.known()])
+  const [all] = await Promise.all([get<CustomerRow[]>('/api/customers'), names.load(), lists.loaded()])
   rows.value = all
 }
 void read(load)
@@ -141,7 +141,7 @@ const onKey = async (event: KeyboardEvent) => {
     </div>
     <p v-if="said || done" role="status">{{ said || done }}</p>
     <p v-if="problem || notDone" role="alert" class="caution lines">{{ problem || notDone }}</p>
-    <BothDialog v-if="clash" :both="clash" @settle="(facts) => kept(settle(facts))" @leave="leave" />
+    <VersionDialog v-if="clash" :both="clash" @settle="(content) => kept(settle(content))" @leave="leave" />
     <p v-if="rows && rows.length === 0 && open === undefined">
       No customer yet. A list as CSV or XLSX, one line a machine, brings them all at once; or begin with one.
     </p>

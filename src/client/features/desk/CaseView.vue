@@ -11,9 +11,9 @@ import { JAM_SCRIPT, rungText, stopText, stopWord } from '#shared/messages/desk'
 import { call, get } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { usePicks } from '../../state/picks'
-import { useAction } from '../../state/useActs'
-import { useQuery } from '../../state/useAnswer'
-import BothDialog from '../../ui/BothDialog.vue'
+import { useAction } from '../../state/useAction'
+import { useQuery } from '../../state/useQuery'
+import VersionDialog from '../../ui/VersionDialog.vue'
 import BriefCard from '../card/BriefCard.vue'
 import CaseFields from './CaseFields.vue'
 import DiagnosisPanel from './DiagnosisPanel.vue'
@@ -82,7 +82,7 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
   <main class="page wide">
     <p class="back"><RouterLink :to="{ path: '/desk', query }">All cases</RouterLink></p>
     <p v-if="problem || noCard || notSent" role="alert" class="caution lines">{{ problem || noCard || notSent }}</p>
-    <BothDialog v-if="clash" :both="clash" @settle="settle" @leave="leave" />
+    <VersionDialog v-if="clash" :both="clash" @settle="settle" @leave="leave" />
     <template v-if="draft">
       <div class="head">
         <h1>{{ row ? `Case ${row.case.id}` : 'A new case' }}</h1>

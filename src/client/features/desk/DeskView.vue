@@ -6,7 +6,7 @@ import { outcomeWord } from '#shared/messages/desk'
 import { dateWords } from '#shared/messages/words'
 import { get, problemText } from '../../api/client'
 import { usePickLists, usePicks } from '../../state/picks'
-import { useQuery } from '../../state/useAnswer'
+import { useQuery } from '../../state/useQuery'
 import { useSession } from '../../state/session'
 import TabLinks from '../../ui/TabLinks.vue'
 import { deskTabs } from './tabs'
@@ -30,7 +30,7 @@ const { answer: rows, problem: notFound } = useQuery(
   { wait: 150, stays: 1500 },
 )
 const today = new Date().toISOString().slice(0, 10)
-Promise.all([get<CaseRow[]>('/api/cases', { due: today }), get<CustomerRow[]>('/api/customers'), lists.known()])
+Promise.all([get<CaseRow[]>('/api/cases', { due: today }), get<CustomerRow[]>('/api/customers'), lists.loaded()])
   .then(([found, customers]) => {
     due.value = found
     names.value = new Map(customers.map(({ customer }) => [customer.id, customer.name]))

@@ -10,7 +10,7 @@ import { causeText, groundText } from '#shared/messages/desk'
 import { findingText, placeWord, trialSpeech } from '#shared/messages/practice'
 import { capital, controlWord, parameterWord } from '#shared/messages/words'
 import { call, get } from '../../api/client'
-import { useQuery } from '../../state/useAnswer'
+import { useQuery } from '../../state/useQuery'
 
 /**
  * What the machine shows now, as far as it is told, against its card: hazards, likely causes, the least that puts it

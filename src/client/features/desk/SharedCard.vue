@@ -6,6 +6,7 @@ import { speech } from '#shared/messages/en'
 import { stepText } from '#shared/messages/steps'
 import { capital, parameterWord, sideWord, threadPlaceWord, unitOf } from '#shared/messages/words'
 import { get, problemText } from '../../api/client'
+import { methodIn } from '../../state/picks'
 import AloudView from '../card/AloudView.vue'
 
 /** A card by a link, on a telephone: the figures large, then the steps; no account, nothing of anybody. */
@@ -20,7 +21,7 @@ get<Card>(`/api/shared/cards/${props.token}`, {
   model: one('m'),
   technique: one('t'),
   fabric: one('f'),
-  method: one('way'),
+  method: methodIn(route.query),
   owned: one('owned'),
 })
   .then((found) => (card.value = found))

@@ -4,7 +4,7 @@ import type { SharedCardRow } from '#shared/api/desk'
 import { dateWords } from '#shared/messages/words'
 import { call, get } from '../../api/client'
 import { usePickLists, usePicks } from '../../state/picks'
-import { useAction } from '../../state/useActs'
+import { useAction } from '../../state/useAction'
 import TabLinks from '../../ui/TabLinks.vue'
 import { deskTabs } from './tabs'
 
@@ -17,7 +17,7 @@ const { problem, act, read } = useAction()
 const load = async () => {
   rows.value = await get<SharedCardRow[]>('/api/shared-cards')
 }
-void read(() => Promise.all([lists.known(), load()]))
+void read(() => Promise.all([lists.loaded(), load()]))
 const whole = computed(() => picked.value.model && picked.value.technique && picked.value.fabric)
 const make = () =>
   act(async () => {

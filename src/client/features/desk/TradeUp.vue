@@ -9,7 +9,7 @@ import { list, moneyWords, verdictWord } from '#shared/messages/words'
 import { get, problemText } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { usePickLists, usePicks } from '../../state/picks'
-import { useQuery } from '../../state/useAnswer'
+import { useQuery } from '../../state/useQuery'
 import TabLinks from '../../ui/TabLinks.vue'
 import VerdictMark from '../card/VerdictMark.vue'
 import { deskTabs } from './tabs'
@@ -39,7 +39,7 @@ const person = computed(() => customers.value.find(({ id }) => id === asked('cus
 const machines = computed(() => [...new Set(person.value?.machines.map(({ model }) => model) ?? [])])
 const from = computed(() => asked('from') || machines.value[0] || '')
 const nameOf = (id: string) => lists.lists?.models.find((model) => model.id === id)?.name ?? id
-Promise.all([get<CustomerRow[]>('/api/customers'), lists.known()])
+Promise.all([get<CustomerRow[]>('/api/customers'), lists.loaded()])
   .then(([rows]) => (customers.value = rows.map(({ customer }) => customer)))
   .catch((error: unknown) => (unread.value = problemText(error)))
 const { answer: told, problem } = useQuery(

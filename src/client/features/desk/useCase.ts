@@ -8,7 +8,7 @@ import type { CustomerRow } from '#shared/api/customers'
 import type { CaseRow, CaseWrite } from '#shared/api/desk'
 import { call, get, problemText } from '../../api/client'
 import { usePickLists, usePicks } from '../../state/picks'
-import { useVersionedRecord } from '../../state/useKept'
+import { useVersionedRecord } from '../../state/useVersionedRecord'
 import { keptDraft } from '../../ui/sheet/keptDraft'
 
 const NEW = '/desk/new'
@@ -40,28 +40,28 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
   const nameOf = (list: 'models' | 'techniques' | 'fabrics', id: string | undefined) =>
     lists.lists?.[list].find((one) => one.id === id)?.name
   const keeping = useVersionedRecord<CaseRow, CaseWrite>({
-    factsOf: ({ case: { id: _, at: __, by: ___, ...facts } }) => facts,
+    contentOf: ({ case: { id: _, at: __, by: ___, ...content } }) => content,
     rowOf: ({ version, value }) => ({ version, case: value as CaseRow['case'] }),
-    write: async (facts, over) => {
-      if (over) return call('PUT', `/api/cases/${over.case.id}`, { version: over.version, case: facts })
-      const minutes = facts.minutes ?? Math.max(1, Math.round((Date.now() - started) / 60_000))
-      return call('POST', '/api/cases', { ...facts, minutes })
+    write: async (content, over) => {
+      if (over) return call('PUT', `/api/cases/${over.case.id}`, { version: over.version, case: content })
+      const minutes = content.minutes ?? Math.max(1, Math.round((Date.now() - started) / 60_000))
+      return call('POST', '/api/cases', { ...content, minutes })
     },
     done: 'Kept.',
   })
   const { row, draft, problem, said, changed, begin, take, save: keepDraft } = keeping
   /** What was typed survives a reload of the same page, as long as nobody else has changed the case meanwhile. */
-  const kept = computed(() => keptDraft<{ version: number; facts: CaseWrite }>(`case${route.fullPath}`))
+  const kept = computed(() => keptDraft<{ version: number; content: CaseWrite }>(`case${route.fullPath}`))
   let start: CaseWrite | undefined
   const typed = computed(() => (row.value ? changed.value : !sameValue(draft.value, start)))
-  watch([draft, kept, row], ([facts]) => {
-    if (facts) kept.value.write(typed.value ? { version: row.value?.version ?? 0, facts } : undefined)
+  watch([draft, kept, row], ([content]) => {
+    if (content) kept.value.write(typed.value ? { version: row.value?.version ?? 0, content } : undefined)
   })
 
   const load = async () => {
     const id = idNow()
     try {
-      const [found] = await Promise.all([get<CustomerRow[]>('/api/customers'), lists.known()])
+      const [found] = await Promise.all([get<CustomerRow[]>('/api/customers'), lists.loaded()])
       customers.value = found.map(({ customer }) => customer)
       const before = kept.value.read()
       const read = id === undefined ? undefined : await get<CaseRow>(`/api/cases/${id}`)
@@ -70,7 +70,7 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
       if (read) take(read)
       else begin(start)
       if (before && before.version === (row.value?.version ?? 0)) {
-        draft.value = before.facts
+        draft.value = before.content
         said.value = 'What you had typed is here again; it is not kept yet.'
       }
       await opened()

@@ -60,7 +60,7 @@ const changesOf = async (): Promise<Changes> => {
   const stitches = compared.value
     .filter(({ id, is }) => is !== 'same' && chosen.value.has(id))
     .map(({ id, next }) => ({
-      noun: 'stitches' as const,
+      resource: 'stitches' as const,
       model: model.id,
       id,
       version: stitchVersions[id] ?? null,
@@ -69,7 +69,7 @@ const changesOf = async (): Promise<Changes> => {
   if (newEdition.value === undefined) return { changes: stitches }
   const head = await get<z.infer<typeof RowView>>(`/api/catalogue/models/${model.id}`)
   const value = { ...(head.value as object), edition: newEdition.value }
-  return { changes: [...stitches, { noun: 'models', id: model.id, version: head.version, value }] }
+  return { changes: [...stitches, { resource: 'models', id: model.id, version: head.version, value }] }
 }
 const apply = async () => {
   const { id, make } = context.page.model

@@ -2,7 +2,7 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Compared } from '#core/import/compare'
-import { resources, type Resource } from '#shared/api/nouns'
+import { resources, type Resource } from '#shared/api/resources'
 import type { Changes, ImportHabit, TableRow } from '#shared/api/rows'
 import { columnsOf, parametersOf, type Column } from '#shared/tables/columns'
 import { differencesOf } from '#shared/tables/difference'
@@ -18,7 +18,7 @@ import ListRows from './ListRows.vue'
 import { useFile } from './useFile'
 
 /** A list of feet, fabrics, threads … from a file, taken into its table. */
-const props = defineProps<{ noun: Exclude<Resource, 'stitches' | 'samples' | 'models' | 'techniques'> }>()
+const props = defineProps<{ resource: Exclude<Resource, 'stitches' | 'samples' | 'models' | 'techniques'> }>()
 type Value = { id: string } & Record<string, unknown>
 const router = useRouter()
 const { query } = usePicks()
@@ -38,28 +38,33 @@ const chosen = shallowRef<ReadonlySet<string>>(new Set())
 const failed = ref('')
 const busy = ref(false)
 
-const shelf = computed(() => shelves.find(({ noun }) => noun === props.noun))
-const columns = computed<Column[]>(() => columnsOf(props.noun, parametersOf(props.noun, [])))
-const hasMake = computed(() => props.noun === 'items')
+const shelf = computed(() => shelves.find(({ resource }) => resource === props.resource))
+const columns = computed<Column[]>(() => columnsOf(props.resource, parametersOf(props.resource, [])))
+const hasMake = computed(() => props.resource === 'items')
 const given = computed<Record<string, unknown>>(() => ({
   ...(hasMake.value && make.value !== '' ? { make: make.value } : {}),
-  ...(props.noun === 'items' ? { what: 'foot' } : {}),
+  ...(props.resource === 'items' ? { what: 'foot' } : {}),
   ...(where.value.trim() === '' || !columns.value.some(({ path }) => path[0] === 'source')
     ? {}
     : { source: { evidence: 'book', where: where.value.trim() } }),
 }))
-const context = computed(() => ({ noun: props.noun, columns: columns.value, names: store.names, given: given.value }))
+const context = computed(() => ({
+  resource: props.resource,
+  columns: columns.value,
+  names: store.names,
+  given: given.value,
+}))
 
 const start = async () => {
   try {
-    const [rows] = await Promise.all([get<TableRow[]>(`/api/catalogue/${props.noun}`), store.load()])
+    const [rows] = await Promise.all([get<TableRow[]>(`/api/catalogue/${props.resource}`), store.load()])
     stored.value = rows
   } catch (error) {
     failed.value = problemText(error)
   }
 }
 void start()
-const habitPath = () => `/api/import-habits/list-${props.noun}/${make.value || 'any'}`
+const habitPath = () => `/api/import-habits/list-${props.resource}/${make.value || 'any'}`
 watch([() => file.table.value, make], async ([table]) => {
   comparing.value = false
   if (!table) return
@@ -75,7 +80,7 @@ const taken = computed(() => rows.value.filter(({ row }) => !skipped.value.has(r
 const faults = computed(() => taken.value.flatMap(({ row, faults }) => faults.map((fault) => ({ row, ...fault }))))
 const compared = computed(() =>
   compareList(
-    props.noun,
+    props.resource,
     stored.value.map(({ value }) => value as Value),
     taken.value,
     matched.value,
@@ -120,12 +125,12 @@ const apply = async () => {
     const body: Changes = {
       changes: compared.value
         .filter(({ id, is }) => is !== 'same' && is !== 'gone' && chosen.value.has(id))
-        .map(({ id, next }) => ({ noun: props.noun, id, version: versions.get(id) ?? null, value: next })),
+        .map(({ id, next }) => ({ resource: props.resource, id, version: versions.get(id) ?? null, value: next })),
     }
     await call('POST', '/api/catalogue/changes', body)
     await call('PUT', habitPath(), { columns: listHabits(matched.value) })
     await lists.load()
-    await router.push({ path: `/shelf/${props.noun}`, query: query.value })
+    await router.push({ path: `/shelf/${props.resource}`, query: query.value })
   } catch (error) {
     failed.value = `${problemText(error)}\nNothing was written; what you mended is still here.`
     await start()
@@ -135,8 +140,8 @@ const apply = async () => {
 }
 /** A list is rarely whole, so what is not in it is not offered for removal. */
 const shown = computed(() => compared.value.filter(({ is }) => is !== 'gone'))
-const title = ({ next, stored: was }: Compared<Value>) => titleOf(props.noun, next ?? was, store.names)
-const fields = ({ stored: was, next }: Compared<Value>) => differencesOf(props.noun, was, next, store.names)
+const title = ({ next, stored: was }: Compared<Value>) => titleOf(props.resource, next ?? was, store.names)
+const fields = ({ stored: was, next }: Compared<Value>) => differencesOf(props.resource, was, next, store.names)
 const text = (event: Event) => (event.target as HTMLSelectElement).value
 const MOST_FAULTS = 6
 </script>
@@ -144,7 +149,7 @@ const MOST_FAULTS = 6
 <template>
   <main class="page wide">
     <h1>
-      <RouterLink :to="{ path: `/shelf/${noun}`, query }">{{ shelf?.name }}</RouterLink>: read a list
+      <RouterLink :to="{ path: `/shelf/${resource}`, query }">{{ shelf?.name }}</RouterLink>: read a list
     </h1>
     <div class="line">
       <FilePicker :file="file" what="List, CSV or XLSX" />
@@ -159,8 +164,8 @@ const MOST_FAULTS = 6
       </template>
     </div>
     <p v-if="!file.table.value && !file.problem.value" class="soft">
-      One {{ resources[noun].one }} a row, headings above. A file saved from this shelf is read in again as it is. Nothing
-      is written until you say so.
+      One {{ resources[resource].one }} a row, headings above. A file saved from this shelf is read in again as it is.
+      Nothing is written until you say so.
     </p>
     <template v-if="file.table.value && !comparing">
       <section aria-live="polite">

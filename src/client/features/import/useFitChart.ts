@@ -36,10 +36,10 @@ export const useFitChart = (file: ReturnType<typeof useFile>, written: () => Pro
   void start()
 
   /** One row or nothing: a name that two things share names neither. A model of the chosen make comes first. */
-  const idIn = (noun: 'models' | 'items') => (text: string) => {
-    const prefix = noun === 'models' ? `${store.names.makes?.[make.value] ?? ''} ` : ''
+  const idIn = (resource: 'models' | 'items') => (text: string) => {
+    const prefix = resource === 'models' ? `${store.names.makes?.[make.value] ?? ''} ` : ''
     for (const name of new Set([prefix + text, text])) {
-      const read = readCell({ is: 'ref', to: noun }, name, store.names)
+      const read = readCell({ is: 'ref', to: resource }, name, store.names)
       if ('value' in read) return read.value as string | undefined
     }
     return undefined
@@ -127,7 +127,7 @@ export const useFitChart = (file: ReturnType<typeof useFile>, written: () => Pro
       const versions = new Map(stored.value.map(({ id, version }) => [id, version]))
       const body: Changes = {
         changes: toWrite.value.map(({ id, next }) => ({
-          noun: 'fits',
+          resource: 'fits',
           id,
           version: versions.get(id) ?? null,
           value: next,

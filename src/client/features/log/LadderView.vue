@@ -8,7 +8,7 @@ import { formatNumber } from '#core/units/format'
 import { call, file } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { useSession } from '../../state/session'
-import { useAction } from '../../state/useActs'
+import { useAction } from '../../state/useAction'
 import { saveFile } from '../../ui/saveFile'
 import TryRung from './TryRung.vue'
 import { useEvidence } from './useEvidence'
@@ -38,7 +38,7 @@ const stageName = computed(() =>
 )
 const cardQuery = computed(() => {
   const { model, technique, fabric, method } = cell.value?.sample ?? {}
-  return { m: model, t: technique, f: fabric, way: method }
+  return { m: model, t: technique, f: fabric, method }
 })
 /** The picks at the top are those of the tries. */
 watch(cell, (read) => read && !route.query.m && void router.replace({ query: { ...route.query, ...cardQuery.value } }))

@@ -3,7 +3,7 @@ import type { Ref } from 'vue'
 import type { Model, Sample, Technique } from '#core/catalogue/types'
 import type { EvidenceView } from '#shared/api/samples'
 import { get } from '../../api/client'
-import { useQuery } from '../../state/useAnswer'
+import { useQuery } from '../../state/useQuery'
 
 export interface Cell {
   evidence: EvidenceView

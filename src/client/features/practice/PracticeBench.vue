@@ -13,7 +13,7 @@ import { useMachine } from './useMachine'
 const props = defineProps<{ trial: Trial; start?: MachineState | undefined }>()
 const emit = defineEmits<{ done: [review: Review]; stands: [state: MachineState] }>()
 const machine = useMachine(props.trial, props.start)
-const { state, told, hazards, sewn, review, events } = machine
+const { state, message, hazards, sewn, review, events } = machine
 const places = ref(false)
 const finished = ref<string[]>()
 watch(state, (now) => emit('stands', now))
@@ -43,8 +43,8 @@ const moves = computed(() => review.value.moves)
         <BButton variant="outline-primary" :disabled="moves === 0" @click="finish">Done</BButton>
         <BButton variant="link" @click="begin">From the start</BButton>
       </div>
-      <p v-if="told" :class="told.refused ? 'refused' : 'told'" role="status">
-        <strong v-if="told.refused">It does not move. </strong>{{ capital(told.text) }}
+      <p v-if="message" :class="message.refused ? 'refused' : 'moved'" role="status">
+        <strong v-if="message.refused">It does not move. </strong>{{ capital(message.text) }}
       </p>
       <p v-if="events.length === 0" class="soft">
         Move any control; the machine answers here.
@@ -93,7 +93,7 @@ aside {
   padding-left: 0.8rem;
 }
 
-.told,
+.moved,
 .due {
   border-left: 4px solid var(--rule);
   padding-left: 0.8rem;

@@ -7,7 +7,7 @@ import type { z } from 'zod'
 import { call, get } from '../../api/client'
 import { usePicks } from '../../state/picks'
 import { useSession } from '../../state/session'
-import { useAction } from '../../state/useActs'
+import { useAction } from '../../state/useAction'
 
 /** Links for people without an account: made for what is practised here, revoked, told apart by a note. */
 const props = defineProps<{ trial: Trial }>()

@@ -54,7 +54,7 @@ describe.each(TRIALS)('%s under somebody’s hands', (_, trial) => {
     machine.sew()
     machine.again()
     expect(machine.state.value).toEqual(before)
-    expect([machine.events.value, machine.told.value, machine.hazards.value, machine.sewn.value]).toEqual([
+    expect([machine.events.value, machine.message.value, machine.hazards.value, machine.sewn.value]).toEqual([
       [],
       undefined,
       [],
@@ -91,11 +91,11 @@ describe('what a machine answers', () => {
       .find(({ id, to }) => {
         machine.again()
         machine.move(id, to)
-        return machine.told.value?.refused
+        return machine.message.value?.refused
       })
     expect(refused).toBeDefined()
     expect(machine.state.value).toEqual(before)
-    expect(machine.told.value?.text.length).toBeGreaterThan(10)
+    expect(machine.message.value?.text.length).toBeGreaterThan(10)
     expect(machine.events.value).toMatchObject([{ event: 'refused', control: refused?.id, to: refused?.to }])
   })
 })

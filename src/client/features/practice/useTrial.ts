@@ -3,7 +3,7 @@ import { useRoute } from 'vue-router'
 import type { Trial } from '#core/practice/trial'
 import { get } from '../../api/client'
 import { usePicks } from '../../state/picks'
-import { useQuery } from '../../state/useAnswer'
+import { useQuery } from '../../state/useQuery'
 
 export const useTrial = () => {
   const route = useRoute()

@@ -9,9 +9,9 @@ import type { Changes } from '#shared/api/rows'
 import { speech } from '#shared/messages/en'
 import { call, get } from '../../api/client'
 import { usePicks } from '../../state/picks'
-import { useQuery } from '../../state/useAnswer'
+import { useQuery } from '../../state/useQuery'
 import { useSession } from '../../state/session'
-import { useAction } from '../../state/useActs'
+import { useAction } from '../../state/useAction'
 import PickBox, { type PickOption } from '../../ui/PickBox.vue'
 import FitDetail from './FitDetail.vue'
 
@@ -101,7 +101,7 @@ const state = (report: FitReport, fits: boolean) =>
       evidence: 'bench',
       where,
     }
-    const body: Changes = { changes: [{ noun: 'fits', id, version: null, value }] }
+    const body: Changes = { changes: [{ resource: 'fits', id, version: null, value }] }
     await call('POST', '/api/catalogue/changes', body)
     await again()
     return (

@@ -2,7 +2,7 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import type { z } from 'zod'
-import { resources, type Resource } from '#shared/api/nouns'
+import { resources, type Resource } from '#shared/api/resources'
 import type { HistoryEntry, WriteView } from '#shared/api/rows'
 import { differencesOf } from '#shared/tables/difference'
 import { titleOf } from '#shared/tables/titles'
@@ -10,7 +10,7 @@ import { call, get } from '../../api/client'
 import { useNames } from '../../state/names'
 import { usePickLists } from '../../state/picks'
 import { useSession } from '../../state/session'
-import { useAction } from '../../state/useActs'
+import { useAction } from '../../state/useAction'
 
 /** Who changed what and when, with before and after, and the way back. */
 type Entry = z.infer<typeof HistoryEntry>
@@ -26,7 +26,7 @@ const PAGE = 30
 
 const asked = computed(() => ({
   model: route.query.model as string | undefined,
-  noun: route.query.noun as string | undefined,
+  resource: route.query.resource as string | undefined,
   row: route.query.row as string | undefined,
 }))
 const of = computed(() =>
@@ -82,14 +82,15 @@ const askUndo = ({ revision, rows }: WriteView) => {
 
 const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 const PLURALS: Partial<Record<Resource, string>> = { fits: 'fit statements', functions: 'stitch functions' }
-const many = (noun: Resource, count: number) => `${count} ${count === 1 ? resources[noun].one : (PLURALS[noun] ?? noun)}`
+const many = (resource: Resource, count: number) =>
+  `${count} ${count === 1 ? resources[resource].one : (PLURALS[resource] ?? resource)}`
 const summary = ({ counts, first, rows }: WriteView): string => {
-  if (rows === 1 && first[0]) return `${first[0].did} ${resources[first[0].noun].one} ${first[0].title}`
+  if (rows === 1 && first[0]) return `${first[0].did} ${resources[first[0].resource].one} ${first[0].title}`
   return counts
-    .flatMap(({ noun, added, changed, removed }) => [
-      added > 0 ? `added ${many(noun, added)}` : '',
-      changed > 0 ? `changed ${many(noun, changed)}` : '',
-      removed > 0 ? `removed ${many(noun, removed)}` : '',
+    .flatMap(({ resource, added, changed, removed }) => [
+      added > 0 ? `added ${many(resource, added)}` : '',
+      changed > 0 ? `changed ${many(resource, changed)}` : '',
+      removed > 0 ? `removed ${many(resource, removed)}` : '',
     ])
     .filter(Boolean)
     .join(', ')
@@ -126,8 +127,8 @@ const MOST_FIELDS = 12
         <div v-if="opened === write.revision" class="detail">
           <section v-for="entry in entries" :key="entry.id">
             <h2>
-              {{ didOf(entry) }} {{ resources[entry.noun].one }}:
-              {{ titleOf(entry.noun, entry.after ?? entry.before, store.names) }}
+              {{ didOf(entry) }} {{ resources[entry.resource].one }}:
+              {{ titleOf(entry.resource, entry.after ?? entry.before, store.names) }}
               <BButton
                 v-if="session.mayWrite && write.rows > 1"
                 size="sm"
@@ -146,7 +147,7 @@ const MOST_FIELDS = 12
               </thead>
               <tbody>
                 <tr
-                  v-for="field in differencesOf(entry.noun, entry.before, entry.after, store.names).slice(
+                  v-for="field in differencesOf(entry.resource, entry.before, entry.after, store.names).slice(
                     0,
                     MOST_FIELDS,
                   )"
@@ -160,7 +161,7 @@ const MOST_FIELDS = 12
             </table>
             <p v-else class="soft">
               {{
-                differencesOf(entry.noun, entry.before, entry.after, store.names)
+                differencesOf(entry.resource, entry.before, entry.after, store.names)
                   .slice(0, MOST_FIELDS)
                   .map(({ heading, before, after }) => `${heading}: ${after || before}`)
                   .join(' · ')

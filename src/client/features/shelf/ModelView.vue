@@ -41,8 +41,8 @@ const withUsual = (own: readonly Parameter[]): Parameter[] => [
 ]
 const headColumns = ref<Column[]>(columnsOf('models'))
 const stitchColumns = ref<Column[]>(columnsOf('stitches'))
-const head = useEdits({ noun: 'models', columns: headColumns, names })
-const stitches = useEdits({ noun: 'stitches', model: props.id, columns: stitchColumns, names })
+const head = useEdits({ resource: 'models', columns: headColumns, names })
+const stitches = useEdits({ resource: 'stitches', model: props.id, columns: stitchColumns, names })
 const row = computed(() => head.rows.value.find(({ id }) => id === props.id))
 
 const load = async () => {
@@ -101,7 +101,7 @@ const removeStitch = () => {
   if (at.version === null) stitches.dropNew(at.id)
   else
     removing.value = {
-      noun: 'stitches',
+      resource: 'stitches',
       id: at.id,
       model: props.id,
       version: at.version,
@@ -111,16 +111,16 @@ const removeStitch = () => {
 const removeModel = () => {
   if (row.value?.version)
     removing.value = {
-      noun: 'models',
+      resource: 'models',
       id: props.id,
       version: row.value.version,
       title: titleOf('models', row.value.value, names.value),
     }
 }
-const removed = async ({ noun }: Removing) => {
+const removed = async ({ resource }: Removing) => {
   removing.value = undefined
   await lists.load()
-  if (noun === 'models') await router.push({ path: '/shelf/history', query: query.value })
+  if (resource === 'models') await router.push({ path: '/shelf/history', query: query.value })
   else await stitches.load()
 }
 </script>

@@ -9,12 +9,12 @@ import {
   DialogTitle,
 } from 'reka-ui'
 import { ref, shallowRef, watch } from 'vue'
-import { resources, type Resource } from '#shared/api/nouns'
+import { resources, type Resource } from '#shared/api/resources'
 import type { Changed, RemovalView } from '#shared/api/rows'
 import { call, get, problemText } from '../../api/client'
 
 export interface Removing {
-  noun: Resource
+  resource: Resource
   id: string
   model?: string | undefined
   version: number
@@ -26,7 +26,8 @@ const props = defineProps<{ row: Removing | undefined }>()
 const emit = defineEmits<{ removed: [row: Removing]; broughtBack: []; cancel: [] }>()
 const plan = shallowRef<RemovalView>()
 const problem = ref('')
-const path = ({ noun, id, model }: Removing) => `/api/catalogue/${noun}/${model === undefined ? '' : `${model}/`}${id}`
+const path = ({ resource, id, model }: Removing) =>
+  `/api/catalogue/${resource}/${model === undefined ? '' : `${model}/`}${id}`
 
 watch(
   () => props.row,
@@ -65,8 +66,8 @@ const bringBack = async () => {
   }
 }
 const SHOWN = 6
-const listed = (rows: { noun: Resource; title: string }[]) => [
-  ...rows.slice(0, SHOWN).map(({ noun, title }) => `${resources[noun].one}: ${title}`),
+const listed = (rows: { resource: Resource; title: string }[]) => [
+  ...rows.slice(0, SHOWN).map(({ resource, title }) => `${resources[resource].one}: ${title}`),
   ...(rows.length > SHOWN ? [`and ${rows.length - SHOWN} more`] : []),
 ]
 </script>

@@ -28,7 +28,7 @@ const share = async () => {
       const controls = sharedWith(own, sister.controls)
       return sameValue(controls, sister.controls)
         ? []
-        : [{ noun: 'models', id, version, value: { ...sister, controls } }]
+        : [{ resource: 'models', id, version, value: { ...sister, controls } }]
     })
     if (changes.length > 0) await call('POST', '/api/catalogue/changes', { changes })
     said.value =

@@ -8,13 +8,13 @@ import { shelves, type Shelf } from './shelves'
 const route = useRoute()
 const shelf = computed(() =>
   shelves.find(
-    (candidate): candidate is Shelf & { noun: NonNullable<Shelf['noun']> } =>
-      candidate.path === route.path && candidate.noun !== undefined,
+    (candidate): candidate is Shelf & { resource: NonNullable<Shelf['resource']> } =>
+      candidate.path === route.path && candidate.resource !== undefined,
   ),
 )
 </script>
 
 <template>
-  <TableView v-if="shelf" :key="shelf.noun" :shelf="shelf" />
+  <TableView v-if="shelf" :key="shelf.resource" :shelf="shelf" />
   <NotHere v-else />
 </template>

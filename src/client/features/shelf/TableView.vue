@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { resources } from '#shared/api/nouns'
+import { resources } from '#shared/api/resources'
 import { columnsOf, parametersOf, type Column } from '#shared/tables/columns'
 import { withArticle } from '#shared/messages/words'
 import { titleOf } from '#shared/tables/titles'
@@ -18,33 +18,33 @@ import RemoveRow, { type Removing } from './RemoveRow.vue'
 import type { Shelf } from './shelves'
 
 /** One table of the catalogue, whole. */
-const props = defineProps<{ shelf: Shelf & { noun: NonNullable<Shelf['noun']> } }>()
+const props = defineProps<{ shelf: Shelf & { resource: NonNullable<Shelf['resource']> } }>()
 const session = useSession()
 const route = useRoute()
 const router = useRouter()
 const { query } = usePicks()
 const lists = usePickLists()
 const store = useNames()
-const noun = props.shelf.noun
+const resource = props.shelf.resource
 const filter = ref('')
 const what = ref('')
 const sheet = ref<InstanceType<typeof SheetGrid>>()
 const filterField = ref<HTMLInputElement>()
 const failed = ref('')
 
-const columns = ref<Column[]>(columnsOf(noun))
+const columns = ref<Column[]>(columnsOf(resource))
 const names = computed(() => store.names)
-const edits = useEdits({ noun, columns, names })
+const edits = useEdits({ resource, columns, names })
 const load = async () => {
   failed.value = ''
   try {
     await store.load()
     await edits.load()
     const parameters = parametersOf(
-      noun,
+      resource,
       edits.rows.value.map(({ value }) => value),
     )
-    columns.value = columnsOf(noun, parameters.length > 0 ? parameters : undefined)
+    columns.value = columnsOf(resource, parameters.length > 0 ? parameters : undefined)
   } catch (error) {
     failed.value = problemText(error)
   }
@@ -63,9 +63,9 @@ const words = computed(() => [filter.value, what.value].filter(Boolean).join(' '
 /** Where a row has a page of its own. */
 const pageOf = (row: EditRow) => {
   if (row.version === null) return undefined
-  if (noun === 'models') return { path: `/shelf/models/${row.id}`, query: query.value }
-  if (noun === 'techniques') return { path: `/shelf/techniques/${row.id}`, query: query.value }
-  if (noun === 'items') return { path: '/shelf/fit', query: { ...query.value, item: row.id } }
+  if (resource === 'models') return { path: `/shelf/models/${row.id}`, query: query.value }
+  if (resource === 'techniques') return { path: `/shelf/techniques/${row.id}`, query: query.value }
+  if (resource === 'items') return { path: '/shelf/fit', query: { ...query.value, item: row.id } }
   return undefined
 }
 const open = (row: EditRow) => {
@@ -87,10 +87,10 @@ const remove = () => {
   if (row.version === null) edits.dropNew(row.id)
   else
     removing.value = {
-      noun,
+      resource,
       id: row.id,
       version: edits.saved.value.get(row.id)?.version ?? row.version,
-      title: titleOf(noun, row.value, names.value),
+      title: titleOf(resource, row.value, names.value),
     }
 }
 const reload = async () => {
@@ -101,7 +101,7 @@ useKeys([
   { keys: 'f', does: 'Filter this table', run: () => filterField.value?.focus() },
   { keys: 'e', does: 'Into the table', run: () => sheet.value?.focus() },
 ])
-const mayImport = noun !== 'models' && noun !== 'techniques'
+const mayImport = resource !== 'models' && resource !== 'techniques'
 </script>
 
 <template>
@@ -109,10 +109,10 @@ const mayImport = noun !== 'models' && noun !== 'techniques'
     <div class="head">
       <h1>{{ shelf.name }}</h1>
       <div class="acts">
-        <a class="btn btn-link" :href="`/api/tables/${noun}`" :download="`${noun}.csv`">Save as CSV</a>
+        <a class="btn btn-link" :href="`/api/tables/${resource}`" :download="`${resource}.csv`">Save as CSV</a>
         <template v-if="session.mayWrite">
           <RouterLink
-            v-if="noun === 'fits'"
+            v-if="resource === 'fits'"
             class="btn btn-outline-primary"
             :to="{ path: '/shelf/fits/chart', query: route.query }"
             >Read a fit chart</RouterLink
@@ -120,11 +120,11 @@ const mayImport = noun !== 'models' && noun !== 'techniques'
           <RouterLink
             v-if="mayImport"
             class="btn btn-outline-primary"
-            :to="{ path: `/shelf/${noun}/file`, query: route.query }"
+            :to="{ path: `/shelf/${resource}/file`, query: route.query }"
             >Read a list from a file</RouterLink
           >
           <BButton variant="outline-primary" :disabled="!edits.loaded.value" @click="add"
-            >Add {{ withArticle(resources[noun].one) }}</BButton
+            >Add {{ withArticle(resources[resource].one) }}</BButton
           >
         </template>
       </div>
@@ -145,7 +145,7 @@ const mayImport = noun !== 'models' && noun !== 'techniques'
             @keydown.down.prevent="sheet?.focus()"
             @keydown.enter.prevent="sheet?.focus()"
           />
-          <label v-if="noun === 'items'" class="what">
+          <label v-if="resource === 'items'" class="what">
             Show
             <select v-model="what" class="form-select">
               <option value="">everything</option>
@@ -172,7 +172,7 @@ const mayImport = noun !== 'models' && noun !== 'techniques'
             <RouterLink
               v-if="pageOf(row)"
               :to="pageOf(row)!"
-              :aria-label="`Open ${titleOf(noun, row.value, names)}`"
+              :aria-label="`Open ${titleOf(resource, row.value, names)}`"
               tabindex="-1"
               >{{ place }} ›</RouterLink
             >
@@ -182,7 +182,7 @@ const mayImport = noun !== 'models' && noun !== 'techniques'
         <p class="soft keys">
           Arrows move, typing replaces, <kbd>Enter</kbd> edits, <kbd>Alt</kbd> <kbd>↓</kbd> fills down, <kbd>Ctrl</kbd>
           <kbd>C</kbd>/<kbd>V</kbd> takes blocks, <kbd>Ctrl</kbd> <kbd>Z</kbd> undoes<template
-            v-if="noun === 'models' || noun === 'techniques' || noun === 'items'"
+            v-if="resource === 'models' || resource === 'techniques' || resource === 'items'"
             >, <kbd>Alt</kbd> <kbd>Enter</kbd> opens</template
           >.
         </p>

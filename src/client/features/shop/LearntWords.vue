@@ -3,7 +3,7 @@
 import { shallowRef } from 'vue'
 import type { LearnedWords } from '#shared/api/desk'
 import { call, get } from '../../api/client'
-import { useAction } from '../../state/useActs'
+import { useAction } from '../../state/useAction'
 
 const rows = shallowRef<LearnedWords[]>()
 const { problem, act, read } = useAction()

@@ -4,7 +4,7 @@ import type { OutboxMessage } from '#shared/api/outbox'
 import { dateWords } from '#shared/messages/words'
 import { call, file, get } from '../../api/client'
 import { usePicks } from '../../state/picks'
-import { useAction } from '../../state/useActs'
+import { useAction } from '../../state/useAction'
 import { saveFile } from '../../ui/saveFile'
 
 /** The simulated mailbox: what would be sent, kept as mail files; read, sent again, deleted. */

@@ -3,7 +3,7 @@ import { ref, shallowRef } from 'vue'
 import type { Person, Role } from '#shared/api/session'
 import { call, get } from '../../api/client'
 import { useSession } from '../../state/session'
-import { useAction } from '../../state/useActs'
+import { useAction } from '../../state/useAction'
 
 /** Who has an account, and what each may do. */
 const session = useSession()

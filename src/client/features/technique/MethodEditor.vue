@@ -19,7 +19,7 @@ const set = (change: Partial<Method>) => {
 <template>
   <AddCondition :names="names">
     <section>
-      <h2>The way</h2>
+      <h2>The method</h2>
       <ValueForm
         :value="method"
         :columns="methodColumns"

@@ -26,7 +26,7 @@ const lists = usePickLists()
 const { picked, query } = usePicks()
 const names = computed(() => store.names)
 const columns = ref(columnsOf('techniques'))
-const edits = useEdits({ noun: 'techniques', columns, names })
+const edits = useEdits({ resource: 'techniques', columns, names })
 const failed = ref('')
 const openFaults = provideOpenFaults()
 
@@ -130,7 +130,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         <RouterLink class="btn btn-link" :to="{ path: '/card', query: { ...query, t: id } }">Open its card</RouterLink>
         <RouterLink
           class="btn btn-link"
-          :to="{ path: '/shelf/history', query: { ...query, noun: 'techniques', row: id } }"
+          :to="{ path: '/shelf/history', query: { ...query, resource: 'techniques', row: id } }"
           >History</RouterLink
         >
         <span v-if="openFaults.length > 0" class="caution">{{ openFaults[0] }}</span>
@@ -146,7 +146,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
           <ol>
             <li v-for="one in technique.methods" :key="one.id">
               <button type="button" :aria-current="isAt(one.id) ? 'true' : undefined" @click="at = { method: one.id }">
-                {{ one.name || 'a way without a name' }}
+                {{ one.name || 'a method without a name' }}
               </button>
               <ol>
                 <li v-for="part in one.stages" :key="part.id">
@@ -169,7 +169,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
               </button>
             </li>
           </ol>
-          <button v-if="session.mayWrite" type="button" class="more" @click="addMethod">+ another way</button>
+          <button v-if="session.mayWrite" type="button" class="more" @click="addMethod">+ another method</button>
           <p v-if="session.mayWrite && at" class="arrange">
             <button type="button" @click="rearrange('up')">↑ up</button>
             <button type="button" @click="rearrange('down')">↓ down</button>
@@ -186,7 +186,8 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
           <template v-if="!at">
             <FieldForm :edits="edits" :row="row" :columns="columns" :names="names" :may-write="session.mayWrite" />
             <p v-if="technique.methods.length === 0">
-              It has no way yet. <BButton size="sm" variant="primary" @click="addMethod">Add the first way</BButton>
+              It has no method yet.
+              <BButton size="sm" variant="primary" @click="addMethod">Add the first method</BButton>
             </p>
           </template>
           <StageEditor

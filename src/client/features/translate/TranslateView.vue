@@ -8,8 +8,8 @@ import { capital, featureWord, list, parameterWord, verdictWord } from '#shared/
 import { get } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { usePickLists, usePicks } from '../../state/picks'
-import { useQuery } from '../../state/useAnswer'
-import OnItsWay from '../../ui/OnItsWay.vue'
+import { useQuery } from '../../state/useQuery'
+import LoadingNote from '../../ui/LoadingNote.vue'
 import PickBox, { type PickOption } from '../../ui/PickBox.vue'
 import VerdictMark from '../card/VerdictMark.vue'
 
@@ -98,7 +98,7 @@ useKeys([{ keys: 'p', does: 'Print the comparison', run: print }])
     <p v-if="!picked.model">Pick the old machine at the top, then the new one here.</p>
     <p v-else-if="!to">Pick the new machine. With a technique picked at the top, its card is put beside it.</p>
     <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
-    <OnItsWay v-if="busy" doing="The two are compared …" />
+    <LoadingNote v-if="busy" doing="The two are compared …" />
 
     <section v-if="card">
       <h2>{{ techniqueName(picked.technique!) }}</h2>

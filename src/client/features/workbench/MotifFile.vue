@@ -31,7 +31,7 @@ const keep = async () => {
     const stitch = page.model.stitches.find(({ id }) => id === keeps.stitch)
     const version = page.stitchVersions[keeps.stitch] ?? null
     const value = { ...stitch, points: keeps.points.map(([x, y]): [number, number] => [x, y]) }
-    const body: Changes = { changes: [{ noun: 'stitches', id: keeps.stitch, model: keeps.model, version, value }] }
+    const body: Changes = { changes: [{ resource: 'stitches', id: keeps.stitch, model: keeps.model, version, value }] }
     await call('POST', '/api/catalogue/changes', body)
     said.value = `Kept: cards draw ${stitch?.select ?? 'it'} from these points now.`
   } catch (error) {

@@ -9,7 +9,7 @@ import type { WorkbenchContext, Calculator, FieldValues } from './calculator'
 import FigureList from './FigureList.vue'
 import MotifFile from './MotifFile.vue'
 import SheetActs from './SheetActs.vue'
-import { useWorkbenchContext } from './useBench'
+import { useWorkbenchContext } from './useWorkbenchContext'
 import { LENGTHS, useLengths } from './useLengths'
 import { useCalculator } from './useCalculator'
 

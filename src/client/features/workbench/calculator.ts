@@ -2,7 +2,7 @@
  * What a calculator is to the page: fields to fill in, figures to read off, and what can be drawn, printed or handed
  * back.
  */
-import type { WorkbenchInput, WorkbenchStage } from '#core/card/hand'
+import type { WorkbenchInput, WorkbenchStage } from '#core/card/workbenchInput'
 import type { CardSketch } from '#core/card/sketch'
 import type { Parameter } from '#core/catalogue/types'
 import type { Point, StitchSpec } from '#core/stitch/types'
@@ -60,11 +60,17 @@ export interface Calculator {
   /** Throws `OutOfReach` in the names of the core. */
   compute: (values: FieldValues, bench: WorkbenchContext) => FigureLine[]
   /** The stitch that would be sewn, to scale. */
-  picture?: (values: FieldValues, bench: WorkbenchContext) => { sketch: CardSketch; name: string; faint?: string } | undefined
+  picture?: (
+    values: FieldValues,
+    bench: WorkbenchContext,
+  ) => { sketch: CardSketch; name: string; faint?: string } | undefined
   /** What is printed at 1:1 and laid on the fabric. */
   sheet?: (values: FieldValues, bench: WorkbenchContext) => { words: string; sheet: Sheet }
   /** A file of one's own that is kept in the catalogue: points of a stitch. */
-  keeps?: (values: FieldValues, bench: WorkbenchContext) => { model: string; stitch: string; points: Point[] } | undefined
+  keeps?: (
+    values: FieldValues,
+    bench: WorkbenchContext,
+  ) => { model: string; stitch: string; points: Point[] } | undefined
   /** What is to be set, for the next sample. */
   tries?: (values: FieldValues, bench: WorkbenchContext) => Partial<Record<Parameter, number>> | undefined
   /** What the card is asked with from here on. */

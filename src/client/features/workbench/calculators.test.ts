@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from 'vitest'
 import { explain } from '#core/answer/explain'
 import { fitLookup } from '#core/answer/fit'
-import { workbenchInputOf } from '#core/card/hand'
+import { workbenchInputOf } from '#core/card/workbenchInput'
 import { indexCatalogue } from '#core/catalogue/index'
 import { sew } from '#core/stitch/sew'
 import { OutOfReach } from '#core/workbench/figure'
@@ -16,7 +16,9 @@ const snapshot = { index, fitOf: fitLookup(index), bundle: shop }
 const benchFor = (model: string, technique: string, fabric: string): WorkbenchContext => {
   const answer = explain(snapshot, { model, technique, fabric })
   const found = <T>(map: ReadonlyMap<string, T>, id: string): T => map.get(id) as T
-  return workbenchContextOf(workbenchInputOf(snapshot, { model: found(index.models, model), fabric: found(index.fabrics, fabric), answer }))
+  return workbenchContextOf(
+    workbenchInputOf(snapshot, { model: found(index.models, model), fabric: found(index.fabrics, fabric), answer }),
+  )
 }
 const EMPTY = workbenchContextOf({ stages: [], guides: [] })
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { DialogContent, DialogDescription, DialogOverlay, DialogPortal, DialogRoot, DialogTitle } from 'reka-ui'
 import { computed, ref, watch } from 'vue'
-import type { Resource } from '#shared/api/nouns'
+import type { Resource } from '#shared/api/resources'
 import { cellOf, withCell } from '#shared/tables/rowCells'
 import { differencesOf, type FieldDifference } from '#shared/tables/difference'
 import { titleOf, type RowNames } from '#shared/tables/titles'
@@ -16,8 +16,8 @@ type Value = { id: string } & Record<string, unknown>
 const chosen = ref<Record<string, Side>>({})
 
 /** Deeper than a column, the whole top key is one choice. */
-const topOf = (noun: Resource, clash: Clash): FieldDifference[] => {
-  const all = differencesOf(noun, clash.theirs?.value, clash.yours, props.names)
+const topOf = (resource: Resource, clash: Clash): FieldDifference[] => {
+  const all = differencesOf(resource, clash.theirs?.value, clash.yours, props.names)
   const seen = new Set<string>()
   return all.filter(({ path }) => {
     const key = keyOf(path)
@@ -34,13 +34,13 @@ const keyOf = (path: readonly string[]): string => choicePath(path).join('.')
 const rows = computed(() =>
   props.edits.clashes.value.map((clash) => {
     const id = clash.row.split('/').at(-1) as string
-    const noun = clash.noun as Resource
+    const resource = clash.resource as Resource
     return {
       id,
       clash,
-      noun,
-      title: titleOf(noun, clash.theirs?.value ?? clash.yours, props.names),
-      fields: clash.theirs ? topOf(noun, clash) : [],
+      resource,
+      title: titleOf(resource, clash.theirs?.value ?? clash.yours, props.names),
+      fields: clash.theirs ? topOf(resource, clash) : [],
     }
   }),
 )

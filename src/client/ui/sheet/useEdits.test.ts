@@ -42,7 +42,14 @@ beforeEach(() => {
       const now = stored.find((row) => row.id === id)
       return (now?.version ?? null) === version
         ? []
-        : [{ noun: 'threads', row: id, yours: value, theirs: now ? { version: now.version, value: now.value } : null }]
+        : [
+            {
+              resource: 'threads',
+              row: id,
+              yours: value,
+              theirs: now ? { version: now.version, value: now.value } : null,
+            },
+          ]
     })
     if (clashes.length > 0) return Promise.resolve(answer(409, { title: 'changed', status: 409, clashes }))
     revision++
@@ -61,7 +68,7 @@ afterEach(() => vi.unstubAllGlobals())
 const columns = columnsOf('threads')
 const column = (heading: string) => columns.find((one) => one.heading === heading) as Column
 const open = async () => {
-  const edits = useEdits({ noun: 'threads', columns: ref(columns), names: ref({}) })
+  const edits = useEdits({ resource: 'threads', columns: ref(columns), names: ref({}) })
   await edits.load()
   return edits
 }
@@ -149,7 +156,7 @@ describe('edits of a table', () => {
     expect(await edits.save()).toBe(true)
     expect(sent[0]?.changes).toEqual([
       {
-        noun: 'threads',
+        resource: 'threads',
         id: 'fine-lace',
         version: null,
         value: { id: 'fine-lace', name: 'Fine lace', tex: 12, fibre: 'cotton', use: '' },

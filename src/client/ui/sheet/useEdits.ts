@@ -3,7 +3,7 @@ import { useManualRefHistory } from '@vueuse/core'
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { freeId } from '#core/catalogue/ids'
 import { sameValue } from '#core/catalogue/sameValue'
-import { resources, type Resource } from '#shared/api/nouns'
+import { resources, type Resource } from '#shared/api/resources'
 import type { Changed, Changes, TableRow } from '#shared/api/rows'
 import { readCell, showCell } from '#shared/tables/cells'
 import type { Column } from '#shared/tables/columns'
@@ -42,7 +42,7 @@ export interface CellEdit {
 }
 
 export interface EditsOf {
-  noun: Resource
+  resource: Resource
   model?: string | undefined
   columns: Ref<Column[]>
   names: Ref<RowNames>
@@ -50,7 +50,7 @@ export interface EditsOf {
 
 const headingOf = ({ heading }: Column): string => heading
 
-export const useEdits = ({ noun, model, columns, names }: EditsOf) => {
+export const useEdits = ({ resource, model, columns, names }: EditsOf) => {
   const rows = shallowRef<readonly EditRow[]>([])
   const history = useManualRefHistory(rows, { clone: (value) => value, capacity: 300 })
   const saved = shallowRef<ReadonlyMap<string, EditRow>>(new Map())
@@ -59,12 +59,12 @@ export const useEdits = ({ noun, model, columns, names }: EditsOf) => {
   const problem = ref('')
   const said = ref('')
   const clashes = shallowRef<Clash[]>([])
-  const draft = keptDraft<EditRow[]>(`${noun}/${model ?? ''}`)
+  const draft = keptDraft<EditRow[]>(`${resource}/${model ?? ''}`)
   const restored = ref(0)
 
   /** What was sent and is now stored is let go, unless it was typed on since. */
   const load = async (sent: readonly Sent[] = []) => {
-    const read = await get<TableRow[]>(`/api/catalogue/${noun}`, { model })
+    const read = await get<TableRow[]>(`/api/catalogue/${resource}`, { model })
     take(
       read.map(({ id, model, version, value }) => ({ id, model, version, value: value as Value, typed: {} })),
       sent,
@@ -76,9 +76,9 @@ export const useEdits = ({ noun, model, columns, names }: EditsOf) => {
     const kept = sent.length > 0 ? typedSince(stored, sent) : (draft.read() ?? [])
     saved.value = new Map(stored.map((row) => [row.id, row]))
     const byId = new Map(kept.map((row) => [row.id, row]))
-    const loaded = stored.map((row) => byId.get(row.id) ?? row)
+    const here = stored.map((row) => byId.get(row.id) ?? row)
     const added = kept.filter(({ id, version }) => version === null && !saved.value.has(id))
-    rows.value = [...loaded, ...added]
+    rows.value = [...here, ...added]
     restored.value = changed.value.length
     history.commit()
     history.clear()
@@ -131,7 +131,7 @@ export const useEdits = ({ noun, model, columns, names }: EditsOf) => {
   const addRows = (count: number): EditRow[] => {
     const added = Array.from({ length: count }, (): EditRow => {
       const id = `new-${crypto.randomUUID()}`
-      return { id, model, version: null, value: { ...blankRow(noun), id }, typed: {} }
+      return { id, model, version: null, value: { ...blankRow(resource), id }, typed: {} }
     })
     put([...rows.value, ...added])
     return added
@@ -157,7 +157,7 @@ export const useEdits = ({ noun, model, columns, names }: EditsOf) => {
     const missing = columns.value
       .filter((column) => column.required && !typed.includes(column) && cellOf(row.value, column) === undefined)
       .map((column): RowFault => ({ heading: column.heading, message: 'is needed' }))
-    const checked = resources[noun].schema.safeParse(row.value)
+    const checked = resources[resource].schema.safeParse(row.value)
     const others = (checked.error?.issues ?? []).flatMap(({ path, message }): RowFault[] => {
       const column = columns.value.find((candidate) => candidate.path.every((key, i) => String(path[i]) === key))
       const heading = column ? headingOf(column) : path.join(' › ')
@@ -172,8 +172,9 @@ export const useEdits = ({ noun, model, columns, names }: EditsOf) => {
     const taken = new Set(rows.value.map(({ id }) => id))
     return edited.map((row) => {
       if (!row.id.startsWith('new-')) return row
-      const called = noun === 'stitches' ? `s-${String(row.value.select)}` : titleOf(noun, row.value, names.value)
-      const id = freeId(called, resources[noun].one.replaceAll(' ', '-'), taken)
+      const called =
+        resource === 'stitches' ? `s-${String(row.value.select)}` : titleOf(resource, row.value, names.value)
+      const id = freeId(called, resources[resource].one.replaceAll(' ', '-'), taken)
       taken.add(id)
       return { ...row, id, value: { ...row.value, id } }
     })
@@ -186,7 +187,7 @@ export const useEdits = ({ noun, model, columns, names }: EditsOf) => {
     const [first] = faulty.value
     if (first) {
       const [fault] = faultsOf(first)
-      problem.value = `Not saved: ${titleOf(noun, first.value, names.value)}, ${fault?.heading}: ${fault?.message}.`
+      problem.value = `Not saved: ${titleOf(resource, first.value, names.value)}, ${fault?.heading}: ${fault?.message}.`
       return false
     }
     busy.value = true
@@ -194,7 +195,7 @@ export const useEdits = ({ noun, model, columns, names }: EditsOf) => {
       const edited = changed.value
       const rowsNamed = named(edited)
       const changes = rowsNamed.map(({ id, model, version, value }) => ({
-        noun,
+        resource,
         id,
         ...(model === undefined ? {} : { model }),
         version,
@@ -258,7 +259,7 @@ export const useEdits = ({ noun, model, columns, names }: EditsOf) => {
   }
 
   return {
-    noun,
+    resource,
     rows,
     saved,
     loaded,

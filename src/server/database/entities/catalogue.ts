@@ -15,8 +15,8 @@ export abstract class CatalogueRow {
   @Column({ type: 'int', default: 1 })
   version!: number
 
-  @Column({ type: 'json' })
-  facts!: unknown
+  @Column({ type: 'json', name: 'facts' })
+  content!: unknown
 }
 
 @Entity('make')
@@ -160,7 +160,7 @@ export class CatalogueRevisionRow {
 
 /** Who changed what and when: the whole aggregate before and after. */
 @Entity('history')
-@Index('history_row_ix', ['noun', 'row'])
+@Index('history_row_ix', ['resource', 'row'])
 @Index('history_revision_ix', ['revision'])
 export class HistoryRow {
   @PrimaryGeneratedColumn({ type: 'int' })
@@ -169,8 +169,8 @@ export class HistoryRow {
   @Column({ type: 'int' })
   revision!: number
 
-  @Column({ type: 'varchar', length: 40 })
-  noun!: string
+  @Column({ type: 'varchar', length: 40, name: 'noun' })
+  resource!: string
 
   @Column({ type: 'varchar', length: 250, collation: 'utf8mb4_bin' })
   row!: string
@@ -195,13 +195,13 @@ export class HistoryRow {
 /** What a shop once told about the files of a make: which heading is which field, what a mark means. */
 @Entity('import_habit')
 export class ImportHabitRow {
-  /** What kind of file: a stitch chart, a list of a noun, a fit chart. */
+  /** What kind of file: a stitch chart, a list of a resource, a fit chart. */
   @PrimaryColumn({ type: 'varchar', length: 60 })
   kind!: string
 
   @PrimaryColumn(ID_COLUMN)
   make!: string
 
-  @Column({ type: 'json' })
-  facts!: unknown
+  @Column({ type: 'json', name: 'facts' })
+  content!: unknown
 }

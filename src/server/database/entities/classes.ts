@@ -14,8 +14,8 @@ export class CustomerRow {
   @Column(TEXT_COLUMN)
   name!: string
 
-  @Column({ type: 'json' })
-  facts!: unknown
+  @Column({ type: 'json', name: 'facts' })
+  content!: unknown
 }
 
 @Entity('class')
@@ -30,6 +30,6 @@ export class SewingClassRow {
   @Column({ type: 'varchar', length: 30 })
   starts!: string
 
-  @Column({ type: 'json' })
-  facts!: unknown
+  @Column({ type: 'json', name: 'facts' })
+  content!: unknown
 }

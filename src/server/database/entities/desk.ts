@@ -34,8 +34,8 @@ export class DeskCaseRow {
   @Column({ type: 'text' })
   words!: string
 
-  @Column({ type: 'json' })
-  facts!: unknown
+  @Column({ type: 'json', name: 'facts' })
+  content!: unknown
 }
 
 /** Words that somebody of the shop has confirmed as meaning something. */
@@ -71,6 +71,6 @@ export class SharedCardRow {
   @Column({ type: 'datetime', precision: 3 })
   expires!: Date
 
-  @Column({ type: 'json' })
-  facts!: unknown
+  @Column({ type: 'json', name: 'facts' })
+  content!: unknown
 }

@@ -16,8 +16,8 @@ export class PracticeMachineRow {
   @Column({ type: 'datetime', precision: 3 })
   at!: Date
 
-  @Column({ type: 'json' })
-  facts!: unknown
+  @Column({ type: 'json', name: 'facts' })
+  content!: unknown
 }
 
 /** A link to a practice machine for somebody without an account. */
@@ -40,8 +40,8 @@ export class PracticeLinkRow {
   @Column({ type: 'datetime', precision: 3 })
   expires!: Date
 
-  @Column({ type: 'json' })
-  facts!: unknown
+  @Column({ type: 'json', name: 'facts' })
+  content!: unknown
 }
 
 /** What came of one try on a practice machine, of a person of the shop or of whoever had the link. */
@@ -72,6 +72,6 @@ export class PracticeAttemptRow {
   @Column({ type: 'datetime', precision: 3 })
   at!: Date
 
-  @Column({ type: 'json' })
-  facts!: unknown
+  @Column({ type: 'json', name: 'facts' })
+  content!: unknown
 }

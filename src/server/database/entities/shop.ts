@@ -8,8 +8,8 @@ export class ShopSettingRow {
   @PrimaryColumn({ type: 'varchar', length: 60 })
   name!: string
 
-  @Column({ type: 'json' })
-  facts!: unknown
+  @Column({ type: 'json', name: 'facts' })
+  content!: unknown
 }
 
 @Entity('user')

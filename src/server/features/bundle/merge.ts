@@ -2,7 +2,7 @@
 import { checkBundle } from '#core/catalogue/check'
 import type { Bundle } from '#core/catalogue/types'
 import { Bundle as BundleSchema } from '#shared/api/catalogue'
-import { resourceList, type Resource } from '#shared/api/nouns'
+import { resourceList, type Resource } from '#shared/api/resources'
 import type { Changed } from '#shared/api/rows'
 import { Invalid } from '../../http/problems'
 import type { Actor, CatalogueStore, RowWrite } from '../catalogue/store'
@@ -26,23 +26,27 @@ export const importBundle = async (store: CatalogueStore, actor: Actor, bundle: 
 }
 
 const rowsOf = (bundle: Bundle): RowWrite[] =>
-  resourceList.flatMap((noun): RowWrite[] => {
-    if (noun === 'stitches') {
+  resourceList.flatMap((resource): RowWrite[] => {
+    if (resource === 'stitches') {
       return bundle.models.flatMap((model) =>
         model.stitches.map((value) => ({
-          key: { noun, id: value.id, model: model.id },
+          key: { resource, id: value.id, model: model.id },
           value,
           expects: 'any' as const,
         })),
       )
     }
-    const list = bundle[noun as Exclude<Resource, 'stitches'>] as { id: string }[]
-    return list.map((entry) => ({ key: { noun, id: entry.id }, value: headOf(noun, entry), expects: 'any' as const }))
+    const list = bundle[resource as Exclude<Resource, 'stitches'>] as { id: string }[]
+    return list.map((entry) => ({
+      key: { resource, id: entry.id },
+      value: headOf(resource, entry),
+      expects: 'any' as const,
+    }))
   })
 
 /** A model is kept without its stitches; they have rows of their own. */
-const headOf = (noun: Resource, entry: { id: string }): unknown => {
-  if (noun !== 'models') return entry
+const headOf = (resource: Resource, entry: { id: string }): unknown => {
+  if (resource !== 'models') return entry
   const { stitches: _, ...head } = entry as { id: string; stitches: unknown }
   return head
 }

@@ -29,7 +29,11 @@ export const cardRoutes = [
         const question = questionOf(asked)
         const stands = { ...(after === undefined ? {} : leftBy(snapshot, { ...question, technique: after })), ...now }
         const answer = answered(snapshot, question)
-        return cardOf(snapshot.index, question, answer, { tolerance, now: stands, allWays: alternatives === 'all' })
+        return cardOf(snapshot.index, question, answer, {
+          tolerance,
+          now: stands,
+          allAlternatives: alternatives === 'all',
+        })
       })
       return new JsonText(text)
     },

@@ -4,7 +4,7 @@
 const LONGEST = 40
 
 export class Words {
-  private readonly known = new Map<string, string>()
+  private readonly words = new Map<string, string>()
 
   /** An equal value of which every object is as small as it can be, and every short text is kept once. */
   compact<Value>(value: Value): Value {
@@ -13,9 +13,9 @@ export class Words {
 
   word(text: string): string {
     if (text.length > LONGEST) return text
-    const cached = this.known.get(text)
+    const cached = this.words.get(text)
     if (cached !== undefined) return cached
-    this.known.set(text, text)
+    this.words.set(text, text)
     return text
   }
 

@@ -22,10 +22,10 @@ export const copyModel = async (
     const source: Source = { evidence: 'workedOut', where: `copied from ${model.name}` }
     const sister: Omit<Model, 'stitches'> = { ...head, id, name, source }
     return [
-      { key: { noun: 'models', id }, value: sister, expects: null },
+      { key: { resource: 'models', id }, value: sister, expects: null },
       ...stitches.map((stitch) => {
         const value: Stitch = { ...stitch, source }
-        return { key: { noun: 'stitches' as const, id: stitch.id, model: id }, value, expects: null }
+        return { key: { resource: 'stitches' as const, id: stitch.id, model: id }, value, expects: null }
       }),
     ]
   })

@@ -10,7 +10,7 @@ import { rowsIn } from './snapshot'
 export const csvRoutes = [
   route({
     method: 'get',
-    path: '/api/tables/{noun}',
+    path: '/api/tables/{resource}',
     summary: 'A table as a CSV file; all stitches, or those of one model',
     tag: 'Data',
     for: ANY_ROLE,
@@ -19,15 +19,15 @@ export const csvRoutes = [
     result: z.string(),
     type: 'text/csv',
     refuses: [404],
-    handle: async ({ params: { noun }, query: { model }, services, revision }) => {
+    handle: async ({ params: { resource }, query: { model }, services, revision }) => {
       const snapshot = await services.catalogue.snapshot()
       revision(snapshot.revision)
       if (model !== undefined && !snapshot.rows.models.has(model)) throw new NotFound(`There is no model “${model}”.`)
-      const rows = rowsIn(snapshot, noun, model)
+      const rows = rowsIn(snapshot, resource, model)
       const columns = columnsOf(
-        noun,
+        resource,
         parametersOf(
-          noun,
+          resource,
           rows.map(({ value }) => value),
         ),
       )

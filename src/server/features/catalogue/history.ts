@@ -2,7 +2,7 @@
 import { isDeepStrictEqual } from 'node:util'
 import { In, LessThan, Like, type EntityManager, type FindOptionsWhere } from 'typeorm'
 import type { z } from 'zod'
-import { resources, type Resource } from '#shared/api/nouns'
+import { resources, type Resource } from '#shared/api/resources'
 import type { HistoryEntry, HistoryQuery, Undo, WritesQuery, WriteView } from '#shared/api/rows'
 import { titleOf, type RowNames } from '#shared/tables/titles'
 import { HistoryRow } from '../../database/entities/index'
@@ -19,12 +19,12 @@ const NAMED = 3
 /** Newest first, a page at a time; `before` is the id the last page ended on. */
 export const readHistory = async (
   manager: EntityManager,
-  { revision, noun, row, before }: z.output<typeof HistoryQuery>,
+  { revision, resource, row, before }: z.output<typeof HistoryQuery>,
 ): Promise<z.input<typeof HistoryEntry>[]> => {
   const rows = await manager.find(HistoryRow, {
     where: {
       ...(revision === undefined ? {} : { revision }),
-      ...(noun ? { noun } : {}),
+      ...(resource ? { resource } : {}),
       ...(row === undefined ? {} : { row }),
       ...(before === undefined ? {} : { id: LessThan(before) }),
     },
@@ -34,7 +34,7 @@ export const readHistory = async (
   return rows.map((entry) => ({
     id: entry.id,
     revision: entry.revision,
-    noun: entry.noun as Resource,
+    resource: entry.resource as Resource,
     row: entry.row,
     at: entry.at.toISOString(),
     by: entry.by,
@@ -49,21 +49,21 @@ const didOf = ({ before, after }: { before: unknown; after: unknown }): 'added' 
 /** Whole writes, newest first, each with counts and the names of its first rows. */
 export const readWrites = async (
   manager: EntityManager,
-  { noun, row, model, before }: z.output<typeof WritesQuery>,
+  { resource, row, model, before }: z.output<typeof WritesQuery>,
   names: RowNames,
 ): Promise<WriteView[]> => {
   const older = before === undefined ? {} : { revision: LessThan(before) }
   const one: FindOptionsWhere<HistoryRow> = {
     ...older,
-    ...(noun ? { noun } : {}),
+    ...(resource ? { resource } : {}),
     ...(row === undefined ? {} : { row }),
   }
   const where =
     model === undefined
       ? [one]
       : [
-          { ...older, noun: 'models', row: model },
-          { ...older, noun: 'stitches', row: Like(`${model.replace(/[\\%_]/g, '\\$&')}/%`) },
+          { ...older, resource: 'models', row: model },
+          { ...older, resource: 'stitches', row: Like(`${model.replace(/[\\%_]/g, '\\$&')}/%`) },
         ]
   const found = await manager
     .createQueryBuilder(HistoryRow, 'history')
@@ -77,14 +77,14 @@ export const readWrites = async (
   const counts = await manager
     .createQueryBuilder(HistoryRow, 'history')
     .select('history.revision', 'revision')
-    .addSelect('history.noun', 'noun')
+    .addSelect('history.resource', 'resource')
     .addSelect('COUNT(*)', 'rows')
     .addSelect("SUM(COALESCE(history.before, 'null') = 'null')", 'added')
     .addSelect("SUM(COALESCE(history.after, 'null') = 'null')", 'removed')
     .where({ revision: In(revisions) })
     .groupBy('history.revision')
-    .addGroupBy('history.noun')
-    .getRawMany<{ revision: number; noun: Resource; rows: string; added: string; removed: string }>()
+    .addGroupBy('history.resource')
+    .getRawMany<{ revision: number; resource: Resource; rows: string; added: string; removed: string }>()
   return Promise.all(
     revisions.map(async (revision): Promise<WriteView> => {
       const first = await manager.find(HistoryRow, { where: { revision }, order: { id: 'ASC' }, take: NAMED })
@@ -94,16 +94,16 @@ export const readWrites = async (
         at: first[0]?.at.toISOString() ?? '',
         by: first[0]?.by ?? '',
         counts: own.map((count) => ({
-          noun: count.noun,
+          resource: count.resource,
           added: Number(count.added),
           removed: Number(count.removed),
           changed: Number(count.rows) - Number(count.added) - Number(count.removed),
         })),
         first: first.map((entry) => ({
           id: entry.id,
-          noun: entry.noun as Resource,
+          resource: entry.resource as Resource,
           row: entry.row,
-          title: titleOf(entry.noun as Resource, entry.after ?? entry.before, names),
+          title: titleOf(entry.resource as Resource, entry.after ?? entry.before, names),
           did: didOf(entry),
         })),
         rows: own.reduce((sum, count) => sum + Number(count.rows), 0),
@@ -127,11 +127,11 @@ export const undoChanges = async (
   if (entries.length === 0) throw new NotFound('There is no such write in the history.')
   return (rows) => {
     const clashes = entries.flatMap((entry) => {
-      const now = rows[entry.noun as Resource].get(entry.row)
+      const now = rows[entry.resource as Resource].get(entry.row)
       if (isDeepStrictEqual(now?.value ?? null, entry.after)) return []
       return [
         {
-          noun: entry.noun,
+          resource: entry.resource,
           row: entry.row,
           yours: entry.before,
           theirs: now ? { version: now.version, value: now.value } : null,
@@ -140,12 +140,12 @@ export const undoChanges = async (
     })
     if (clashes.length > 0) {
       const [first] = clashes
-      const what = `${resources[first?.noun as Resource].one} “${first?.row}”`
+      const what = `${resources[first?.resource as Resource].one} “${first?.row}”`
       const others = clashes.length > 1 ? ` and ${clashes.length - 1} more rows` : ''
       throw new Conflict(`The ${what}${others} changed again since; undo that first. Nothing was changed.`, clashes)
     }
     return entries.map((entry) => ({
-      key: keyOfText(entry.noun as Resource, entry.row),
+      key: keyOfText(entry.resource as Resource, entry.row),
       value: entry.before,
       expects: 'any',
       ...(entry.ordinal === null ? {} : { ordinal: entry.ordinal }),
@@ -153,10 +153,10 @@ export const undoChanges = async (
   }
 }
 
-const keyOfText = (noun: Resource, text: string): RowKey => {
-  if (noun !== 'stitches') return { noun, id: text }
+const keyOfText = (resource: Resource, text: string): RowKey => {
+  if (resource !== 'stitches') return { resource, id: text }
   const [model, id] = text.split('/') as [string, string]
-  const key = { noun, model, id }
+  const key = { resource, model, id }
   if (keyText(key) !== text) throw new Error(`“${text}” is no key of a stitch`)
   return key
 }

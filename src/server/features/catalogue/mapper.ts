@@ -1,6 +1,6 @@
 /** Where rows and the core's types meet. Columns hold what is searched or referred to; `facts` holds the rest. */
 import type { EntityTarget } from 'typeorm'
-import { resources, type Resource } from '#shared/api/nouns'
+import { resources, type Resource } from '#shared/api/resources'
 import {
   FabricRow,
   FitStatementRow,
@@ -37,7 +37,7 @@ export const tables: Record<Resource, Table> = {
 
 /** What an edit or an import carries: a value with its key. A stitch belongs to a model. */
 export interface RowKey {
-  noun: Resource
+  resource: Resource
   id: string
   model?: string
 }
@@ -56,29 +56,28 @@ export const toRow = ({ key, ordinal, version, value }: Stored): Record<string, 
   const { id: _, ...rest } = value as Record<string, unknown>
   const row: Record<string, unknown> = { id: key.id, ordinal, version }
   if (key.model !== undefined) row.model = key.model
-  for (const column of tables[key.noun].columns) {
+  for (const column of tables[key.resource].columns) {
     row[column] = rest[column] ?? null
     delete rest[column]
   }
-  row.facts = rest
+  row.content = rest
   return row
 }
 
-/**
- * Throws where a stored row does not have the shape its noun must have. `words`: of all rows that are read together.
- */
-export const fromRow = (noun: Resource, row: CatalogueRow, words: Words): Stored => {
+/** Throws where a stored row has not its resource's shape. `words`: of all rows that are read together. */
+export const fromRow = (resource: Resource, row: CatalogueRow, words: Words): Stored => {
   const columns = row as unknown as Record<string, unknown>
   const value: Record<string, unknown> = { id: row.id }
-  for (const column of tables[noun].columns) if (columns[column] !== null) value[column] = columns[column]
-  Object.assign(value, row.facts)
-  const checked = resources[noun].schema.safeParse(value)
-  if (!checked.success) throw new Error(`stored ${resources[noun].one} “${row.id}” is damaged: ${checked.error.message}`)
+  for (const column of tables[resource].columns) if (columns[column] !== null) value[column] = columns[column]
+  Object.assign(value, row.content)
+  const checked = resources[resource].schema.safeParse(value)
+  if (!checked.success)
+    throw new Error(`stored ${resources[resource].one} “${row.id}” is damaged: ${checked.error.message}`)
   return {
     key: {
-      noun,
+      resource,
       id: words.word(row.id),
-      ...(noun === 'stitches' ? { model: words.word(columns.model as string) } : {}),
+      ...(resource === 'stitches' ? { model: words.word(columns.model as string) } : {}),
     },
     ordinal: row.ordinal,
     version: row.version,

@@ -15,7 +15,7 @@ import {
   TableQuery,
   TableRow,
 } from '#shared/api/rows'
-import { resources, type Resource } from '#shared/api/nouns'
+import { resources, type Resource } from '#shared/api/resources'
 import { namesOf, titleOf } from '#shared/tables/titles'
 import { Invalid, NotFound } from '../../http/problems'
 import { ANY_ROLE, LEAD, route, type Context } from '../../http/route'
@@ -61,7 +61,7 @@ const oneRow = <Params extends z.ZodType>(
         { key, value, expects: context.body.version },
       ])
       context.revision(snapshot.revision)
-      const stored = snapshot.rows[key.noun].get(keyText(key)) as Stored
+      const stored = snapshot.rows[key.resource].get(keyText(key)) as Stored
       return { version: stored.version, value: stored.value }
     },
   }),
@@ -99,9 +99,9 @@ const oneRow = <Params extends z.ZodType>(
       const { snapshot } = await storedRow(context, key)
       const { along, changed, held } = planRemoval(snapshot.bundle, key)
       const names = namesOf(snapshot.bundle)
-      const valueOf = (row: RowName) => snapshot.rows[row.noun].get(keyText(keyOf(row)))?.value
+      const valueOf = (row: RowName) => snapshot.rows[row.resource].get(keyText(keyOf(row)))?.value
       const named = (rows: readonly RowName[]) =>
-        rows.map((row) => ({ ...row, title: titleOf(row.noun, valueOf(row), names) }))
+        rows.map((row) => ({ ...row, title: titleOf(row.resource, valueOf(row), names) }))
       return {
         along: named(along),
         changed: named(changed.map(({ row }) => row)),
@@ -117,17 +117,24 @@ const storedRow = async (
 ): Promise<{ snapshot: Snapshot; stored: Stored }> => {
   const snapshot = await services.catalogue.snapshot()
   revision(snapshot.revision)
-  const stored = snapshot.rows[key.noun].get(keyText(key))
-  if (!stored) throw new NotFound(`There is no ${resources[key.noun].one} “${keyText(key)}”.`)
+  const stored = snapshot.rows[key.resource].get(keyText(key))
+  if (!stored) throw new NotFound(`There is no ${resources[key.resource].one} “${keyText(key)}”.`)
   return { snapshot, stored }
 }
 
 export const rowRoutes = [
-  ...oneRow('/api/catalogue/stitches/{model}/{id}', StitchParams, ({ model, id }) => ({ noun: 'stitches', model, id })),
-  ...oneRow('/api/catalogue/{noun}/{id}', RowParams, ({ noun, id }) => ({ noun: noun as Resource, id })),
+  ...oneRow('/api/catalogue/stitches/{model}/{id}', StitchParams, ({ model, id }) => ({
+    resource: 'stitches',
+    model,
+    id,
+  })),
+  ...oneRow('/api/catalogue/{resource}/{id}', RowParams, ({ resource, id }) => ({
+    resource: resource as Resource,
+    id,
+  })),
   route({
     method: 'get',
-    path: '/api/catalogue/{noun}',
+    path: '/api/catalogue/{resource}',
     summary: 'All rows of one table with their versions; stitches of one model',
     tag: 'Catalogue',
     for: ANY_ROLE,
@@ -138,7 +145,7 @@ export const rowRoutes = [
     handle: async ({ params, query, services, revision }) => {
       const snapshot = await services.catalogue.snapshot()
       revision(snapshot.revision)
-      return tableRows(snapshot, params.noun, query.model)
+      return tableRows(snapshot, params.resource, query.model)
     },
   }),
   route({
@@ -153,8 +160,8 @@ export const rowRoutes = [
     megabytes: 16,
     handle: async (context) => {
       const changes = checkedChanges(
-        context.body.changes.map(({ noun, id, model, version, value }) => ({
-          key: keyOf({ noun, id, ...(model === undefined ? {} : { model }) }),
+        context.body.changes.map(({ resource, id, model, version, value }) => ({
+          key: keyOf({ resource, id, ...(model === undefined ? {} : { model }) }),
           version,
           value,
         })),
@@ -167,14 +174,14 @@ export const rowRoutes = [
 ]
 
 /** In the order of the list. Throws where stitches are asked for without their model. */
-const tableRows = (snapshot: Snapshot, noun: Resource, model: string | undefined): z.input<typeof TableRow>[] => {
-  if (noun === 'stitches') {
+const tableRows = (snapshot: Snapshot, resource: Resource, model: string | undefined): z.input<typeof TableRow>[] => {
+  if (resource === 'stitches') {
     if (model === undefined) {
       throw new Invalid('Stitches are read model by model.', [{ path: ['model'], message: 'name a model' }])
     }
     if (!snapshot.rows.models.has(model)) throw new NotFound(`There is no model “${model}”.`)
   }
-  return rowsIn(snapshot, noun, model).map(({ key, version, value }) => ({
+  return rowsIn(snapshot, resource, model).map(({ key, version, value }) => ({
     id: key.id,
     ...(key.model === undefined ? {} : { model: key.model }),
     version,

@@ -4,8 +4,13 @@ import { demoBundle } from '#demo/bundle'
 import { keyText, type Stored } from './mapper'
 import { emptyRows, snapshotOf, type Rows } from './snapshot'
 
-const stored = (noun: Stored['key']['noun'], value: { id: string }, ordinal: number, model?: string): Stored => ({
-  key: { noun, id: value.id, ...(model === undefined ? {} : { model }) },
+const stored = (
+  resource: Stored['key']['resource'],
+  value: { id: string },
+  ordinal: number,
+  model?: string,
+): Stored => ({
+  key: { resource, id: value.id, ...(model === undefined ? {} : { model }) },
   value,
   ordinal,
   version: 1,
@@ -15,9 +20,18 @@ const demo = demoBundle()
 
 const demoRows = (): Rows => {
   const rows = emptyRows()
-  const put = (row: Stored) => rows[row.key.noun].set(keyText(row.key), row)
-  for (const noun of ['makes', 'functions', 'threads', 'items', 'fits', 'fabrics', 'techniques', 'samples'] as const) {
-    demo[noun].forEach((value, i) => put(stored(noun, value, i)))
+  const put = (row: Stored) => rows[row.key.resource].set(keyText(row.key), row)
+  for (const resource of [
+    'makes',
+    'functions',
+    'threads',
+    'items',
+    'fits',
+    'fabrics',
+    'techniques',
+    'samples',
+  ] as const) {
+    demo[resource].forEach((value, i) => put(stored(resource, value, i)))
   }
   demo.models.forEach(({ stitches, ...head }, i) => {
     put(stored('models', head as { id: string }, i))
@@ -27,8 +41,8 @@ const demoRows = (): Rows => {
 }
 
 /** One row written anew, removed, or put at the end of its list. */
-const edited = (rows: Rows, noun: Stored['key']['noun'], which: number, act: number): Rows => {
-  const own = new Map(rows[noun])
+const edited = (rows: Rows, resource: Stored['key']['resource'], which: number, act: number): Rows => {
+  const own = new Map(rows[resource])
   const [key, row] = [...own][which % Math.max(1, own.size)] ?? []
   if (key === undefined || row === undefined) return rows
   if (act === 0) own.delete(key)
@@ -39,19 +53,19 @@ const edited = (rows: Rows, noun: Stored['key']['noun'], which: number, act: num
       ordinal: act === 1 ? row.ordinal : 1000,
       value: { ...(row.value as object), name: `changed ${which}` },
     })
-  return { ...rows, [noun]: own }
+  return { ...rows, [resource]: own }
 }
 
 describe('a snapshot after a write', () => {
   it('is the one made anew from all rows, whatever was written', () => {
-    const nouns = fc.constantFrom('models', 'stitches', 'items', 'fits', 'techniques', 'makes')
-    const acts = fc.array(fc.tuple(nouns, fc.nat(500), fc.nat(2)), { minLength: 1, maxLength: 6 })
+    const resources = fc.constantFrom('models', 'stitches', 'items', 'fits', 'techniques', 'makes')
+    const acts = fc.array(fc.tuple(resources, fc.nat(500), fc.nat(2)), { minLength: 1, maxLength: 6 })
     fc.assert(
       fc.property(acts, (all) => {
         let rows = demoRows()
         let snapshot = snapshotOf(1, rows)
-        for (const [noun, which, act] of all) {
-          rows = edited(rows, noun as Stored['key']['noun'], which, act)
+        for (const [resource, which, act] of all) {
+          rows = edited(rows, resource as Stored['key']['resource'], which, act)
           snapshot = snapshotOf(snapshot.revision + 1, rows, snapshot)
         }
         const anew = snapshotOf(snapshot.revision, rows)

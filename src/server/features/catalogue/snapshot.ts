@@ -3,7 +3,7 @@ import type { EntityManager } from 'typeorm'
 import { indexCatalogue, type CatalogueIndex } from '#core/catalogue/index'
 import type { Bundle, Model, Stitch } from '#core/catalogue/types'
 import { fitLookup, type FitLookup } from '#core/answer/fit'
-import { resourceList, type Resource } from '#shared/api/nouns'
+import { resourceList, type Resource } from '#shared/api/resources'
 import type { CatalogueRow } from '../../database/entities/index'
 import { Words } from './compact'
 import { fromRow, keyText, tables, type Stored } from './mapper'
@@ -23,11 +23,11 @@ export const readSnapshot = async (manager: EntityManager): Promise<Snapshot> =>
   const revision = await readRevision(manager)
   const rows = emptyRows()
   const words = new Words()
-  for (const noun of resourceList) {
-    const found = await manager.find(tables[noun].entity, { order: { ordinal: 'ASC', id: 'ASC' } })
+  for (const resource of resourceList) {
+    const found = await manager.find(tables[resource].entity, { order: { ordinal: 'ASC', id: 'ASC' } })
     for (const row of found as CatalogueRow[]) {
-      const stored = fromRow(noun, row, words)
-      rows[noun].set(keyText(stored.key), stored)
+      const stored = fromRow(resource, row, words)
+      rows[resource].set(keyText(stored.key), stored)
     }
   }
   return snapshotOf(revision, rows)
@@ -41,7 +41,8 @@ export const readRevision = async (manager: EntityManager, lock = false): Promis
   return row.revision
 }
 
-export const emptyRows = (): Rows => Object.fromEntries(resourceList.map((noun) => [noun, new Map()])) as unknown as Rows
+export const emptyRows = (): Rows =>
+  Object.fromEntries(resourceList.map((resource) => [resource, new Map()])) as unknown as Rows
 
 /** `before`: a snapshot from which these rows differ in few; what did not change stays the same object. */
 export const snapshotOf = (revision: number, rows: Rows, before?: Snapshot): Snapshot => {
@@ -55,14 +56,16 @@ const valuesOf = <Value>(rows: ReadonlyMap<string, Stored>): Value[] =>
   [...rows.values()].sort((a, b) => a.ordinal - b.ordinal).map(({ value }) => value as Value)
 
 /** Rows of one table in their order; `model`: its stitches alone. */
-export const rowsIn = ({ rows }: Pick<Snapshot, 'rows'>, noun: Resource, model?: string): Stored[] =>
-  [...rows[noun].values()]
-    .filter(({ key }) => noun !== 'stitches' || model === undefined || key.model === model)
+export const rowsIn = ({ rows }: Pick<Snapshot, 'rows'>, resource: Resource, model?: string): Stored[] =>
+  [...rows[resource].values()]
+    .filter(({ key }) => resource !== 'stitches' || model === undefined || key.model === model)
     .sort((a, b) => a.ordinal - b.ordinal)
 
 export const bundleOf = (rows: Rows, before?: Pick<Snapshot, 'rows' | 'bundle'>): Bundle => {
-  const list = <Value>(noun: Exclude<Resource, 'stitches' | 'models'>): Value[] =>
-    before && rows[noun] === before.rows[noun] ? (before.bundle[noun] as Value[]) : valuesOf<Value>(rows[noun])
+  const list = <Value>(resource: Exclude<Resource, 'stitches' | 'models'>): Value[] =>
+    before && rows[resource] === before.rows[resource]
+      ? (before.bundle[resource] as Value[])
+      : valuesOf<Value>(rows[resource])
   return {
     format: 'handhold-catalogue',
     version: 1,
@@ -103,11 +106,11 @@ const modelsOf = (rows: Rows, before: Pick<Snapshot, 'rows' | 'bundle'> | undefi
 /** Models of which a row was written, added or removed. */
 const movedModels = (before: Rows, after: Rows): Set<string> => {
   const moved = new Set<string>()
-  for (const noun of ['models', 'stitches'] as const) {
-    if (before[noun] === after[noun]) continue
+  for (const resource of ['models', 'stitches'] as const) {
+    if (before[resource] === after[resource]) continue
     const note = ({ key }: Stored) => moved.add(key.model ?? key.id)
-    for (const [key, stored] of after[noun]) if (before[noun].get(key) !== stored) note(stored)
-    for (const [key, stored] of before[noun]) if (!after[noun].has(key)) note(stored)
+    for (const [key, stored] of after[resource]) if (before[resource].get(key) !== stored) note(stored)
+    for (const [key, stored] of before[resource]) if (!after[resource].has(key)) note(stored)
   }
   return moved
 }

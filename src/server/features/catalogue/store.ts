@@ -5,7 +5,7 @@ import type { Model } from '#core/catalogue/types'
 import { controlIssues } from '#core/changeover/check'
 import { controlsOf } from '#core/changeover/machine'
 import { controlIssueText } from '#shared/messages/controls'
-import { resources, type Resource } from '#shared/api/nouns'
+import { resources, type Resource } from '#shared/api/resources'
 import type { Changed } from '#shared/api/rows'
 import { CatalogueRevisionRow, HistoryRow } from '../../database/entities/index'
 import { Conflict, Gone, Invalid, type VersionConflict } from '../../http/problems'
@@ -62,11 +62,11 @@ export class CatalogueStore {
       const before = this.current?.revision === revision ? this.current : await readSnapshot(manager)
       const changes = changesOf(before)
       checkVersions(changes, before.rows)
-      const after = copyRows(before.rows, new Set(changes.map(({ key }) => key.noun)))
+      const after = copyRows(before.rows, new Set(changes.map(({ key }) => key.resource)))
       const changed: Difference[] = []
       const nextOrdinal = ordinals(after)
       for (const change of changes) {
-        const rows = after[change.key.noun]
+        const rows = after[change.key.resource]
         const was = rows.get(keyText(change.key))
         const is = applied(change, was, revision + 1, nextOrdinal)
         if (is) rows.set(keyText(change.key), is)
@@ -79,7 +79,7 @@ export class CatalogueStore {
       const issues = checkBundle(snapshot.bundle)
       if (issues.length > 0) throw new Invalid('The catalogue would not hold together.', namedIssues(issues, after))
       const unsound = changed.flatMap(({ was, is, key }) =>
-        key.noun === 'models' && is ? unsoundControls(snapshot, key.id, was?.value) : [],
+        key.resource === 'models' && is ? unsoundControls(snapshot, key.id, was?.value) : [],
       )
       if (unsound.length > 0) throw new Invalid('The controls and rules do not hold together.', unsound)
       await save(manager, changed)
@@ -87,7 +87,7 @@ export class CatalogueStore {
         HistoryRow,
         changed.map(({ was, is, key }) => ({
           revision: revision + 1,
-          noun: key.noun,
+          resource: key.resource,
           row: keyText(key),
           at: actor.at,
           by: actor.name,
@@ -113,17 +113,17 @@ export class CatalogueStore {
 /** The tables to be written; the others stay the same objects. */
 const copyRows = (rows: Rows, written: ReadonlySet<Resource>): Rows =>
   Object.fromEntries(
-    Object.entries(rows).map(([noun, map]) => [noun, written.has(noun as Resource) ? new Map(map) : map]),
+    Object.entries(rows).map(([resource, map]) => [resource, written.has(resource as Resource) ? new Map(map) : map]),
   ) as unknown as Rows
 
 /** Throws with every row that is not as its writer saw it. */
 const checkVersions = (changes: readonly RowWrite[], rows: Rows): void => {
   const clashes = changes.flatMap(({ key, value, expects }): VersionConflict[] => {
-    const was = rows[key.noun].get(keyText(key))
+    const was = rows[key.resource].get(keyText(key))
     if (expects === 'any' || (was?.version ?? null) === expects) return []
     return [
       {
-        noun: key.noun,
+        resource: key.resource,
         row: keyText(key),
         yours: value,
         theirs: was ? { version: was.version, value: was.value } : null,
@@ -132,7 +132,7 @@ const checkVersions = (changes: readonly RowWrite[], rows: Rows): void => {
   })
   const [first] = clashes
   if (!first) return
-  const what = `${resources[first.noun as Resource].one} “${first.row}”`
+  const what = `${resources[first.resource as Resource].one} “${first.row}”`
   if (clashes.every(({ theirs }) => theirs === null)) throw new Gone(`The ${what} is not there any more.`, clashes)
   const title =
     changes.find(({ key }) => keyText(key) === first.row)?.expects === null && clashes.length === 1
@@ -148,20 +148,20 @@ const applied = (
   { key, value, ordinal }: RowWrite,
   was: Stored | undefined,
   version: number,
-  nextOrdinal: (noun: Resource) => number,
+  nextOrdinal: (resource: Resource) => number,
 ): Stored | undefined =>
-  value === null ? undefined : { key, value, ordinal: was?.ordinal ?? ordinal ?? nextOrdinal(key.noun), version }
+  value === null ? undefined : { key, value, ordinal: was?.ordinal ?? ordinal ?? nextOrdinal(key.resource), version }
 
 /** Counts on from the last place of each list. */
 const ordinals = (rows: Rows) => {
   const last = new Map<Resource, number>()
-  return (noun: Resource): number => {
-    let ordinal = last.get(noun)
+  return (resource: Resource): number => {
+    let ordinal = last.get(resource)
     if (ordinal === undefined) {
       ordinal = -1
-      for (const row of rows[noun].values()) ordinal = Math.max(ordinal, row.ordinal)
+      for (const row of rows[resource].values()) ordinal = Math.max(ordinal, row.ordinal)
     }
-    last.set(noun, ordinal + 1)
+    last.set(resource, ordinal + 1)
     return ordinal + 1
   }
 }
@@ -191,21 +191,21 @@ const ORDER: Resource[] = [
 const ROWS_A_STATEMENT = 500
 
 const save = async (manager: EntityManager, changed: readonly Difference[]): Promise<void> => {
-  for (const noun of [...ORDER].reverse()) {
-    for (const { key } of changed.filter(({ is, key }) => !is && key.noun === noun)) {
-      await manager.delete(tables[noun].entity, {
+  for (const resource of [...ORDER].reverse()) {
+    for (const { key } of changed.filter(({ is, key }) => !is && key.resource === resource)) {
+      await manager.delete(tables[resource].entity, {
         id: key.id,
         ...(key.model === undefined ? {} : { model: key.model }),
       })
     }
   }
-  for (const noun of ORDER) {
-    const rows = changed.flatMap(({ is, key }) => (is && key.noun === noun ? [toRow(is)] : []))
+  for (const resource of ORDER) {
+    const rows = changed.flatMap(({ is, key }) => (is && key.resource === resource ? [toRow(is)] : []))
     for (let from = 0; from < rows.length; from += ROWS_A_STATEMENT) {
       await manager.upsert(
-        tables[noun].entity,
+        tables[resource].entity,
         rows.slice(from, from + ROWS_A_STATEMENT) as never,
-        noun === 'stitches' ? ['model', 'id'] : ['id'],
+        resource === 'stitches' ? ['model', 'id'] : ['id'],
       )
     }
   }

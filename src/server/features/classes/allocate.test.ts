@@ -62,7 +62,7 @@ const scoreOf = ({ ready, bought, lent, seats }: Allocation): Score => [
   ready,
   bought,
   lent,
-  seats.reduce((sum, { ways }) => sum + ways.reduce((all, way) => all + (way?.rank ?? 0), 0), 0),
+  seats.reduce((sum, { chosen }) => sum + chosen.reduce((all, way) => all + (way?.rank ?? 0), 0), 0),
 ]
 
 const option: fc.Arbitrary<SeatOption> = fc

@@ -28,12 +28,12 @@ export const readCalendar = (text: string, now: Date): { events: ShopCalendar['e
     )
       continue
     if (!event.startDate) continue
-    const add = (start: ICAL.Time, end: ICAL.Time | undefined, told: ICAL.Event = event) =>
+    const add = (start: ICAL.Time, end: ICAL.Time | undefined, occurrence: ICAL.Event = event) =>
       events.push({
-        title: told.summary || 'without a title',
+        title: occurrence.summary || 'without a title',
         starts: wallText(start),
         ends: wallText(end ?? start),
-        ...(told.location ? { place: told.location } : {}),
+        ...(occurrence.location ? { place: occurrence.location } : {}),
       })
     if (!event.isRecurring()) {
       const at = event.startDate.toJSDate()

@@ -27,11 +27,11 @@ export class CupboardStore {
       if (now.version !== version) {
         const theirs = { version: now.version, value: now.supplies }
         throw new Conflict('Somebody else has changed the store cupboard meanwhile.', [
-          { noun: 'supplies', row: CUPBOARD, yours: supplies, theirs },
+          { resource: 'supplies', row: CUPBOARD, yours: supplies, theirs },
         ])
       }
       const next = { version: version + 1, supplies }
-      await manager.update(ShopSettingRow, { name: CUPBOARD }, { facts: next } as never)
+      await manager.update(ShopSettingRow, { name: CUPBOARD }, { content: next } as never)
       return next
     })
   }
@@ -41,9 +41,9 @@ export class CupboardStore {
   }
 
   async keepCalendar(calendar: ShopCalendar): Promise<void> {
-    await this.database.manager.upsert(ShopSettingRow, { name: CALENDAR, facts: calendar } as never, ['name'])
+    await this.database.manager.upsert(ShopSettingRow, { name: CALENDAR, content: calendar } as never, ['name'])
   }
 }
 
 const read = async (manager: EntityManager, name: string): Promise<unknown> =>
-  (await manager.findOneBy(ShopSettingRow, { name }))?.facts
+  (await manager.findOneBy(ShopSettingRow, { name }))?.content

@@ -24,7 +24,7 @@ export const messagesOf = async (
   const letters: Letter[] = []
   const without: string[] = []
   for (const [done, s] of [...new Set(body.seats)].entries()) {
-    await work.pace(done, body.seats.length)
+    await work.reportProgress(done, body.seats.length)
     const seat = asked.seats[s]
     const customer = customers.get(seat?.customer ?? '')
     if (!seat || customer?.email === undefined) {
@@ -41,7 +41,7 @@ export const messagesOf = async (
       attachments: [{ filename: 'cards.pdf', content: pdf, contentType: 'application/pdf' }],
     })
   }
-  await work.pace(body.seats.length, body.seats.length)
+  await work.reportProgress(body.seats.length, body.seats.length)
   await services.outbox.send(letters, actorOf(context))
   return { sent: letters.length, without }
 }

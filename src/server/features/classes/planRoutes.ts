@@ -36,7 +36,7 @@ type PlanContext = Context<{ id: string }, unknown, unknown>
 
 const plannedClass = async ({ params, services, snapshot, work }: PlanContext): Promise<PlannedClass> => {
   const { class: asked } = await services.classes.one(params.id)
-  return services.planning.of(snapshot, asked as SewingClass, work.pace)
+  return services.planning.of(snapshot, asked as SewingClass, work.reportProgress)
 }
 
 const needsOf = (planned: PlannedClass, stock: readonly Supply[]): (SupplyNeed & { name: string })[] =>
@@ -73,10 +73,10 @@ export const classPlanRoutes = [
     handle: async (context) => {
       const { plan, asked } = await plannedClass(context)
       const { index } = context.snapshot
-      const ways = asked.techniques.map(({ technique }) =>
+      const methods = asked.techniques.map(({ technique }) =>
         (index.techniques.get(technique)?.methods ?? []).map(({ id, name }) => ({ id, name })),
       )
-      return { ...plan, ways, names: collectNames(index, plan, asked) } as never
+      return { ...plan, methods, names: collectNames(index, plan, asked) } as never
     },
   }),
   route({
@@ -93,7 +93,11 @@ export const classPlanRoutes = [
       const { body, params, services, snapshot, work } = context
       checkClass(body.class, snapshot.index)
       const before = await plannedClass(context)
-      const { plan } = await services.planning.of(snapshot, { ...body.class, id: params.id } as SewingClass, work.pace)
+      const { plan } = await services.planning.of(
+        snapshot,
+        { ...body.class, id: params.id } as SewingClass,
+        work.reportProgress,
+      )
       if (plan.seats.length !== before.plan.seats.length)
         throw new Invalid('The change has other seats than the class.', [
           { path: ['class', 'seats'], message: 'must be as many as before' },
@@ -113,7 +117,7 @@ export const classPlanRoutes = [
     refuses: [404, 409, 422],
     handle: async (context) => {
       const planned = await plannedClass(context)
-      const purchases = await worthOfOneMore(planned, solve, context.work.pace)
+      const purchases = await worthOfOneMore(planned, solve, context.work.reportProgress)
       return { purchases, names: collectNames(context.snapshot.index, purchases) } as never
     },
   }),
@@ -196,7 +200,7 @@ export const classPlanRoutes = [
       const input = await handoutInput(context, params.part === 'cards' || params.part === 'everything')
       if (query.seat !== undefined && !input.planned.asked.seats[query.seat])
         throw new NotFound('There is no such seat.')
-      return (await handout(input, params.part, work.pace, query.seat)) as never
+      return (await handout(input, params.part, work.reportProgress, query.seat)) as never
     },
   }),
   route({

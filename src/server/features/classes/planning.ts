@@ -13,22 +13,26 @@ const MOST_REMEMBERED = 16
 export const solve: Solver = (programme, maximise) => inThread('optimum', programme, maximise)
 
 export class ClassPlanning {
-  private readonly known = new Map<string, PlannedClass>()
+  private readonly plans = new Map<string, PlannedClass>()
 
   /** Throws `Invalid` for what the catalogue has lost since the class was written, `Stopped` where it was stopped. */
-  async of(snapshot: Snapshot, asked: SewingClass, pace: Work['pace']): Promise<PlannedClass> {
+  async of(snapshot: Snapshot, asked: SewingClass, reportProgress: Work['reportProgress']): Promise<PlannedClass> {
     const key = `${snapshot.revision} ${JSON.stringify(asked)}`
-    const planned = this.known.get(key) ?? (await plan(snapshot, asked, pace))
-    this.known.delete(key)
-    this.known.set(key, planned)
-    if (this.known.size > MOST_REMEMBERED) this.known.delete(this.known.keys().next().value as string)
+    const planned = this.plans.get(key) ?? (await plan(snapshot, asked, reportProgress))
+    this.plans.delete(key)
+    this.plans.set(key, planned)
+    if (this.plans.size > MOST_REMEMBERED) this.plans.delete(this.plans.keys().next().value as string)
     return planned
   }
 }
 
-const plan = async (snapshot: Snapshot, asked: SewingClass, pace: Work['pace']): Promise<PlannedClass> => {
+const plan = async (
+  snapshot: Snapshot,
+  asked: SewingClass,
+  reportProgress: Work['reportProgress'],
+): Promise<PlannedClass> => {
   try {
-    return await planClass(snapshot, asked, solve, pace)
+    return await planClass(snapshot, asked, solve, reportProgress)
   } catch (error) {
     if (error instanceof QuestionError) throw new Invalid('The class speaks of something that is gone.', error.issues)
     throw error

@@ -22,30 +22,30 @@ export class ClassStore {
     return toView(row)
   }
 
-  async add(facts: ClassWrite, index: CatalogueIndex): Promise<ClassRow> {
-    checkClass(facts, index)
+  async add(content: ClassWrite, index: CatalogueIndex): Promise<ClassRow> {
+    checkClass(content, index)
     return this.database.transaction(async (manager) => {
       const taken = new Set((await manager.find(SewingClassRow, { select: { id: true } })).map(({ id }) => id))
-      const id = freeId(facts.title, 'class', taken)
-      await manager.insert(SewingClassRow, { id, version: 1, starts: facts.starts, facts } as never)
-      return { version: 1, class: { ...facts, id } }
+      const id = freeId(content.title, 'class', taken)
+      await manager.insert(SewingClassRow, { id, version: 1, starts: content.starts, content } as never)
+      return { version: 1, class: { ...content, id } }
     })
   }
 
   /** Throws `Conflict` with both versions where somebody else was first. */
-  async change(id: string, version: number, facts: ClassWrite, index: CatalogueIndex): Promise<ClassRow> {
-    checkClass(facts, index)
+  async change(id: string, version: number, content: ClassWrite, index: CatalogueIndex): Promise<ClassRow> {
+    checkClass(content, index)
     return this.database.transaction(async (manager) => {
       const row = await manager.findOne(SewingClassRow, { where: { id }, lock: { mode: 'pessimistic_write' } })
       if (!row) throw new NotFound(GONE)
       if (row.version !== version) {
         const theirs = { version: row.version, value: toView(row).class }
         throw new Conflict('Somebody else has changed this class meanwhile.', [
-          { noun: 'classes', row: id, yours: facts, theirs },
+          { resource: 'classes', row: id, yours: content, theirs },
         ])
       }
-      await manager.update(SewingClassRow, { id }, { version: version + 1, starts: facts.starts, facts } as never)
-      return { version: version + 1, class: { ...facts, id } }
+      await manager.update(SewingClassRow, { id }, { version: version + 1, starts: content.starts, content } as never)
+      return { version: version + 1, class: { ...content, id } }
     })
   }
 
@@ -55,8 +55,8 @@ export class ClassStore {
   }
 }
 
-const toView = ({ id, version, facts }: SewingClassRow): ClassRow =>
-  ClassRow.parse({ version, class: { ...(facts as object), id } })
+const toView = ({ id, version, content }: SewingClassRow): ClassRow =>
+  ClassRow.parse({ version, class: { ...(content as object), id } })
 
 /** Throws `Invalid` for what the catalogue has not, and for what holds no sense. */
 export const checkClass = ({ techniques, seats, loans, pins, order = [] }: ClassWrite, index: CatalogueIndex): void => {
@@ -67,7 +67,7 @@ export const checkClass = ({ techniques, seats, loans, pins, order = [] }: Class
     const named = index.techniques.get(technique)
     if (!named) say(['techniques', t, 'technique'], `no technique “${technique}” in the catalogue`)
     else if (method !== undefined && !named.methods.some(({ id }) => id === method))
-      say(['techniques', t, 'method'], `“${technique}” has no way “${method}”`)
+      say(['techniques', t, 'method'], `“${technique}” has no method “${method}”`)
     if (!index.fabrics.has(fabric)) say(['techniques', t, 'fabric'], `no fabric “${fabric}” in the catalogue`)
     for (const first of after)
       if (!ids.has(first)) say(['techniques', t, 'after'], `“${first}” is not taught in this class`)

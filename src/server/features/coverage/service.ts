@@ -1,7 +1,7 @@
 /** The coverage of the catalogue as it is now, kept between requests and moved along with each write. */
 import { Coverage } from '#core/coverage/coverage'
 import type { RowChange } from '#core/coverage/affected'
-import { resourceList } from '#shared/api/nouns'
+import { resourceList } from '#shared/api/resources'
 import type { Snapshot } from '../catalogue/snapshot'
 
 /** Beyond this many changed rows it is quicker to decide anew. */
@@ -28,8 +28,8 @@ export class CoverageService {
 
 /** Rows whose version moved, appeared or went. */
 const changesBetween = (before: Snapshot, after: Snapshot): RowChange[] =>
-  resourceList.flatMap((noun) => {
-    const [was, is] = [before.rows[noun], after.rows[noun]]
+  resourceList.flatMap((resource) => {
+    const [was, is] = [before.rows[resource], after.rows[resource]]
     if (was === is) return []
     const changes: RowChange[] = []
     for (const [key, stored] of is) {

@@ -38,7 +38,7 @@ export class CustomerStore {
       if (row.version !== version) {
         const theirs = { version: row.version, value: toView(row).customer }
         throw new Conflict('Somebody else has changed this customer meanwhile.', [
-          { noun: 'customers', row: id, yours: customer, theirs },
+          { resource: 'customers', row: id, yours: customer, theirs },
         ])
       }
       return update(manager, row, customer)
@@ -62,14 +62,14 @@ export class CustomerStore {
         .where('link IS NOT NULL AND LOWER(TRIM(`by`)) = LOWER(TRIM(:name))', { name: row.name })
         .execute()
       for (const row of await manager.find(SewingClassRow, { lock: { mode: 'pessimistic_write' } })) {
-        const facts = row.facts as Pick<SewingClass, 'seats'>
-        if (!facts.seats.some(({ customer }) => customer === id)) continue
-        const seats = facts.seats.map(({ customer, ...seat }) =>
+        const content = row.content as Pick<SewingClass, 'seats'>
+        if (!content.seats.some(({ customer }) => customer === id)) continue
+        const seats = content.seats.map(({ customer, ...seat }) =>
           customer === id ? { ...seat, name: ERASED } : { ...seat, ...(customer === undefined ? {} : { customer }) },
         )
         await manager.update(SewingClassRow, { id: row.id }, {
           version: row.version + 1,
-          facts: { ...facts, seats },
+          content: { ...content, seats },
         } as never)
       }
     })
@@ -106,9 +106,9 @@ export class CustomerStore {
   }
 }
 
-const toView = ({ id, version, facts }: Row): CustomerRow => ({
+const toView = ({ id, version, content }: Row): CustomerRow => ({
   version,
-  customer: Customer.parse({ ...(facts as object), id }),
+  customer: Customer.parse({ ...(content as object), id }),
 })
 
 const idsIn = async (manager: EntityManager): Promise<Set<string>> =>
@@ -116,12 +116,12 @@ const idsIn = async (manager: EntityManager): Promise<Set<string>> =>
 
 const insert = async (manager: EntityManager, customer: CustomerWrite, taken: { has: (id: string) => boolean }) => {
   const id = freeId(customer.name, 'customer', taken)
-  await manager.insert(Row, { id, version: 1, name: customer.name, facts: customer } as never)
+  await manager.insert(Row, { id, version: 1, name: customer.name, content: customer } as never)
   return { version: 1, customer: { ...customer, id } }
 }
 
 const update = async (manager: EntityManager, { id, version }: Row, customer: CustomerWrite) => {
-  await manager.update(Row, { id }, { version: version + 1, name: customer.name, facts: customer } as never)
+  await manager.update(Row, { id }, { version: version + 1, name: customer.name, content: customer } as never)
   return { version: version + 1, customer: { ...customer, id } }
 }
 

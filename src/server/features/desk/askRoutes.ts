@@ -43,14 +43,14 @@ export const askRoutes = [
     refuses: [422],
     handle: async (context) => {
       const { body, services, snapshot } = context
-      const known = {
+      const existing = {
         model: snapshot.index.models,
         technique: snapshot.index.techniques,
         fabric: snapshot.index.fabrics,
         customer: undefined,
         trouble: undefined,
       }[body.kind]
-      if (known && !known.has(body.of))
+      if (existing && !existing.has(body.of))
         throw new Invalid('Nothing is called that.', [
           { path: ['of'], message: `there is no ${body.kind} “${body.of}”` },
         ])

@@ -29,34 +29,34 @@ export class CaseStore {
   }
 
   /** `at`: of a case that is written down later. */
-  async add(facts: CaseWrite, { name, at }: Actor): Promise<CaseRow> {
+  async add(content: CaseWrite, { name, at }: Actor): Promise<CaseRow> {
     return this.database.transaction(async (manager) => {
-      await checkCustomer(manager, facts)
+      await checkCustomer(manager, content)
       const { identifiers } = await manager.insert(DeskCaseRow, {
         version: 1,
         at,
         by: name,
-        ...columns(facts),
+        ...columns(content),
       } as never)
       const id = identifiers[0]?.['id'] as number
-      return { version: 1, case: { ...facts, id, at: at.toISOString(), by: name } }
+      return { version: 1, case: { ...content, id, at: at.toISOString(), by: name } }
     })
   }
 
   /** Throws `Conflict` with both versions where somebody else was first. */
-  async change(id: number, version: number, facts: CaseWrite): Promise<CaseRow> {
+  async change(id: number, version: number, content: CaseWrite): Promise<CaseRow> {
     return this.database.transaction(async (manager) => {
       const row = await manager.findOne(DeskCaseRow, { where: { id }, lock: { mode: 'pessimistic_write' } })
       if (!row) throw new NotFound(GONE)
       if (row.version !== version) {
         const theirs = { version: row.version, value: toView(row).case }
         throw new Conflict('Somebody else has changed this case meanwhile.', [
-          { noun: 'cases', row: String(id), yours: facts, theirs },
+          { resource: 'cases', row: String(id), yours: content, theirs },
         ])
       }
-      await checkCustomer(manager, facts)
-      await manager.update(DeskCaseRow, { id }, { version: version + 1, ...columns(facts) } as never)
-      return { version: version + 1, case: { ...facts, id, at: row.at.toISOString(), by: row.by } }
+      await checkCustomer(manager, content)
+      await manager.update(DeskCaseRow, { id }, { version: version + 1, ...columns(content) } as never)
+      return { version: version + 1, case: { ...content, id, at: row.at.toISOString(), by: row.by } }
     })
   }
 
@@ -77,18 +77,18 @@ export class CaseStore {
   }
 }
 
-const columns = ({ customer, trouble, ...facts }: CaseWrite) => ({
+const columns = ({ customer, trouble, ...content }: CaseWrite) => ({
   customer: customer ?? null,
   trouble: trouble ?? null,
-  words: [facts.question, facts.advice].filter(Boolean).join('\n'),
-  facts,
+  words: [content.question, content.advice].filter(Boolean).join('\n'),
+  content,
 })
 
-const toView = ({ id, version, at, by, customer, trouble, facts }: DeskCaseRow): CaseRow =>
+const toView = ({ id, version, at, by, customer, trouble, content }: DeskCaseRow): CaseRow =>
   CaseRow.parse({
     version,
     case: {
-      ...(facts as object),
+      ...(content as object),
       id,
       at: at.toISOString(),
       by,

@@ -53,7 +53,7 @@ const share = async (
   const token = newToken()
   const expires = daysAfter(now, days)
   await services.database.manager.delete(Row, { expires: LessThan(now) })
-  await services.database.manager.insert(Row, { tokenHash: digest(token), by, expires, facts: asked } as never)
+  await services.database.manager.insert(Row, { tokenHash: digest(token), by, expires, content: asked } as never)
   return { token, expires }
 }
 
@@ -87,11 +87,11 @@ export const shareRoutes = [
       const rows = await services.database.manager.find(Row, { order: { id: 'DESC' } })
       return rows
         .filter(({ expires }) => expires > services.now())
-        .map(({ id, by, expires, facts }) => {
-          const pass = Pass.safeParse(facts)
+        .map(({ id, by, expires, content }) => {
+          const pass = Pass.safeParse(content)
           if (pass.success)
             return { id, by, expires: expires.toISOString(), what: `the cards handed out in “${pass.data.pass}”` }
-          const { technique, model, fabric } = namesOf(snapshot, Asked.parse(facts))
+          const { technique, model, fabric } = namesOf(snapshot, Asked.parse(content))
           return {
             id,
             by,
@@ -129,8 +129,8 @@ export const shareRoutes = [
     handle: async ({ params, query, services, snapshot }) => {
       const row = await services.database.manager.findOneBy(Row, { tokenHash: digest(params.token) })
       if (!row || row.expires <= services.now()) throw new NotFound(GONE)
-      const pass = Pass.safeParse(row.facts)
-      const asked = Asked.safeParse(pass.success ? query : row.facts)
+      const pass = Pass.safeParse(row.content)
+      const asked = Asked.safeParse(pass.success ? query : row.content)
       if (!asked.success) throw new NotFound(GONE)
       const question = defined(asked.data) as Question
       const { tolerance } = await services.settings.read()

@@ -28,7 +28,7 @@ export const importRoutes = [
     result: ImportHabit,
     handle: async ({ params, services }) => {
       const row = await services.database.manager.findOneBy(ImportHabitRow, params)
-      return row ? ImportHabit.parse(row.facts) : { columns: {} }
+      return row ? ImportHabit.parse(row.content) : { columns: {} }
     },
   }),
   route({
@@ -41,7 +41,7 @@ export const importRoutes = [
     body: ImportHabit,
     result: ImportHabit,
     handle: async ({ params, body, services }) => {
-      await services.database.manager.upsert(ImportHabitRow, { ...params, facts: body } as never, ['kind', 'make'])
+      await services.database.manager.upsert(ImportHabitRow, { ...params, content: body } as never, ['kind', 'make'])
       return body
     },
   }),

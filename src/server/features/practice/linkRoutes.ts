@@ -33,12 +33,12 @@ export const linkRoutes = [
       const rows = await services.database.manager.find(PracticeLinkRow, { order: { id: 'DESC' } })
       const live = rows.filter(({ expires }) => expires > services.now())
       return Promise.all(
-        live.map(async ({ id, note, by, expires, facts }) => ({
+        live.map(async ({ id, note, by, expires, content }) => ({
           id,
           note,
           by,
           expires: expires.toISOString(),
-          names: namesOf(snapshot, Asked.parse(facts)),
+          names: namesOf(snapshot, Asked.parse(content)),
           attempts: await services.database.manager.countBy(PracticeAttemptRow, { link: id }),
         })),
       )
@@ -127,14 +127,14 @@ export const linkRoutes = [
         throw new NotFound('This link has been practised with often enough. Ask the shop for a new one.')
       const { stage: wanted, ...question } = asked
       const trial = trialFor(await services.catalogue.snapshot(), defined(question), wanted)
-      const facts = {
+      const content = {
         model: trial.model.id,
         technique: trial.technique.id,
         stage: trial.stage.id,
         fabric: trial.fabric.id,
         review: body.review,
       }
-      const row = { user: null, link, by: body.name, at: services.now(), facts }
+      const row = { user: null, link, by: body.name, at: services.now(), content }
       const { identifiers } = await services.database.manager.insert(PracticeAttemptRow, row as never)
       return { id: identifiers[0]?.['id'] as number }
     },
@@ -152,7 +152,7 @@ export const makeLink = async (
   trialFor(snapshot, defined(question), stage)
   const token = newToken()
   const expires = daysAfter(at, days)
-  const row = { tokenHash: digest(token), note, by, expires, facts: asked }
+  const row = { tokenHash: digest(token), note, by, expires, content: asked }
   const { identifiers } = await services.database.manager.insert(PracticeLinkRow, row as never)
   return { id: identifiers[0]?.['id'] as number, path: `/p/${token}`, expires: expires.toISOString() }
 }
@@ -163,7 +163,7 @@ export const makeLink = async (
 const linkOf = async (services: Services, token: string): Promise<{ id: number; asked: z.infer<typeof Asked> }> => {
   const row = await services.database.manager.findOneBy(PracticeLinkRow, { tokenHash: digest(token) })
   if (!row || row.expires <= services.now()) throw new NotFound(GONE)
-  return { id: row.id, asked: Asked.parse(row.facts) }
+  return { id: row.id, asked: Asked.parse(row.content) }
 }
 
 /** Without what is undefined. */

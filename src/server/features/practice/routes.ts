@@ -39,7 +39,7 @@ export const practiceRoutes = [
     result: MachineView,
     handle: async ({ session, services }) => {
       const row = await services.database.manager.findOneBy(PracticeMachineRow, { user: person(session).id })
-      return row ? { machine: MachineShown.parse(row.facts), at: row.at.toISOString() } : {}
+      return row ? { machine: MachineShown.parse(row.content), at: row.at.toISOString() } : {}
     },
   }),
   route({
@@ -52,7 +52,7 @@ export const practiceRoutes = [
     result: MachineView,
     handle: async ({ body, session, services }) => {
       const at = services.now()
-      const row = { user: person(session).id, at, facts: body }
+      const row = { user: person(session).id, at, content: body }
       await services.database.manager.upsert(PracticeMachineRow, row as never, ['user'])
       return { machine: body, at: at.toISOString() }
     },
@@ -81,7 +81,7 @@ export const practiceRoutes = [
     status: 201,
     handle: async ({ body, session, services }) => {
       const { id: user, name: by } = person(session)
-      const row = { user, link: null, by, at: services.now(), facts: body }
+      const row = { user, link: null, by, at: services.now(), content: body }
       const { identifiers } = await services.database.manager.insert(PracticeAttemptRow, row as never)
       return { id: identifiers[0]?.['id'] as number }
     },
@@ -120,8 +120,8 @@ const wentWrong = (review: Omit<Review, 'extra'>): boolean =>
   review.passedBy.length > 0 ||
   review.undone.length > 0
 
-export const attemptView = (snapshot: Snapshot, { id, by, at, facts }: PracticeAttemptRow): AttemptView => {
-  const attempt = AttemptWrite.parse(facts)
+export const attemptView = (snapshot: Snapshot, { id, by, at, content }: PracticeAttemptRow): AttemptView => {
+  const attempt = AttemptWrite.parse(content)
   const { model, technique, stage, fabric } = attempt
   return {
     ...attempt,

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { isStale } from '#core/answer/house'
+import { isStale } from '#core/answer/houseSetting'
 import type { CatalogueIndex } from '#core/catalogue/index'
 import type { Sample } from '#core/catalogue/types'
 import { evidenceOf } from '#core/samples/evidence'
@@ -56,7 +56,7 @@ export const sampleRoutes = [
       let id = ''
       const { snapshot } = await services.catalogue.write(actor, ({ rows }) => {
         id = freeSampleId(on, rows.samples)
-        return [{ key: { noun: 'samples', id }, value: { ...body, id, on, by: actor.name }, expects: null }]
+        return [{ key: { resource: 'samples', id }, value: { ...body, id, on, by: actor.name }, expects: null }]
       })
       revision(snapshot.revision)
       return { id, version: snapshot.rows.samples.get(id)?.version ?? 1 }

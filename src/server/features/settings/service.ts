@@ -24,11 +24,11 @@ export class SettingsService {
 
   private async load(): Promise<ShopSettings> {
     const rows = await this.database.manager.findBy(ShopSettingRow, { name: In(Object.keys(USUAL)) })
-    return ShopSettings.parse({ ...USUAL, ...Object.fromEntries(rows.map(({ name, facts }) => [name, facts])) })
+    return ShopSettings.parse({ ...USUAL, ...Object.fromEntries(rows.map(({ name, content }) => [name, content])) })
   }
 
   async write(settings: ShopSettings): Promise<void> {
-    const rows = Object.entries(settings).map(([name, facts]) => ({ name, facts }))
+    const rows = Object.entries(settings).map(([name, content]) => ({ name, content }))
     await this.database.manager.upsert(ShopSettingRow, rows as never, ['name'])
     this.cached = undefined
   }

@@ -1,5 +1,5 @@
 import { QuestionError } from '#core/answer/question'
-import { workbenchInputOf } from '#core/card/hand'
+import { workbenchInputOf } from '#core/card/workbenchInput'
 import { WorkbenchQuery, WorkbenchInputView, Sheet } from '#shared/api/workbench'
 import { z } from 'zod'
 import { Invalid } from '../../http/problems'

@@ -1,7 +1,15 @@
 import { fabricUnder } from '#core/card/fabricParts'
 import { BITE, biteFor, biteOf, pickEvery, widthForBite } from '#core/workbench/blindHemBite'
 import { formatNumber } from '#core/units/format'
-import { choice, length, number, startsAt, type WorkbenchContext, type Calculator, type FieldValues } from '../calculator'
+import {
+  choice,
+  length,
+  number,
+  startsAt,
+  type WorkbenchContext,
+  type Calculator,
+  type FieldValues,
+} from '../calculator'
 
 const stageOf = (bench: WorkbenchContext) => bench.stage('blindHem')
 const biteAsked = ({ choice: c }: FieldValues) => BITE[c('weight') as keyof typeof BITE]

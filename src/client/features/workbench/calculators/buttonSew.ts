@@ -1,6 +1,14 @@
 import { holesWidth, ringWidth, shankHeight, type SewOnWidth } from '#core/workbench/buttonSewOn'
 import { showValue } from '#core/answer/show'
-import { choice, length, number, startsAt, type WorkbenchContext, type Calculator, type FieldValues } from '../calculator'
+import {
+  choice,
+  length,
+  number,
+  startsAt,
+  type WorkbenchContext,
+  type Calculator,
+  type FieldValues,
+} from '../calculator'
 
 const stageOf = (bench: WorkbenchContext) => bench.stage('buttonSew')
 

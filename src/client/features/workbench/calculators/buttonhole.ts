@@ -12,7 +12,16 @@ import {
 import { markStrip } from '#core/workbench/templates'
 import { diameterOf } from '#core/workbench/thread'
 import { formatNumber } from '#core/units/format'
-import { choice, length, number, startsAt, type WorkbenchContext, type Calculator, type FigureLine, type FieldValues } from '../calculator'
+import {
+  choice,
+  length,
+  number,
+  startsAt,
+  type WorkbenchContext,
+  type Calculator,
+  type FigureLine,
+  type FieldValues,
+} from '../calculator'
 
 const buttonOf = ({ number: n, choice: c }: FieldValues): Button => {
   const shape = c('shape')
@@ -56,8 +65,8 @@ const beginning = (bench: WorkbenchContext): string | undefined => {
   const stage = stageOf(bench)
   if (!stage) return undefined
   const mark = stage.startsAt && `start at the ${stage.startsAt === 'nearEnd' ? 'near' : 'far'} mark`
-  const way = stage.sews && `it sews ${stage.sews === 'towardYou' ? 'toward you' : 'away from you'} first`
-  const how = [mark, way].filter(Boolean).join('; ')
+  const direction = stage.sews && `it sews ${stage.sews === 'towardYou' ? 'toward you' : 'away from you'} first`
+  const how = [mark, direction].filter(Boolean).join('; ')
   return (
     `On this machine, ${stage.select}${stage.foot ? ` with ${stage.foot.code}` : ''}: ` +
     `${how || 'where it starts is not stated, sew one and note it'}.`
@@ -140,7 +149,7 @@ export const buttonhole: Calculator = {
           fits: `The foot measures up to ${formatNumber(foot.maxButton ?? 0)} mm.`,
           tooLong:
             `Over the ${formatNumber(foot.maxButton ?? 0)} mm that this foot measures: record the length, or sew ` +
-            'it by steps; the card’s other ways say how.',
+            'it by steps; the card’s other methods say how.',
           unknown: 'How long a button this foot measures is not stated: hold the button to it.',
         }[limit.verdict],
       },
@@ -183,7 +192,11 @@ export const buttonhole: Calculator = {
   picture: ({ number: n, ...values }, bench) => {
     const { sewn } = sizesOf({ number: n, ...values })
     const stage = stageOf(bench)
-    const stitchFunction = stage?.function ?? { id: 'buttonhole.standard', name: 'Buttonhole, square ends', family: 'buttonhole' }
+    const stitchFunction = stage?.function ?? {
+      id: 'buttonhole.standard',
+      name: 'Buttonhole, square ends',
+      family: 'buttonhole',
+    }
     return {
       name: stitchFunction.name,
       sketch: {

@@ -4,7 +4,16 @@ import { minutesFor, perforation, stitchesIn } from '#core/workbench/density'
 import { nextRatio, TEST_LENGTH } from '#core/workbench/differential'
 import { diameterOf } from '#core/workbench/thread'
 import { formatNumber } from '#core/units/format'
-import { FIBRES, choice, length, number, plainly, startsAt, type WorkbenchContext, type Calculator } from '../calculator'
+import {
+  FIBRES,
+  choice,
+  length,
+  number,
+  plainly,
+  startsAt,
+  type WorkbenchContext,
+  type Calculator,
+} from '../calculator'
 
 const HOLES = {
   good: 'The fabric keeps its strength.',

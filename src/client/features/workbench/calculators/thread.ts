@@ -3,7 +3,16 @@ import { fabricUnder } from '#core/card/fabricParts'
 import { figure } from '#core/workbench/figure'
 import { bobbinHolds, diameterOf, perMetre, perStitch } from '#core/workbench/thread'
 import { RATIO_SOURCE, THREAD_RATIOS, threadByRatio } from '#core/workbench/threadRatios'
-import { FIBRES, choice, length, number, plainly, startsAt, type WorkbenchContext, type Calculator } from '../calculator'
+import {
+  FIBRES,
+  choice,
+  length,
+  number,
+  plainly,
+  startsAt,
+  type WorkbenchContext,
+  type Calculator,
+} from '../calculator'
 
 const bobbinThread = (bench: WorkbenchContext) => {
   const threads = bench.stage()?.threads ?? []

@@ -30,7 +30,7 @@ export interface HandoutInput {
 export const handout = async (
   input: HandoutInput,
   part: HandoutPart,
-  pace: Work['pace'],
+  reportProgress: Work['reportProgress'],
   seat?: number,
 ): Promise<Buffer> => {
   const { planned, needs } = input
@@ -48,15 +48,15 @@ export const handout = async (
   const of = wanted.length + (cards ? seats.length : 0) + 1
   const parts: PdfPart[] = []
   for (const sheet of wanted) {
-    await pace(parts.length, of)
+    await reportProgress(parts.length, of)
     parts.push({ pdf: await inThread('drawPdf', sheet()), twoUp: false })
   }
   for (const s of cards ? seats : []) {
-    await pace(parts.length, of)
+    await reportProgress(parts.length, of)
     const own = seatCards(input, s)
     if (own.length > 0) parts.push({ pdf: await inThread('drawPdf', cardPages(own, asked.title)), twoUp: true })
   }
-  await pace(parts.length, of)
+  await reportProgress(parts.length, of)
   return Buffer.from(await inThread('joinPdf', parts, asked.title))
 }
 
@@ -85,7 +85,7 @@ const cardAddress = (cards: string, { model, technique, fabric, owned = [], meth
     t: technique,
     f: fabric,
     ...(owned.length > 0 ? { owned: owned.join(',') } : {}),
-    ...(method === undefined ? {} : { way: method }),
+    ...(method === undefined ? {} : { method }),
   })
   return `${cards}?${query}`
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { ControlRule, Controls, Positions } from '../catalogue/types'
-import { memoizeSearch, type Search, type SearchInput } from './kin'
+import { memoizeSearch, type Search, type SearchInput } from './memoizedSearch'
 import { searchAll } from './plan'
 import { ANY } from './rules'
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Snapshot } from '../catalogue/snapshot'
-import { CardCache } from './toldCards'
+import { CardCache } from './cardCache'
 
 const snapshot = (revision: number) => ({ revision }) as Snapshot
 

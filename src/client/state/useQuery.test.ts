@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, ref, type EffectScope } from 'vue'
 import { ApiProblem } from '../api/client'
-import { useQuery, type QueryOptions } from './useAnswer'
+import { useQuery, type QueryOptions } from './useQuery'
 
 let asked: string[]
 let waiting: Map<string, { say: (answer: string) => void; fail: (error: Error) => void }>

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { indexCatalogue } from '../catalogue/index'
 import type { Model, Sample } from '../catalogue/types'
 import { bundleOf, fabric, P, stage, stitch, technique } from './answers.testkit'
-import { houseSettingOf, mediansOf, numberOf } from './house'
+import { houseSettingOf, mediansOf, numberOf } from './houseSetting'
 
 const sewing = stage({ id: 'sew', stitches: [{ function: 'zigzag' }] })
 const zigzag = stitch({ id: 'z', function: 'zigzag' })

@@ -1,8 +1,8 @@
 import { computed, type Ref } from 'vue'
-import type { WorkbenchInput } from '#core/card/hand'
+import type { WorkbenchInput } from '#core/card/workbenchInput'
 import { get } from '../../api/client'
 import type { Picked } from '../../state/picks'
-import { useQuery } from '../../state/useAnswer'
+import { useQuery } from '../../state/useQuery'
 import { workbenchContextOf } from './calculator'
 
 /** What lies in hand for what is picked. */

@@ -1,16 +1,23 @@
-<script setup lang="ts" generic="Facts">
+<script setup lang="ts" generic="Content">
 import { DialogContent, DialogDescription, DialogOverlay, DialogPortal, DialogRoot, DialogTitle } from 'reka-ui'
 import { computed, ref, watch } from 'vue'
 import { capital } from '#shared/messages/words'
-import { heldTogether, partChanges, partWords, placeWords, type PartChange, type EditSide } from '#shared/tables/threeWay'
+import {
+  heldTogether,
+  partChanges,
+  partWords,
+  placeWords,
+  type PartChange,
+  type EditSide,
+} from '#shared/tables/threeWay'
 import { useNames } from '../state/names'
 
 /**
  * Somebody else was first: what each changed since both read it. What only one changed holds already; the rest is
  * chosen.
  */
-const props = defineProps<{ both: { base: Facts; yours: Facts; theirs: Facts } }>()
-const emit = defineEmits<{ settle: [facts: Facts]; leave: [] }>()
+const props = defineProps<{ both: { base: Content; yours: Content; theirs: Content } }>()
+const emit = defineEmits<{ settle: [content: Content]; leave: [] }>()
 
 const store = useNames()
 // Without them ids are shown: the choice holds as well.
@@ -26,7 +33,11 @@ const headOf = ({ path }: PartChange) => capital(placeWords(path, props.both.the
 const settle = () =>
   emit(
     'settle',
-    heldTogether(props.both.theirs, moved.value, (one) => chosen.value[moved.value.indexOf(one)] ?? 'theirs') as Facts,
+    heldTogether(
+      props.both.theirs,
+      moved.value,
+      (one) => chosen.value[moved.value.indexOf(one)] ?? 'theirs',
+    ) as Content,
   )
 </script>
 

@@ -3,21 +3,21 @@ import { computed, ref, shallowRef } from 'vue'
 import { sameValue } from '#core/catalogue/sameValue'
 import { keptText, theirsOf } from '../api/client'
 
-export interface Keeping<Row, Facts> {
-  factsOf: (row: Row) => Facts
+export interface Keeping<Row, Content> {
+  contentOf: (row: Row) => Content
   /** The row as somebody else has stored it. */
   rowOf: (stored: { version: number; value: unknown }) => Row
-  /** Writes the facts over the row they were changed from; undefined where there is none yet. */
-  write: (facts: Facts, over: Row | undefined) => Promise<Row>
+  /** Writes the content over the row they were changed from; undefined where there is none yet. */
+  write: (content: Content, over: Row | undefined) => Promise<Row>
   /** What is said when it is kept. */
   done?: string
 }
 
 /** What both changed it from, what you typed, and what they have stored. */
-export interface Both<Row, Facts> {
-  base: Facts
-  yours: Facts
-  theirs: Facts
+export interface Both<Row, Content> {
+  base: Content
+  yours: Content
+  theirs: Content
   /** Theirs, as it is stored. */
   row: Row
 }
@@ -28,45 +28,50 @@ export interface Both<Row, Facts> {
  * everything stays as it was typed, and `problem` says why; where somebody else was first, `clash` holds both, to be
  * settled or left. `begin` starts one that is not kept yet, or lets all go.
  */
-export const useVersionedRecord = <Row, Facts>({ factsOf, rowOf, write, done = 'Saved.' }: Keeping<Row, Facts>) => {
+export const useVersionedRecord = <Row, Content>({
+  contentOf,
+  rowOf,
+  write,
+  done = 'Saved.',
+}: Keeping<Row, Content>) => {
   const row = shallowRef<Row>()
-  const draft = shallowRef<Facts>()
+  const draft = shallowRef<Content>()
   const problem = ref('')
   const said = ref('')
   const saving = ref(false)
-  const clash = shallowRef<Both<Row, Facts>>()
-  const changed = computed(() => row.value !== undefined && !sameValue(factsOf(row.value), draft.value))
+  const clash = shallowRef<Both<Row, Content>>()
+  const changed = computed(() => row.value !== undefined && !sameValue(contentOf(row.value), draft.value))
 
   /** Which record it is: an answer about an earlier one is no longer for this page. */
   let ground = 0
-  const begin = (facts: Facts | undefined, from?: Row) => {
+  const begin = (content: Content | undefined, from?: Row) => {
     ground++
     row.value = from
-    draft.value = facts
+    draft.value = content
     problem.value = ''
     said.value = ''
     clash.value = undefined
   }
   /** What was read takes the place of what was typed. */
-  const take = (next: Row) => begin(factsOf(next), next)
+  const take = (next: Row) => begin(contentOf(next), next)
   const saveNow = async (mine: number): Promise<boolean> => {
-    const facts = draft.value
-    if (facts === undefined || mine !== ground) return false
+    const content = draft.value
+    if (content === undefined || mine !== ground) return false
     problem.value = ''
     said.value = ''
     if (row.value === undefined || changed.value) {
       saving.value = true
       try {
-        const next = await write(facts, row.value)
+        const next = await write(content, row.value)
         if (mine !== ground) return true
-        if (draft.value === facts) draft.value = factsOf(next)
+        if (draft.value === content) draft.value = contentOf(next)
         row.value = next
       } catch (error) {
         if (mine !== ground) return false
         const theirs = theirsOf(error)
         if (theirs && row.value) {
           const now = rowOf(theirs)
-          clash.value = { base: factsOf(row.value), yours: draft.value ?? facts, theirs: factsOf(now), row: now }
+          clash.value = { base: contentOf(row.value), yours: draft.value ?? content, theirs: contentOf(now), row: now }
         }
         problem.value = keptText(error)
         return false
@@ -86,10 +91,10 @@ export const useVersionedRecord = <Row, Facts>({ factsOf, rowOf, write, done = '
   }
 
   /** After both were seen: what holds, over what they have stored. */
-  const settle = (facts: Facts): Promise<boolean> => {
+  const settle = (content: Content): Promise<boolean> => {
     if (!clash.value) return Promise.resolve(false)
     row.value = clash.value.row
-    draft.value = facts
+    draft.value = content
     clash.value = undefined
     return save()
   }

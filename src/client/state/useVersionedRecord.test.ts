@@ -1,17 +1,17 @@
 import { beforeEach, describe, expect, it } from 'vitest'
 import { ApiProblem } from '../api/client'
-import { useVersionedRecord } from './useKept'
+import { useVersionedRecord } from './useVersionedRecord'
 
 interface Row {
   version: number
   thing: { id: string; name: string }
 }
-interface Facts {
+interface Content {
   name: string
 }
 let writes: { name: string; over: number | undefined }[]
 let waiting: { done: () => void; refuse: (status: number, theirs?: Row) => void }[]
-let kept: ReturnType<typeof useVersionedRecord<Row, Facts>>
+let kept: ReturnType<typeof useVersionedRecord<Row, Content>>
 const settle = () => new Promise((done) => setTimeout(done))
 
 /**
@@ -20,8 +20,8 @@ const settle = () => new Promise((done) => setTimeout(done))
 beforeEach(() => {
   writes = []
   waiting = []
-  kept = useVersionedRecord<Row, Facts>({
-    factsOf: ({ thing: { id: _, ...facts } }) => facts,
+  kept = useVersionedRecord<Row, Content>({
+    contentOf: ({ thing: { id: _, ...content } }) => content,
     rowOf: ({ version, value }) => ({ version, thing: value as Row['thing'] }),
     write: ({ name }, over) =>
       new Promise((done, fail) => {
@@ -37,7 +37,7 @@ beforeEach(() => {
                   ? {
                       clashes: [
                         {
-                          noun: 'things',
+                          resource: 'things',
                           row: 'a',
                           yours: { name },
                           theirs: { version: theirs.version, value: theirs.thing },

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { ApiProblem } from '../api/client'
-import { useAction } from './useActs'
+import { useAction } from './useAction'
 
 describe('an act', () => {
   it('says what it did', async () => {

@@ -175,7 +175,17 @@ const workbenchStage = (
   }
 }
 
-const workbenchFoot = ({ id, code, name, slot, guide, minWidth, functions, maxButton, overrun }: Item): WorkbenchFoot => ({
+const workbenchFoot = ({
+  id,
+  code,
+  name,
+  slot,
+  guide,
+  minWidth,
+  functions,
+  maxButton,
+  overrun,
+}: Item): WorkbenchFoot => ({
   id,
   code,
   name,

@@ -26,7 +26,10 @@ export interface HouseSettingQuery {
 const DEFAULT_NUMBER = 0.1
 
 /** The pinned sample, latest first; else the one nearest the medians. `stale`: good ones of another edition. */
-export const houseSettingOf = (index: CatalogueIndex, cell: HouseSettingQuery): { house?: HouseSetting; stale: Sample[] } => {
+export const houseSettingOf = (
+  index: CatalogueIndex,
+  cell: HouseSettingQuery,
+): { house?: HouseSetting; stale: Sample[] } => {
   if (index.samples.size === 0) return { stale: [] }
   const { model, technique, method, stage, fabric, stitch } = cell
   const key = sampleKey({
