@@ -144,6 +144,31 @@ describe('diagnosis by difference', () => {
     expect(off.plan.steps[0]?.to).toBe(showValue(values.length ?? 0, 'length', trial.model.scales.length))
   })
 
+  it('says a foot that pulls against the stitch among the hazards', () => {
+    const foot = trial.answer.foot as string
+    const items = trial.items.map((item) => (item.id === foot ? { ...item, motions: ['sideMotion' as const] } : item))
+    const { hazards } = diagnose({ ...trial, items }, { causes: [] }, shows(trial, {}))
+    expect(hazards).toContainEqual(expect.objectContaining({ code: 'pulledTwoWays', foot }))
+  })
+
+  it('weighs what is off before what nobody looked at, and that before what is off the other way or right', () => {
+    const width = asTheCardSays(trial).values.width as number
+    const causes = [{ key: 'width.high', text: '', parameter: 'width' as const, toward: 'high' as const }]
+    const weight = (values: Shown['values']) => diagnose(trial, { causes }, { positions: {}, values }).causes[0]?.score
+    const [off, notTold, otherWay, asCard] = [{ width: width + 2 }, {}, { width: width - 2 }, { width }].map(weight)
+    expect(off).toBeGreaterThan(2 * (notTold ?? 1))
+    expect(notTold).toBeGreaterThan(2 * (otherWay ?? 1))
+    expect(otherWay).toBeGreaterThan(2 * (asCard ?? 1))
+    expect(asCard).toBeGreaterThan(0)
+  })
+
+  it('counts a cause that is no value half once somebody has looked at its place', () => {
+    const causes = [{ key: 'thread', text: 'rethread' }]
+    const weight = (positions: Shown['positions']) =>
+      diagnose(trial, { causes }, { positions, values: {} }).causes.find(({ key }) => key === 'thread')?.score ?? 0
+    expect(weight({ thread: 'fine' })).toBeCloseTo(weight({}) / 2)
+  })
+
   it('finds nothing where everything stands as the card says', () => {
     const { differences, hazards, plan } = diagnose(trial, { causes: [] }, shows(trial, {}))
     expect({

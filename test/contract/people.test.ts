@@ -53,6 +53,64 @@ describe('a shop without people', () => {
   })
 })
 
+describe('a session', () => {
+  const account = { user: 'second.one', password: 'a-long-word' }
+  const enter = async () => {
+    const agent = shop.agent()
+    await agent.post('/api/session').send(account).expect(201)
+    return agent
+  }
+  const sessions = () =>
+    shop.services.database.query('SELECT user, expires FROM session ORDER BY expires') as Promise<
+      { user: string; expires: Date }[]
+    >
+  const expire = () =>
+    shop.services.database.query('UPDATE session SET expires = ? WHERE user = ?', [
+      new Date(Date.now() - 1000),
+      account.user,
+    ])
+  beforeAll(() =>
+    lead.post('/api/people').send({ id: account.user, name: 'Two', role: 'desk', password: account.password }),
+  )
+
+  it('lasts twelve hours and not a moment longer, whatever the browser still sends', async () => {
+    const [before, agent, after] = [Date.now(), await enter(), Date.now()]
+    const [own] = (await sessions()).filter(({ user }) => user === account.user)
+    const until = own?.expires.getTime() ?? 0
+    expect(until).toBeGreaterThanOrEqual(before + 12 * 3_600_000 - 1)
+    expect(until).toBeLessThanOrEqual(after + 12 * 3_600_000)
+    await agent.get('/api/picks').expect(200)
+    await expire()
+    await agent.get('/api/picks').expect(401)
+    expect((await agent.get('/api/session').expect(200)).body).toEqual({})
+  })
+
+  it('that is over is thrown away at the next sign-in of anybody; the others stay', async () => {
+    await enter()
+    await expire()
+    const other = await enter()
+    const left = await sessions()
+    expect(left.filter(({ user }) => user === account.user)).toHaveLength(1)
+    expect(left.every(({ expires }) => expires > new Date())).toBe(true)
+    await other.get('/api/picks').expect(200)
+    await lead.get('/api/picks').expect(200)
+  })
+
+  it('ends with a new password, everywhere and at once, and nobody else’s does', async () => {
+    const [one, two] = [await enter(), await enter()]
+    const change = { name: 'Two', role: 'desk', password: 'another-word' }
+    await lead.put(`/api/people/${account.user}`).send(change).expect(200)
+    await one.get('/api/picks').expect(401)
+    await two.get('/api/picks').expect(401)
+    await lead.get('/api/picks').expect(200)
+    // A new name alone ends nothing.
+    account.password = change.password
+    const three = await enter()
+    await lead.put(`/api/people/${account.user}`).send({ name: 'Two again', role: 'desk' }).expect(200)
+    await three.get('/api/picks').expect(200)
+  })
+})
+
 describe('people', () => {
   it('are added, changed and ended by a lead alone; one lead is always left', async () => {
     const desk = await shop.as('desk')

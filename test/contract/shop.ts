@@ -12,6 +12,8 @@ let count = 0
 export interface Shop extends Awaited<ReturnType<typeof compose>> {
   databaseUrl: string
   anyone: () => ReturnType<typeof supertest>
+  /** A browser of its own: what it is given to keep it sends along. */
+  agent: () => ReturnType<typeof supertest.agent>
   as: (role: Role) => Promise<Person>
 }
 
@@ -35,6 +37,7 @@ export const openShop = async ({ demo = true, url }: { demo?: boolean; url?: str
     ...shop,
     databaseUrl,
     anyone: () => supertest(shop.app),
+    agent: () => supertest.agent(shop.app),
     as: (role) => signIn(shop.app, role),
   }
 }

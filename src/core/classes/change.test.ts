@@ -107,4 +107,18 @@ describe('long planning', () => {
   it('a class of nothing needs no supplies', async () => {
     expect(suppliesOf(await planClass({ index, fitOf: fitLookup(index) }, asked, nothing), [])).toEqual([])
   })
+
+  // Two seats and a spare, three pieces each.
+  it.each([
+    ['turned the way that takes less', { width: 300, length: 350 }, 1450, 900],
+    ['as it lies where that takes less', { width: 250, length: 120 }, 1450, 240],
+    ['across where it does not fit along', { width: 200, length: 1500 }, 1450, 2 * 1500],
+    ['along where it does not fit across', { width: 1500, length: 200 }, 1450, 2 * 1500],
+    ['unknown where it fits neither way', { width: 1500, length: 1600 }, 1450, undefined],
+  ])('cuts a piece from the bolt %s', async (_, piece, width, amount) => {
+    const techniques = [{ technique: 't', fabric: 'linen', piece: { ...piece, pieces: 3 } }]
+    const planned = await planClass({ index, fitOf: fitLookup(index) }, { ...asked, techniques }, nothing)
+    const stock = [{ what: 'fabric' as const, of: 'linen', pack: 1000, shelf: 0, width }]
+    expect(suppliesOf(planned, stock).find(({ what }) => what === 'fabric')?.amount).toBe(amount)
+  })
 })

@@ -178,6 +178,15 @@ describe('a chart', () => {
     expect(rows[5]?.texts).toEqual({ menu: 'Decor', number: '4', name: 'Leaf' })
     const without = readRows(cells, columns, 1, { skipped: new Set([3]) })
     expect(without[0]?.texts.name).toBe('Blind hem')
+    // A skipped row takes no number: the one after it is the first of that number, and none is twice.
+    const twice = [...cells, ['Nutz', '9', 'Twice', '2', '', ''], ['Nutz', '9', 'Twice', '2', '', '']]
+    const repeats = (skipped: number[]) =>
+      readRows(twice, columns, 1, { skipped: new Set(skipped) })
+        .filter(({ faults }) => faults.some(({ why }) => why === 'sameNumber'))
+        .map(({ row }) => row)
+    expect(repeats([])).toEqual([twice.length])
+    expect(repeats([twice.length - 1])).toEqual([])
+    expect(repeats([twice.length])).toEqual([])
     const carried = columns.map((column) => (column.field === 'width' ? { ...column, carries: true } : column))
     expect(readRows(cells, carried, 1)[5]?.values.width).toEqual({ is: 'value', value: 7 })
   })
@@ -302,6 +311,14 @@ describe('a proposed function', () => {
   it.each(['Lantern 3', '', '   ', 'Stitch'])('%j is not guessed at', (name) =>
     expect(functionProposer('own', known, functions)(name)).toBeUndefined(),
   )
+
+  it('is told from words only where three in five are shared', () => {
+    const propose = functionProposer('own', [], [{ id: 'f', name: 'Ladder hem edge', family: 'x', swing: 'none' }])
+    expect(propose('Ladder hem edge')).toMatchObject({ function: 'f', from: 'words' })
+    expect(propose('Ladder hem edge lace trim')).toMatchObject({ function: 'f' })
+    expect(propose('Ladder hem lace')).toBeUndefined()
+    expect(propose('Ladder hem edge lace trim loop')).toBeUndefined()
+  })
 
   it('learns what a make uses a name for most often, corrections included', () => {
     const use = (named: string) => ({

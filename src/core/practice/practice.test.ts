@@ -116,6 +116,17 @@ describe('what it sews', () => {
     expect(sewn.spec).toBeUndefined()
   })
 
+  it('is pulled two ways by a stitch whose motion the foot does not list, and by no other', () => {
+    const foot = plover.answer.foot as string
+    const only = (...motions: ('forward' | 'forwardReverse' | 'sideMotion')[]): Trial => ({
+      ...plover,
+      items: plover.items.map((item) => (item.id === foot ? { ...item, motions } : item)),
+    })
+    const { motion } = plover.stitches.find(({ id }) => id === plover.answer.stitch) as { motion: 'forward' }
+    expect(sewWith(only('sideMotion'), card).findings).toContainEqual({ code: 'pulledTwoWays', foot, motion })
+    expect(sewWith(only('sideMotion', motion), card).findings.map(({ code }) => code)).not.toContain('pulledTwoWays')
+  })
+
   it('shows the card’s own fault for a value that brings it about', () => {
     const wide = set(plover, card, 'width', (card.values.width ?? 0) + 0.5)
     expect(sewWith(plover, wide).findings).toContainEqual(

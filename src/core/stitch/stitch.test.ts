@@ -219,6 +219,28 @@ describe('a stitch', () => {
   ])('refuses %o', (more, why) => expect(() => sew(spec('zigzag', more))).toThrow(why))
 })
 
+describe('a bar tack', () => {
+  it('runs there and back along its line, then covers it from end to end, side to side', () => {
+    const { penetrations } = sewn('barTack', { width: 2, length: 1, sewnLength: 6 })
+    const [runs, cover] = [penetrations.slice(0, 8), penetrations.slice(8)]
+    expect(runs.map(([, y]) => y)).toEqual([0, 2, 4, 6, 6, 4, 2, 0])
+    expect(runs.every(([x]) => x === 0)).toBe(true)
+    expect(cover.map(([, y]) => y)).toEqual([0, 1, 2, 3, 4, 5, 6])
+    expect(cover.map(([x]) => x)).toEqual([-1, 1, -1, 1, -1, 1, -1])
+  })
+})
+
+describe('a rolled edge', () => {
+  const reach = (id: string, face: 'top' | 'under') =>
+    sewn(id, { width: 2, length: 1, repeats: 2 })
+      .paths.filter((path) => path.face === face && path.thread.endsWith('Looper'))
+      .map(({ points }) => Math.max(...points.map(([x]) => x)))
+  it('has its edge rolled in on the under side, by most of its width; a flat one has not', () => {
+    for (const id of ['rolled3', 'rolled2']) expect([reach(id, 'top'), reach(id, 'under')]).toEqual([[0], [-0.4]])
+    expect([reach('overlock3.narrow', 'top'), reach('overlock3.narrow', 'under')]).toEqual([[0], [0]])
+  })
+})
+
 describe('a motif', () => {
   const points: Point[] = [
     [0, 0],
