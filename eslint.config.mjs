@@ -32,7 +32,7 @@ export default tseslint.config(
   { files: ['**/*.config.{ts,mjs}', '**/*.setup.ts', '**/*.vue'], rules: { 'no-restricted-exports': 'off' } },
   {
     files: ['src/core/**/*.ts'],
-    ignores: ['**/*.test.ts'],
+    ignores: ['**/*.test.ts', '**/*.testkit.ts'],
     rules: {
       'no-restricted-globals': [
         'error',

@@ -1,13 +1,24 @@
 import vue from '@vitejs/plugin-vue'
+import { availableParallelism } from 'node:os'
 import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
   plugins: [vue()],
   test: {
+    // A run is waited for: no core is left over for an editor.
+    maxWorkers: availableParallelism(),
+    unstubGlobals: true,
+    restoreMocks: true,
+    // Modules hold nothing that a test changes: they are loaded once a worker and not once a file.
+    isolate: false,
     projects: [
       {
         extends: true,
-        test: { name: 'unit', include: ['src/**/*.test.ts', 'test/architecture/**/*.test.ts'], testTimeout: 120_000 },
+        test: {
+          name: 'unit',
+          include: ['src/**/*.test.ts', 'test/architecture/**/*.test.ts'],
+          testTimeout: 120_000,
+        },
       },
       {
         extends: true,

@@ -8,7 +8,9 @@ import { Failed } from './run.mjs'
 const HELP = `Handhold: from a technique and a machine to a set-up card.
 
   ./handhold start                            install what is missing, build, start, print the address
-  ./handhold test [NAME …]                    every check; or only those whose name holds a word
+  ./handhold test [NAME|FILE …]               every check; or those whose name holds a word; or test files alone
+  ./handhold check                            types, lint and unit tests, in under two minutes
+  ./handhold dev                              from source: client and server reload when a file changes
   ./handhold answer BUNDLE.json QUESTIONS.json
                                               answers questions from a catalogue file, without a database
   ./handhold export FILE                      the shop's catalogue into an open file
@@ -67,6 +69,8 @@ const files = (args, count, usage) => {
 const commands = {
   start: async () => (await import('./start.mjs')).start(say),
   test: async (args) => (await import('./test.mjs')).test(args, say),
+  check: async () => (await import('./check.mjs')).check(say),
+  dev: async () => (await import('./dev.mjs')).dev(say),
   answer: async (args) => {
     const given = files(args, 2, 'answer BUNDLE.json QUESTIONS.json')
     for (const file of given) if (!existsSync(file)) throw new Failed(`There is no file ${file}.`)

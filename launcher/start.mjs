@@ -82,7 +82,7 @@ export const openDatabase = async (say) => {
 }
 
 /** @returns {Promise<number>} */
-const usualOrFree = async () => {
+export const usualOrFree = async () => {
   const { createServer } = await import('node:net')
   const free = await new Promise((done) => {
     const probe = createServer()
@@ -121,7 +121,7 @@ export const startServer = ({ databaseUrl, port, demo, env = {} }) =>
 
 /** Settles when somebody asks to stop; from the first line on, so that nothing that was started is left behind.
  * @returns {Promise<void>} */
-const askedToStop = () =>
+export const askedToStop = () =>
   new Promise((done) => {
     for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => done())
   })

@@ -1,6 +1,7 @@
 // `handhold test`: everything a change must pass, in the order that fails soonest.
 import { existsSync, readFileSync, rmSync } from 'node:fs'
-import { inProject } from './places.mjs'
+import { relative, resolve } from 'node:path'
+import { inProject, project } from './places.mjs'
 import { prepareTestTools, prepareBuild, prepareDatabase, prepareNode } from './prepare.mjs'
 import { Failed, runPackage } from './run.mjs'
 
@@ -26,8 +27,44 @@ const checks = [
   { name: 'End to end', program: '@playwright/test/cli.js', args: ['test', '--reporter=list,json'] },
 ]
 
-/** @param {string[]} only names to run, all where empty @param {(line: string) => void} say */
+/** Test files are run by the runner they are written for, with what that one needs and no more. */
+const RUNNERS = [
+  {
+    files: (/** @type {string} */ path) => path.endsWith('.spec.ts'),
+    prepare: [prepareDatabase, prepareTestTools, prepareNode, prepareBuild],
+    program: '@playwright/test/cli.js',
+    args: ['test', '--reporter=list'],
+  },
+  {
+    files: (/** @type {string} */ path) => path.startsWith('test/contract/'),
+    prepare: [prepareDatabase, prepareTestTools, prepareNode, prepareBuild],
+    program: 'vitest/vitest.mjs',
+    args: ['run', '--project', 'contract'],
+  },
+  {
+    files: (/** @type {string} */ path) => path.endsWith('.test.ts'),
+    prepare: [prepareNode],
+    program: 'vitest/vitest.mjs',
+    args: ['run', '--project', 'unit'],
+  },
+]
+
+/** @param {string[]} files @param {(line: string) => void} say */
+const testFiles = async (files, say) => {
+  const open = new Set(files.map((file) => relative(project, resolve(file))))
+  for (const { files: mine, prepare, program, args } of RUNNERS) {
+    const chosen = [...open].filter(mine)
+    if (chosen.length === 0) continue
+    for (const file of chosen) open.delete(file)
+    for (const ready of prepare) await ready(say)
+    await runPackage(program, [...args, ...chosen])
+  }
+  if (open.size > 0) throw new Failed(`No test: ${[...open].join(', ')}.`)
+}
+
+/** @param {string[]} only names or files to run, all where empty @param {(line: string) => void} say */
 export const test = async (only, say) => {
+  if (only.some((name) => existsSync(name))) return testFiles(only, say)
   await prepareDatabase(say)
   await prepareTestTools(say)
   await prepareNode(say)

@@ -4,6 +4,7 @@ import type { ControlRule, Controls, Positions } from '../catalogue/types'
 import { memoizeSearch, type Search, type SearchInput } from './memoizedSearch'
 import { searchAll } from './plan'
 import { ANY } from './rules'
+import { runs } from '../runs.testkit'
 
 const NAMES = ['stitch', 'width', 'foot', 'lever', 'dial']
 /** The first three may stand at any word. */
@@ -70,7 +71,7 @@ describe('remembered moves', () => {
           asked++
         }
       }),
-      { numRuns: 3000, seed: 11 },
+      { numRuns: runs(3000), seed: 11 },
     )
     // Often enough the second is of the first one's kin, or the test says nothing.
     expect(searched).toBeLessThan(asked * 0.9)

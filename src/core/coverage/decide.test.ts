@@ -8,9 +8,10 @@ import { indexCatalogue } from '../catalogue/index'
 import type { Bundle, Model } from '../catalogue/types'
 import { decide, decisionOf } from './decide'
 import { Coverage } from './coverage'
+import { runs } from '../runs.testkit'
 
-const CATALOGUES = 2000
-const SISTERS = 500
+const CATALOGUES = runs(2000)
+const SISTERS = runs(500)
 const VERDICTS = ['needsItems', 'notOnThisModel', 'otherRoute', 'ready']
 
 const answeringOf = (bundle: Bundle): AnswerContext => {

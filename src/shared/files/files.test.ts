@@ -107,11 +107,10 @@ describe('what is no table', () => {
   })
 
   it('unpacks to no more than a table can be, whatever it says of itself', async () => {
-    const bomb = zipSync({ 'xl/worksheets/sheet1.xml': new Uint8Array(300 * 1024 * 1024) })
+    const bomb = zipSync({ 'xl/worksheets/sheet1.xml': new Uint8Array(82 * 1024 * 1024) }, { level: 1 })
     expect(bomb.length).toBeLessThan(1024 * 1024)
     expect(await why(bomb)).toBe('it unpacks to more than 80 MB, which no table does')
-    const small = zipSync({ 'xl/worksheets/sheet1.xml': new Uint8Array(90 * 1024 * 1024) })
-    const lying = Uint8Array.from(small)
+    const lying = Uint8Array.from(bomb)
     // The central directory and the local header claim one byte.
     const at = (signature: number[]) => lying.findIndex((_, i) => signature.every((byte, k) => lying[i + k] === byte))
     new DataView(lying.buffer).setUint32(at([0x50, 0x4b, 1, 2]) + 24, 1, true)

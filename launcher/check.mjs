@@ -1,0 +1,44 @@
+// `handhold check`: what says soonest whether a change holds: types, lint, unit tests, side by side.
+import { prepareNode } from './prepare.mjs'
+import { Failed, runPackage } from './run.mjs'
+
+/** A tenth of what the whole test tries of properties over random worlds. */
+const SHARE = '0.1'
+
+/** @type {{ name: string, program: string, args: string[], env?: Record<string, string> }[]} */
+const checks = [
+  // The tests' own project holds core, shared, server and demo as well.
+  { name: 'Types', program: 'vue-tsc/bin/vue-tsc.js', args: ['--build', 'src/client', 'test'] },
+  {
+    name: 'Unit tests',
+    program: 'vitest/vitest.mjs',
+    args: ['run', '--project', 'unit', '--no-color', '--reporter=dot'],
+    env: { HANDHOLD_TEST_SHARE: SHARE },
+  },
+  {
+    name: 'Lint',
+    program: 'eslint/bin/eslint.js',
+    args: ['.', '--max-warnings', '0', '--cache', '--cache-location', 'node_modules/.cache/eslint/'],
+  },
+]
+
+/** @param {(line: string) => void} say */
+export const check = async (say) => {
+  await prepareNode(say)
+  const began = Date.now()
+  const seconds = () => ((Date.now() - began) / 1000).toFixed(0)
+  const failed = []
+  const run = async (/** @type {(typeof checks)[number]} */ { name, program, args, env = {} }) => {
+    try {
+      await runPackage(program, args, { quiet: true, env: { ...env, CI: '1', NO_COLOR: '1', FORCE_COLOR: '0' } })
+      say(`${name}: passed after ${seconds()} s`)
+    } catch (error) {
+      if (!(error instanceof Failed)) throw error
+      say(`${name}: FAILED\n${error.message}`)
+      failed.push(name)
+    }
+  }
+  await Promise.all(checks.map(run))
+  if (failed.length > 0) throw new Failed(`Not passed: ${failed.join(', ')}.`)
+  say(`All passed in ${seconds()} s. \`./handhold test\` is the whole.`)
+}
