@@ -18,6 +18,7 @@ export default defineConfig({
           name: 'unit',
           include: ['src/**/*.test.ts', 'test/architecture/**/*.test.ts'],
           testTimeout: 120_000,
+          sequence: { groupOrder: 0 },
         },
       },
       {
@@ -29,6 +30,7 @@ export default defineConfig({
           testTimeout: 60_000,
           hookTimeout: 60_000,
           fileParallelism: false,
+          sequence: { groupOrder: 1 },
         },
       },
     ],

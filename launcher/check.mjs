@@ -8,7 +8,7 @@ const SHARE = '0.1'
 /** @type {{ name: string, program: string, args: string[], env?: Record<string, string> }[]} */
 const checks = [
   // The tests' own project holds core, shared, server and demo as well.
-  { name: 'Types', program: 'vue-tsc/bin/vue-tsc.js', args: ['--build', 'src/client', 'test'] },
+  { name: 'Types', program: 'vue-tsc/bin/vue-tsc.js', args: ['--build', 'src/client', 'test', 'launcher'] },
   {
     name: 'Unit tests',
     program: 'vitest/vitest.mjs',
@@ -27,6 +27,7 @@ export const check = async (say) => {
   await prepareNode(say)
   const began = Date.now()
   const seconds = () => ((Date.now() - began) / 1000).toFixed(0)
+  /** @type {string[]} */
   const failed = []
   const run = async (/** @type {(typeof checks)[number]} */ { name, program, args, env = {} }) => {
     try {
