@@ -4,6 +4,7 @@ import { indexCatalogue } from '#core/catalogue/index'
 import { demoAccounts } from '#demo/accounts'
 import type { Config } from './config'
 import { connect } from './database/connect'
+import { alone, migrate } from './database/migrate'
 import { checkedBundle, importBundle } from './features/bundle/merge'
 import { CardCache } from './features/cards/cardCache'
 import { CatalogueStore } from './features/catalogue/store'
@@ -21,11 +22,12 @@ import { createApp } from './http/app'
 import { routes } from './routes'
 import type { Services } from './services'
 import { WorkBoard } from './work/board'
+import { Workers } from './work/workers'
 
 export const compose = async (config: Config, now: () => Date = () => new Date()) => {
   const log = pino({ level: config.logLevel })
   const database = await connect(config.databaseUrl)
-  await database.runMigrations({ transaction: 'each' })
+  const workers = new Workers()
   const services: Services = {
     config,
     database,
@@ -34,7 +36,7 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
     cases: new CaseStore(database),
     catalogue: new CatalogueStore(database),
     classes: new ClassStore(database),
-    planning: new ClassPlanning(),
+    planning: new ClassPlanning(workers),
     cupboard: new CupboardStore(database),
     outbox: new Outbox(database),
     coverage: new CoverageService(),
@@ -42,12 +44,23 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
     sessions: new SessionService(database, now),
     settings: new SettingsService(database, now),
     work: new WorkBoard(),
+    workers,
     now,
     log,
   }
-  if (config.demo) await loadDemo(services)
+  await alone(database, async (renewed) => {
+    await migrate(database, renewed)
+    if (config.demo) await loadDemo(services)
+  })
   await services.cases.forgetNames((await services.settings.read()).forgetNamesAfter, now())
-  return { app: createApp(services, routes), services, close: () => database.destroy() }
+  return {
+    app: createApp(services, routes),
+    services,
+    close: async () => {
+      await workers.close()
+      await database.destroy()
+    },
+  }
 }
 
 /** Loads the demo's people, customers, classes and catalogue where there are none; does nothing the second time. */

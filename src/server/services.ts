@@ -14,6 +14,7 @@ import type { Outbox } from './features/outbox/outbox'
 import type { SessionService } from './features/session/service'
 import type { SettingsService } from './features/settings/service'
 import type { WorkBoard } from './work/board'
+import type { Workers } from './work/workers'
 
 /** What the routes work with; made once, in compose. */
 export interface Services {
@@ -32,6 +33,7 @@ export interface Services {
   sessions: SessionService
   settings: SettingsService
   work: WorkBoard
+  workers: Workers
   now: () => Date
   log: Logger
 }

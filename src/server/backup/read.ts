@@ -6,6 +6,7 @@ import { createGunzip } from 'node:zlib'
 import { randomBytes } from 'node:crypto'
 import type { Connection } from 'mysql2/promise'
 import { DataSource } from 'typeorm'
+import { migrate as bringUpToDate } from '../database/migrate'
 import { migrations } from '../database/migrations/index'
 import { BackupFault, decode, End, Head, Summing, TableLine, type Sums } from './format'
 import { columnsOf, openPlain, quoted, rowLines, tablesIn } from './write'
@@ -147,7 +148,7 @@ const migrate = async (url: string, names: readonly string[]): Promise<void> => 
     timezone: 'Z',
   }).initialize()
   try {
-    await source.runMigrations({ transaction: 'each' })
+    await bringUpToDate(source)
   } finally {
     await source.destroy()
   }

@@ -3,14 +3,15 @@ import { BackupFault, type Sums } from '../backup/format'
 import { checkBackup, isEmptyShop, restoreBackup } from '../backup/read'
 import { writeBackup } from '../backup/write'
 import { connect } from '../database/connect'
+import { alone, migrate } from '../database/migrate'
 
 const [command = '', file = '', over = ''] = process.argv.slice(2)
 const url = process.env.DATABASE_URL ?? ''
 const counted = (sums: Sums) =>
   `${Object.values(sums).reduce((all, { rows }) => all + rows, 0)} rows of ${Object.keys(sums).length} tables`
 try {
-  const database = await connect(url, { poolSize: 1 })
-  await database.runMigrations({ transaction: 'each' })
+  const database = await connect(url, { poolSize: 2 })
+  await alone(database, (renewed) => migrate(database, renewed))
   await database.destroy()
   if (command === 'backup') {
     await writeBackup(url, file, new Date())

@@ -1,6 +1,7 @@
 /** `handhold export` and `handhold import`. */
 import { renameSync, writeFileSync } from 'node:fs'
 import { connect } from '../database/connect'
+import { alone, migrate } from '../database/migrate'
 import { importBundle } from '../features/bundle/merge'
 import { CatalogueStore } from '../features/catalogue/store'
 import { Problem } from '../http/problems'
@@ -10,7 +11,7 @@ import { Bundle } from '#shared/api/catalogue'
 const [command = '', file = ''] = process.argv.slice(2)
 const database = await connect(process.env.DATABASE_URL ?? '')
 try {
-  await database.runMigrations({ transaction: 'each' })
+  await alone(database, (renewed) => migrate(database, renewed))
   const catalogue = new CatalogueStore(database)
   if (command === 'export') {
     const { bundle, revision } = await catalogue.snapshot()

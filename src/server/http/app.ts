@@ -1,24 +1,23 @@
 /** The Express application: security headers, sessions, the API's routes, the client's files. */
 import compression from 'compression'
-import { parse as parseCookies, serialize } from 'cookie'
-import express, { type Express, type Request, type RequestHandler, type Response } from 'express'
+import { serialize } from 'cookie'
+import express, { type Express, type RequestHandler, type Response } from 'express'
 import { rateLimit } from 'express-rate-limit'
 import helmet from 'helmet'
-import { timingSafeEqual } from 'node:crypto'
 import { join } from 'node:path'
 import { pinoHttp } from 'pino-http'
 import type { z } from 'zod'
 import type { Services } from '../services'
-import { Forbidden, Invalid, NotFound, NotSignedIn, problemHandler } from './problems'
-import { JsonText, type Context, type RouteDefinition, type SignedIn } from './route'
+import { bodyReader } from './body'
+import { arrivalOf, COOKIE, guard, REVISION_HEADER } from './guard'
+import { Invalid, NotFound, problemHandler } from './problems'
+import { JsonText, type Context, type RouteDefinition } from './route'
 
-const COOKIE = 'handhold_session'
 const SIGN_INS_A_WINDOW = 10
 const WINDOW_MS = 5 * 60_000
 /** Bytes below which packing costs the desk more time than it saves. */
 const SMALL = 32 * 1024
 const WORK_HEADER = 'X-Work'
-export const REVISION_HEADER = 'Catalogue-Revision'
 
 export const createApp = (services: Services, routes: readonly RouteDefinition[]): Express => {
   const app = express()
@@ -34,6 +33,7 @@ export const createApp = (services: Services, routes: readonly RouteDefinition[]
     app[definition.method](
       expressPath(definition.path),
       ...(definition.rateLimited ? [limiter] : []),
+      guard(definition, services),
       bodyReader(definition),
       handler(definition, services),
     )
@@ -45,12 +45,6 @@ export const createApp = (services: Services, routes: readonly RouteDefinition[]
   app.use(problemHandler(services.log))
   return app
 }
-
-/** A file is taken whatever its sender calls it; the route looks into it. */
-const bodyReader = ({ takes, megabytes = 1 }: RouteDefinition): RequestHandler =>
-  takes === undefined
-    ? express.json({ limit: `${megabytes}mb` })
-    : express.raw({ type: () => true, limit: `${megabytes}mb` })
 
 const securityHeaders = (https: boolean): RequestHandler =>
   helmet({
@@ -94,11 +88,7 @@ const expressPath = (path: string): string => path.replaceAll(/\{(\w+)\}/g, ':$1
 const handler =
   (definition: RouteDefinition, services: Services): RequestHandler =>
   async (request, response) => {
-    const token = parseCookies(request.headers.cookie ?? '')[COOKIE]
-    const { session, revision } = await services.sessions.arriving(token)
-    const snapshot = await services.catalogue.snapshot(revision)
-    response.setHeader(REVISION_HEADER, String(snapshot.revision))
-    authorise(definition, session, request)
+    const { token, session, snapshot } = arrivalOf(response)
     const work = services.work.begin(session?.user.id ?? '', request.get(WORK_HEADER))
     response.once('close', work.over)
     const context: Context<unknown, unknown, unknown> = {
@@ -122,22 +112,6 @@ const handler =
     else if (result instanceof JsonText) response.status(status).type('json').send(result.text)
     else response.status(status).json(result)
   }
-
-const authorise = (definition: RouteDefinition, session: SignedIn | undefined, request: Request): void => {
-  if (definition.for === 'everyone') return
-  if (!session) throw new NotSignedIn()
-  if (definition.method !== 'get' && !sameToken(request.get('X-CSRF-Token'), session.csrf)) {
-    throw new Forbidden('The request did not come from Handhold’s own pages. Reload the page and try again.')
-  }
-  if (!definition.for.includes(session.user.role)) {
-    throw new Forbidden(
-      `This needs the role ${definition.for.join(' or ')}; you are signed in as ${session.user.role}.`,
-    )
-  }
-}
-
-const sameToken = (given: string | undefined, expected: string): boolean =>
-  given !== undefined && given.length === expected.length && timingSafeEqual(Buffer.from(given), Buffer.from(expected))
 
 const NOT_RIGHT = {
   address: 'This address leads nowhere.',

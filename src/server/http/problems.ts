@@ -64,14 +64,14 @@ export class Forbidden extends Problem {
   }
 }
 
-interface BodyError {
+interface ExpressError {
   type?: string
   status?: number
   limit?: number
 }
 
-/** Errors of the body parser, told in words. */
-const bodyProblem = (error: BodyError): Problem | undefined => {
+/** What Express and its body parser refuse, told in words. */
+const expressProblem = (error: ExpressError): Problem | undefined => {
   if (error.type === 'entity.too.large') {
     const limit = error.limit === undefined ? '' : ` The most is ${Math.round(error.limit / 1024 / 1024)} MB.`
     return new Problem(413, `That is too much at once.${limit} Nothing was kept.`)
@@ -80,6 +80,10 @@ const bodyProblem = (error: BodyError): Problem | undefined => {
   if (error.type?.startsWith('encoding') || error.type?.startsWith('charset')) {
     return new Problem(415, 'The request is in an encoding that is not understood.')
   }
+  if (error.status === 404) return new Problem(404, 'There is nothing at this address.')
+  // What Express itself refuses: an address or a body that cannot be read, a request that broke off.
+  if (error.status !== undefined && error.status >= 400 && error.status < 500)
+    return new Problem(error.status, 'The request cannot be read.')
   return undefined
 }
 
@@ -90,7 +94,7 @@ export const problemHandler =
       next(error)
       return
     }
-    const problem = error instanceof Problem ? error : bodyProblem(error as BodyError)
+    const problem = error instanceof Problem ? error : expressProblem(error as ExpressError)
     if (!problem) log.error({ err: error }, 'a request failed')
     const { status, message, more } = problem ?? {
       status: 500,

@@ -1,9 +1,9 @@
-/** A PDF, drawn in the thread for heavy work. */
+/** A PDF, drawn by a worker. */
 import type { TDocumentDefinitions } from 'pdfmake/interfaces'
-import { inThread } from '../work/thread'
+import type { Workers } from '../work/workers'
 
 /** Points a millimetre. */
 export const POINTS = 72 / 25.4
 
-export const pdfOf = async (document: TDocumentDefinitions): Promise<Buffer> =>
-  Buffer.from(await inThread('drawPdf', document))
+export const pdfOf = async (workers: Workers, document: TDocumentDefinitions): Promise<Buffer> =>
+  Buffer.from(await workers.run('drawPdf', [document]))

@@ -16,18 +16,22 @@ export class Work {
   done = 0
   of = 1
   private stopped = false
+  private readonly end = new AbortController()
+  /** Ends what a worker does for it, once nobody waits any more. */
+  readonly signal: AbortSignal = this.end.signal
   private turn = performance.now()
 
   constructor(private readonly ended: () => void = () => undefined) {}
 
   /** It is answered, or nobody waits for it any more. */
   readonly over = (): void => {
-    this.stopped = true
+    this.stop()
     this.ended()
   }
 
   stop(): void {
     this.stopped = true
+    this.end.abort()
   }
 
   /** Says how far it is and lets others have their turn. Throws `Stopped`. */

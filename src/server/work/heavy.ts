@@ -1,29 +1,37 @@
-/** What runs in the thread for heavy work: tasks by name, one after another. */
-import { parentPort } from 'node:worker_threads'
+/** What the workers for heavy work can do, and for how long at the most, seconds. */
+import { isMainThread, type MessagePort } from 'node:worker_threads'
+import { readCatalogue } from '../features/bundle/readCatalogue'
 import { readCalendar } from '../features/classes/calendarFile'
 import { optimum } from '../features/classes/solver'
 import { joinPdf } from '../print/join'
 import { drawPdf } from '../print/pdf'
 
-export const tasks = { optimum, drawPdf, joinPdf, readCalendar }
+export const tasks = { optimum, drawPdf, joinPdf, readCalendar, readCatalogue }
 export type Tasks = typeof tasks
 
+export const MOST_SECONDS: Record<keyof Tasks, number> = {
+  optimum: 60,
+  drawPdf: 30,
+  joinPdf: 60,
+  readCalendar: 5,
+  readCatalogue: 60,
+}
+
 export interface TaskRequest {
-  id: number
   task: keyof Tasks
   given: unknown[]
+  /** Told when the task begins, so that neither waiting nor a worker's own start counts against it. */
+  begun: MessagePort
 }
-export type TaskReply = { id: number } & ({ result: unknown } | { error: string })
 
-parentPort?.on('message', ({ id, task, given }: TaskRequest) => {
-  const work = tasks[task] as (...all: unknown[]) => unknown
-  Promise.resolve()
-    .then(() => work(...given))
-    .then((result) => parentPort?.postMessage({ id, result } satisfies TaskReply))
-    .catch((error: unknown) =>
-      parentPort?.postMessage({
-        id,
-        error: error instanceof Error ? error.message : String(error),
-      } satisfies TaskReply),
-    )
-})
+/** The worker's entry. A fault is told by its message: what a library throws may not be one that can be sent. */
+export default async ({ task, given, begun }: TaskRequest): Promise<unknown> => {
+  if (isMainThread) throw new Error('heavy work is not done beside the desk')
+  begun.postMessage(true)
+  begun.close()
+  try {
+    return await (tasks[task] as (...all: unknown[]) => unknown)(...given)
+  } catch (error) {
+    throw new Error(error instanceof Error ? error.message : String(error))
+  }
+}

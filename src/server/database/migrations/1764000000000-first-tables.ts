@@ -75,7 +75,7 @@ export class FirstTables1764000000000 implements MigrationInterface {
 
   async up(runner: QueryRunner): Promise<void> {
     for (const statement of [...TABLES, ...KEYS]) await runner.query(statement)
-    await runner.query('INSERT INTO `catalogue_revision` (`id`, `revision`) VALUES (1, 0)')
+    await runner.query('INSERT IGNORE INTO `catalogue_revision` (`id`, `revision`) VALUES (1, 0)')
   }
 
   async down(runner: QueryRunner): Promise<void> {

@@ -1,12 +1,11 @@
-import { z } from 'zod'
 import { Bundle } from '#shared/api/catalogue'
 import { Changed } from '#shared/api/rows'
+import { Invalid } from '../../http/problems'
 import { ANY_ROLE, LEAD, route } from '../../http/route'
 import { actorOf } from '../catalogue/actor'
 import { shippedLibrary } from './library'
 import { checkedBundle, importBundle } from './merge'
-
-const MOST_MEGABYTES = 40
+import { MOST_MEGABYTES } from './readCatalogue'
 
 export const bundleRoutes = [
   route({
@@ -28,12 +27,15 @@ export const bundleRoutes = [
     summary: 'Take a catalogue file in: known ids are replaced, new ones added, nothing is removed; all or nothing',
     tag: 'Data',
     for: LEAD,
-    body: z.unknown().meta({ description: 'A catalogue file, as GET /api/bundle gives it' }),
+    takes: 'application/json',
     result: Changed,
     refuses: [413, 422],
     megabytes: MOST_MEGABYTES,
     handle: async (context) => {
-      const counts = await importBundle(context.services.catalogue, actorOf(context), checkedBundle(context.body))
+      const { services, upload, work } = context
+      const read = await services.workers.run('readCatalogue', [upload], work.signal)
+      if ('issues' in read) throw new Invalid('This is not a Handhold catalogue.', read.issues)
+      const counts = await importBundle(services.catalogue, actorOf(context), read.bundle)
       context.revision(counts.revision)
       return counts
     },

@@ -76,28 +76,46 @@ describe('a calendar file', () => {
     ])
   })
 
-  it('keeps nobody waiting for an event that comes without end', () => {
-    const daily = read(['SUMMARY:Daily', 'DTSTART:20100101T090000', 'DTEND:20100101T091500', 'RRULE:FREQ=DAILY'])
-    // A year of 366 days each way, by whatever zone the server stands in.
-    expect([731, 732, 733]).toContain(daily.length)
-    expect(daily[0]?.starts).toMatch(/^2025-05-1[2-4]/)
-    expect(daily.at(-1)?.starts).toMatch(/^2027-05-1[4-6]/)
-    // Of one that comes by the second since long ago nothing this year is reached.
-    expect(read(['SUMMARY:Tick', 'DTSTART:19900101T000000', 'DTEND:19900101T000001', 'RRULE:FREQ=SECONDLY'])).toEqual(
-      [],
-    )
-    expect(
-      read(['SUMMARY:Tick', 'DTSTART:20260514T000000', 'DTEND:20260514T000001', 'RRULE:FREQ=SECONDLY']),
-    ).toHaveLength(5000)
+  const AT = 'DTSTART:20260511T100000'
+  const all = (count: number, of: string) => Array.from({ length: count }, () => of)
+  it.each<[string, string[][], string]>([
+    ['is repeated by the second', [[AT, 'RRULE:FREQ=SECONDLY']], 'it is repeated secondly'],
+    ['is repeated by the minute', [[AT, 'RRULE:FREQ=MINUTELY;COUNT=3']], 'it is repeated minutely'],
+    ['is repeated since the year 1', [['DTSTART:00010101T100000', 'RRULE:FREQ=DAILY']], 'since the year 1'],
+    ['comes every hour for a century', [['DTSTART:19200101T100000', 'RRULE:FREQ=HOURLY']], 'repeated too often'],
+    ['comes every 99,999,999 days', [[AT, 'RRULE:FREQ=DAILY;INTERVAL=99999999']], 'every 99999999 times'],
+    ['lasts 99,999,999,999 weeks', [[AT, 'DURATION:P99999999999W']], 'lasts longer than a year'],
+    [
+      'leaves out 100,000 days',
+      [[AT, 'RRULE:FREQ=DAILY', `EXDATE:${all(100_000, '20260512T100000').join(',')}`]],
+      'more than 2000 days',
+    ],
+    [
+      'leaves them out one by one',
+      [[AT, 'RRULE:FREQ=DAILY', ...all(2001, 'EXDATE:20260512T100000')]],
+      'more than 2000 days',
+    ],
+    ['begins some day', [['DTSTART:some day']], '“Odd”: it cannot be read'],
+    ['ends some day', [[AT, 'DTEND:some day']], '“Odd”: it cannot be read'],
+    ['lasts a while', [[AT, 'DURATION:a while']], '“Odd”: it cannot be read'],
+    ['is repeated sometimes', [[AT, 'RRULE:FREQ=SOMETIMES']], 'invalid frequency'],
+    ['is one of too many', all(5001, AT).map((at) => [at]), 'more than 5000 events'],
+    [
+      'is one of many that are repeated',
+      all(20, 'DTSTART:19500101T100000').map((at) => [at, 'RRULE:FREQ=DAILY']),
+      'too often',
+    ],
+  ])('with an event that %s is refused whole, with why', (_, events, why) => {
+    expect(() => read(...events.map((lines) => ['SUMMARY:Odd', ...lines]))).toThrow(why)
   })
 
-  it('that would take too long is refused', () => {
-    const ticks = Array.from({ length: 5 }, () => [
-      'DTSTART:19900101T000000',
-      'DTEND:19900101T000001',
-      'RRULE:FREQ=SECONDLY',
-    ])
-    expect(() => read(...ticks)).toThrow('its repeated events come too often')
+  it('takes an event without end as often as it comes from a year ago to a year on, beside thousands of others', () => {
+    const daily = ['DTSTART:20100101T090000', 'DTEND:20100101T091500', 'RRULE:FREQ=DAILY']
+    const events = read(daily, ...all(4200, AT).map((at) => [at]))
+    // A year of 366 days each way, by whatever zone the server stands in.
+    expect([731, 732, 733]).toContain(events.length - 4200)
+    expect(events[0]?.starts).toMatch(/^2025-05-1[2-4]/)
+    expect(events.at(-1)?.starts).toMatch(/^2027-05-1[4-6]/)
   })
 
   it.each([

@@ -3,7 +3,7 @@ import { z } from 'zod'
 import { Cupboard, ShopCalendar } from '#shared/api/classes'
 import { Invalid } from '../../http/problems'
 import { STAFF, route } from '../../http/route'
-import { inThread } from '../../work/thread'
+import { TooHeavy } from '../../work/workers'
 
 const CALENDAR_MEGABYTES = 8
 const FileName = z.strictObject({ name: z.string().max(200).optional() })
@@ -49,9 +49,14 @@ export const cupboardRoutes = [
     megabytes: CALENDAR_MEGABYTES,
     result: z.object({ events: z.int() }),
     refuses: [413, 422],
-    handle: async ({ upload, query, services }) => {
+    handle: async ({ upload, query, services, work }) => {
       const now = services.now()
-      const reading = await inThread('readCalendar', upload.toString('utf8'), now)
+      const reading = await services.workers
+        .run('readCalendar', [upload.toString('utf8'), now], work.signal)
+        .catch((error: unknown) => {
+          if (error instanceof TooHeavy) return { fault: error.message }
+          throw error
+        })
       if ('fault' in reading)
         throw new Invalid('This is no calendar the shop can use.', [{ path: ['file'], message: reading.fault }])
       const { events } = reading

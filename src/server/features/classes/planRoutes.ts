@@ -28,7 +28,6 @@ import { handoutPass } from '../desk/shareRoutes'
 import { clashesWith, classCalendar } from './calendar'
 import { handout, type HandoutInput } from './handouts/handout'
 import { messagesOf } from './messages'
-import { solve } from './planning'
 import { checkClass } from './store'
 
 const Params = z.strictObject({ id: Id })
@@ -57,7 +56,8 @@ const handoutInput = async (context: PlanContext, coded: boolean): Promise<Hando
     services.settings.read(),
   ])
   const cards = coded ? `${origin}${await handoutPass(services, planned.asked.title, actorOf(context))}` : origin
-  return { planned, answering: snapshot, tolerance, cards, needs: needsOf(planned, supplies as Supply[]) }
+  const needs = needsOf(planned, supplies as Supply[])
+  return { planned, answering: snapshot, tolerance, cards, needs, workers: services.workers }
 }
 
 export const classPlanRoutes = [
@@ -117,7 +117,7 @@ export const classPlanRoutes = [
     refuses: [404, 409, 422],
     handle: async (context) => {
       const planned = await plannedClass(context)
-      const purchases = await worthOfOneMore(planned, solve, context.work.reportProgress)
+      const purchases = await worthOfOneMore(planned, context.services.planning.solve, context.work.reportProgress)
       return { purchases, names: collectNames(context.snapshot.index, purchases) } as never
     },
   }),

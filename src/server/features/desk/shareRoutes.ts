@@ -21,7 +21,6 @@ import { Invalid, NotFound } from '../../http/problems'
 import { STAFF, route } from '../../http/route'
 import { daysAfter, digest, newToken } from '../../http/token'
 import type { Services } from '../../services'
-import { inThread } from '../../work/thread'
 import { answered } from '../cards/routes'
 import { actorOf } from '../catalogue/actor'
 import type { Actor } from '../catalogue/store'
@@ -160,10 +159,9 @@ export const shareRoutes = [
         ? await makeLink(services, snapshot, { ...toPractise, days: SENT_DAYS }, actor)
         : undefined
       const { token } = await share(services, asked, SENT_DAYS, actor.name, actor.at)
-      const pdf = await inThread(
-        'drawPdf',
+      const pdf = await services.workers.run('drawPdf', [
         cardPages([{ person: name, card, address: `${origin}/c/${token}` }], card.technique.name),
-      )
+      ])
       const { subject, text } = cardMessage(card.technique.name, name, {
         card: `${origin}/c/${token}`,
         ...(machine ? { practice: `${origin}${machine.path}` } : {}),
@@ -197,7 +195,7 @@ export const shareRoutes = [
     handle: async (context) => {
       const { body, services } = context
       const { name, address } = await mailOf(services, body.customer)
-      const content = await sheetOrRefuse(body.sheet as Sheet)
+      const content = await sheetOrRefuse(services.workers, body.sheet as Sheet)
       const { subject, text } = sheetMessage(body.words, name)
       await services.outbox.send(
         [

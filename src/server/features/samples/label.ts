@@ -9,6 +9,7 @@ import type { Parameter, Sample } from '#core/catalogue/types'
 import { sampleWord } from '#shared/messages/samples'
 import { parameterWord } from '#shared/messages/words'
 import { pdfOf, POINTS } from '../../print/drawn'
+import type { Workers } from '../../work/workers'
 
 /** mm; a usual roll. */
 const LABEL = { width: 70, height: 40, margin: 3 }
@@ -16,7 +17,7 @@ const CODE = 24
 /** Values that have a line each; more than that are set one after the other. */
 const MOST_LINES = 4
 
-export const labelPdf = (index: CatalogueIndex, sample: Sample, address: string): Promise<Buffer> => {
+export const labelPdf = (workers: Workers, index: CatalogueIndex, sample: Sample, address: string): Promise<Buffer> => {
   const model = index.models.get(sample.model)
   const stitch = model?.stitches.find(({ id }) => id === sample.stitch)
   const foot = sample.foot === undefined ? undefined : index.items.get(sample.foot)
@@ -68,5 +69,5 @@ export const labelPdf = (index: CatalogueIndex, sample: Sample, address: string)
       },
     ],
   }
-  return pdfOf(document)
+  return pdfOf(workers, document)
 }

@@ -11,7 +11,7 @@ import { sampleIn } from './routes'
 
 const label = async (services: Services, id: string, origin: string): Promise<Buffer> => {
   const { snapshot, sample } = await sampleIn(services, id)
-  return labelPdf(snapshot.index, sample, `${origin}/log/${encodeURIComponent(id)}`)
+  return labelPdf(services.workers, snapshot.index, sample, `${origin}/log/${encodeURIComponent(id)}`)
 }
 
 export const labelRoutes = [

@@ -51,7 +51,7 @@ export const workbenchRoutes = [
     type: 'application/pdf',
     refuses: [422],
     megabytes: 2,
-    handle: async ({ body }) => (await sheetOrRefuse(body)) as never,
+    handle: async ({ body, services }) => (await sheetOrRefuse(services.workers, body)) as never,
   }),
 ]
 

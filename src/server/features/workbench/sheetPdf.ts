@@ -14,21 +14,22 @@ import {
 import { OutOfReach } from '#core/workbench/figure'
 import { Invalid } from '../../http/problems'
 import { pdfOf, POINTS } from '../../print/drawn'
+import type { Workers } from '../../work/workers'
 
 const WEIGHT = { thin: 0.15, strong: 0.35, dashed: 0.2 }
 const DASH = { length: 2 * POINTS, space: 1.5 * POINTS }
 
 /** Throws `Invalid` for more pages than are printed. */
-export const sheetOrRefuse = async (sheet: Sheet): Promise<Buffer> => {
+export const sheetOrRefuse = async (workers: Workers, sheet: Sheet): Promise<Buffer> => {
   try {
-    return await sheetPdf(sheet)
+    return await sheetPdf(workers, sheet)
   } catch (error) {
     if (!(error instanceof OutOfReach)) throw error
     throw new Invalid(`That would be ${error.value} pages; at most ${error.reach.to} are printed.`, [])
   }
 }
 
-const sheetPdf = async (sheet: Sheet): Promise<Buffer> => {
+const sheetPdf = async (workers: Workers, sheet: Sheet): Promise<Buffer> => {
   const pages = pagesOf(sheet)
   const landscape = pages[0]?.landscape ?? false
   const document: TDocumentDefinitions = {
@@ -41,7 +42,7 @@ const sheetPdf = async (sheet: Sheet): Promise<Buffer> => {
       ...(i > 0 ? { pageBreak: 'before' as const } : {}),
     })),
   }
-  return pdfOf(document)
+  return pdfOf(workers, document)
 }
 
 /** Half a centimetre beyond its page a mark is still drawn: the paper's margin cuts it. */

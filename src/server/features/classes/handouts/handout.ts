@@ -13,7 +13,7 @@ import type { Question } from '#core/answer/types'
 import type { HandoutPart } from '#shared/api/classes'
 import type { PdfPart } from '../../../print/join'
 import type { Work } from '../../../work/board'
-import { inThread } from '../../../work/thread'
+import type { Workers } from '../../../work/workers'
 import { cardPages, type CardFor } from './cardPages'
 import { listPages, runPages, shoppingPages, sidePages } from './lists'
 
@@ -24,6 +24,7 @@ export interface HandoutInput {
   /** Where a card opens without an account: `http://127.0.0.1:8470/c/…`. */
   cards: string
   needs: readonly (SupplyNeed & { name: string })[]
+  workers: Workers
 }
 
 /** `seat`: the cards of this seat only. */
@@ -33,7 +34,7 @@ export const handout = async (
   reportProgress: Work['reportProgress'],
   seat?: number,
 ): Promise<Buffer> => {
-  const { planned, needs } = input
+  const { planned, needs, workers } = input
   const { asked, index } = planned
   const techniqueName = (place: number) => index.techniques.get(asked.techniques[place]?.technique ?? '')?.name ?? ''
   const seats = asked.seats.flatMap((_, s) => (seat === undefined || seat === s ? [s] : []))
@@ -49,15 +50,15 @@ export const handout = async (
   const parts: PdfPart[] = []
   for (const sheet of wanted) {
     await reportProgress(parts.length, of)
-    parts.push({ pdf: await inThread('drawPdf', sheet()), twoUp: false })
+    parts.push({ pdf: await workers.run('drawPdf', [sheet()]), twoUp: false })
   }
   for (const s of cards ? seats : []) {
     await reportProgress(parts.length, of)
     const own = seatCards(input, s)
-    if (own.length > 0) parts.push({ pdf: await inThread('drawPdf', cardPages(own, asked.title)), twoUp: true })
+    if (own.length > 0) parts.push({ pdf: await workers.run('drawPdf', [cardPages(own, asked.title)]), twoUp: true })
   }
   await reportProgress(parts.length, of)
-  return Buffer.from(await inThread('joinPdf', parts, asked.title))
+  return Buffer.from(await workers.run('joinPdf', [parts, asked.title]))
 }
 
 /** The cards of a seat in the order of teaching. */

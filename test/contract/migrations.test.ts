@@ -1,0 +1,152 @@
+import { createConnection, type Connection } from 'mysql2/promise'
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
+import type { DataSource, QueryRunner } from 'typeorm'
+import { connect } from '#server/database/connect'
+import { alone, migrate } from '#server/database/migrate'
+import { openShop } from './shop'
+
+let admin: Connection
+let count = 0
+beforeAll(async () => {
+  admin = await createConnection(inject('databaseUrl'))
+})
+afterAll(() => admin.end())
+
+/** An empty database. */
+const empty = async (): Promise<string> => {
+  const url = new URL(inject('databaseUrl'))
+  url.pathname = `/handhold_migrate_${process.pid}_${++count}`
+  await admin.query(`CREATE DATABASE \`${url.pathname.slice(1)}\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`)
+  return url.href
+}
+const withDatabase = async <Result>(url: string, act: (database: DataSource) => Promise<Result>): Promise<Result> => {
+  const database = await connect(url)
+  try {
+    return await act(database)
+  } finally {
+    await database.destroy()
+  }
+}
+/** Tables, columns, keys: all that a migration makes. */
+const shape = async (database: DataSource): Promise<Record<string, string>> => {
+  const tables = (await database.query('SHOW TABLES')) as Record<string, string>[]
+  const made = await Promise.all(
+    tables.flatMap(Object.values).map(async (table: string) => {
+      const [row] = (await database.query(`SHOW CREATE TABLE \`${table}\``)) as { 'Create Table': string }[]
+      return [table, row?.['Create Table'].replace(/ AUTO_INCREMENT=\d+/, '') ?? '']
+    }),
+  )
+  return Object.fromEntries(made) as Record<string, string>
+}
+/** Lets so many statements through and then ends, as a process that is killed between two of them does. */
+const cutAfter = (database: DataSource, statements: number): void => {
+  let left = statements
+  const begin = database.createQueryRunner.bind(database)
+  database.createQueryRunner = () => {
+    const runner = begin()
+    const query = runner.query.bind(runner) as (statement: string, values?: unknown[]) => Promise<unknown>
+    runner.query = ((statement: string, values?: unknown[]) => {
+      if (left-- <= 0) throw new Error('cut')
+      return query(statement, values)
+    }) as QueryRunner['query']
+    return runner
+  }
+}
+
+describe('bringing a database up to date', () => {
+  it('may be cut off after any statement, and is whole the next time', async () => {
+    const whole = await withDatabase(await empty(), async (database) => {
+      await migrate(database)
+      return shape(database)
+    })
+    expect(Object.keys(whole).length).toBeGreaterThan(20)
+    let cuts = 0
+    for (let statements = 0; ; statements++) {
+      const url = await empty()
+      const cut = await withDatabase(url, async (database) => {
+        cutAfter(database, statements)
+        return migrate(database).then(
+          () => false,
+          (error: Error) => error.message === 'cut',
+        )
+      })
+      if (!cut) break
+      cuts++
+      await withDatabase(url, async (database) => {
+        await migrate(database)
+        expect(await shape(database), `cut after ${statements} statements`).toEqual(whole)
+        expect(await database.query('SELECT * FROM catalogue_revision')).toEqual([{ id: 1, revision: 0 }])
+        const noted = (await database.query('SELECT name FROM migrations ORDER BY id')) as { name: string }[]
+        expect(noted.map(({ name }) => name)).toEqual(database.migrations.map(({ constructor }) => constructor.name))
+      })
+      await admin.query(`DROP DATABASE \`${new URL(url).pathname.slice(1)}\``)
+    }
+    expect(cuts).toBeGreaterThan(40)
+  })
+
+  it('still refuses what is wrong and not merely there already', async () => {
+    await withDatabase(await empty(), async (database) => {
+      const [first] = database.migrations
+      if (!first) throw new Error('no migration')
+      const broken = {
+        name: 'Broken1999999999999',
+        up: (runner: QueryRunner) => runner.query('ALTER TABLE `nothing` ADD `x` int'),
+        down: () => Promise.resolve(),
+      }
+      ;(database as { migrations: unknown[] }).migrations = [first, broken]
+      await expect(migrate(database)).rejects.toThrow(/nothing/)
+    })
+  })
+
+  it('is done by one server at a time', async () => {
+    const url = await empty()
+    let [inside, most, done] = [0, 0, 0]
+    await Promise.all(
+      [1, 2, 3].map(() =>
+        withDatabase(url, (database) =>
+          alone(database, async () => {
+            most = Math.max(most, ++inside)
+            await migrate(database)
+            inside--
+            done++
+          }),
+        ),
+      ),
+    )
+    expect([most, done]).toEqual([1, 3])
+  })
+
+  it('takes the lease of a server that died over, once its time is up', async () => {
+    const url = await empty()
+    await withDatabase(url, async (database) => {
+      await alone(database, () => Promise.resolve())
+      await database.query("UPDATE lease SET holder = 'dead', until = NOW(3) + INTERVAL 1 SECOND WHERE id = 1")
+      await alone(database, async () => {
+        const [{ held }] = (await database.query('SELECT until > NOW(3) AND holder <> "dead" AS held FROM lease')) as [
+          { held: number },
+        ]
+        expect(held).toBe(1)
+      })
+    })
+  })
+})
+
+describe('servers on one empty database', () => {
+  it.each([2, 3])('%i at once all come up, with one demo', async (servers) => {
+    const url = await empty()
+    const shops = await Promise.all(Array.from({ length: servers }, () => openShop({ url })))
+    const health = await Promise.all(shops.map((shop) => shop.anyone().get('/api/health').expect(200)))
+    expect(new Set(health.map(({ body }) => JSON.stringify(body))).size).toBe(1)
+    const [{ customers, classes, cases }] = (await shops[0]?.services.database.query(
+      'SELECT (SELECT COUNT(*) FROM customer) customers, (SELECT COUNT(*) FROM class) classes, ' +
+        '(SELECT COUNT(*) FROM desk_case) cases',
+    )) as [{ customers: string; classes: string; cases: string }]
+    const once = await openShop()
+    const [alone] = (await once.services.database.query(
+      'SELECT (SELECT COUNT(*) FROM customer) customers, (SELECT COUNT(*) FROM class) classes, ' +
+        '(SELECT COUNT(*) FROM desk_case) cases',
+    )) as [unknown]
+    expect({ customers, classes, cases }).toEqual(alone)
+    await Promise.all([...shops, once].map((shop) => shop.close()))
+  })
+})
