@@ -19,7 +19,7 @@ export const parseBlock = (text: string): string[][] =>
 export const blockText = (cells: readonly (readonly string[])[]): string =>
   stringify(
     cells.map((row) => [...row]),
-    { delimiter: '\t', record_delimiter: 'unix' },
+    { delimiter: '\t', record_delimiter: 'unix', quoted_match: /[\r\n]/ },
   ).replace(/\n$/, '')
 
 export type Encoding = 'utf-8' | 'utf-16le' | 'windows-1252'

@@ -20,7 +20,16 @@ export const defused = (text: string): string =>
 /** Takes that apostrophe away again. */
 export const undefused = (text: string): string => (DEFUSED.test(text) ? text.slice(1) : text)
 
-/** With a byte-order mark, so that spreadsheets read the letters right; lines end as RFC 4180 says. */
+/**
+ * Cells as a file that any other program reads cell for cell: with a byte-order mark, so that spreadsheets read the
+ * letters right, lines that end as RFC 4180 says, and quotes around what has a line's end of any kind in it.
+ */
+export const csvFile = (rows: readonly (readonly string[])[]): string =>
+  stringify(
+    rows.map((row) => row.map(defused)),
+    { bom: true, record_delimiter: 'windows', quoted_match: /[\r\n]/ },
+  )
+
 export const tableCsv = (
   columns: readonly Column[],
   rows: readonly { id: string; model?: string | undefined; value: unknown }[],
@@ -33,8 +42,5 @@ export const tableCsv = (
     ...(withModel ? [model ?? ''] : []),
     ...columns.map((column) => showCell(column.kind, cellOf(value, column), names)),
   ])
-  return stringify(
-    [head, ...lines].map((line) => line.map(defused)),
-    { bom: true, record_delimiter: 'windows' },
-  )
+  return csvFile([head, ...lines])
 }

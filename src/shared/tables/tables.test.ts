@@ -11,7 +11,7 @@ import { columnsOf, parametersOf, type Column } from './columns'
 import * as classColumns from './classColumns'
 import { customerColumns, machineColumns } from './customerColumns'
 import * as columnsOfTechnique from './techniqueColumns'
-import { defused, tableCsv, undefused } from './csv'
+import { csvFile, defused, tableCsv, undefused } from './csv'
 import { blankRow, cellOf, withCell } from './rowCells'
 import { namesOf } from './titles'
 
@@ -272,6 +272,37 @@ describe('a CSV file', () => {
       .map((parts) => parts.join(''))
     fc.assert(fc.property(fc.oneof(apt, fc.string({ maxLength: 40 })), (text) => undefused(defused(text)) === text))
     fc.assert(fc.property(apt, (text) => !/^[=+\-@\t\r]/.test(defused(text)) || /^[+-]\d+$/.test(text)))
+  })
+
+  it('is read by any other program cell for cell, whatever the cells hold', () => {
+    // RFC 4180, sign by sign.
+    const readBack = (file: string): string[][] => {
+      const rows: string[][] = [[]]
+      let [cell, quoted] = ['', false]
+      for (let at = file.startsWith('\uFEFF') ? 1 : 0; at < file.length; at++) {
+        const sign = file[at] as string
+        if (quoted && sign === '"' && file[at + 1] === '"') cell += file[++at]
+        else if (sign === '"') quoted = !quoted
+        else if (quoted) cell += sign
+        else if (sign === ',') cell = void rows.at(-1)?.push(cell) ?? ''
+        // A spreadsheet ends a line at a carriage return, at a line feed, and at both.
+        else if (sign === '\r' || sign === '\n') {
+          if (sign === '\r' && file[at + 1] === '\n') at++
+          cell = void rows.at(-1)?.push(cell) ?? ''
+          rows.push([])
+        } else cell += sign
+      }
+      return rows.slice(0, -1)
+    }
+    const cell = fc.oneof(
+      fc.string({ unit: fc.constantFrom('a', '\n', '\r', '"', ',', '=', '-', "'", ' ', ';', '\t', '1') }),
+      fc.constantFrom('one\n=1+1', '\n', 'x\r=cmd', 'x\r\n@y', '"', '""', "'=", ''),
+    )
+    fc.assert(
+      fc.property(fc.array(fc.tuple(cell, cell, cell), { minLength: 1 }), (rows) => {
+        expect(readBack(csvFile(rows)).map((row) => row.map(undefused))).toEqual(rows)
+      }),
+    )
   })
 
   it('is read in again cell by cell', () => {

@@ -1,5 +1,4 @@
 /** Customers: their machines and what they own; taken in from a list, given out whole, erased whole. */
-import { stringify } from 'csv-stringify/sync'
 import { z } from 'zod'
 import type { CatalogueIndex } from '#core/catalogue/index'
 import { Id } from '#shared/api/catalogue'
@@ -11,7 +10,7 @@ import {
   CustomersImported,
   CustomerWrite,
 } from '#shared/api/customers'
-import { defused } from '#shared/tables/csv'
+import { csvFile } from '#shared/tables/csv'
 import { STAFF, route } from '../../http/route'
 
 const Params = z.strictObject({ id: Id })
@@ -131,8 +130,5 @@ const csvOf = (rows: readonly CustomerRow[], index: CatalogueIndex): string => {
       i === 0 ? note : '',
     ])
   })
-  return stringify(
-    [head, ...lines].map((line) => line.map(defused)),
-    { bom: true, record_delimiter: 'windows' },
-  )
+  return csvFile([head, ...lines])
 }
