@@ -1,10 +1,11 @@
 import ExcelJs from 'exceljs'
-import { strToU8, zipSync } from 'fflate'
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import { describe, expect, it } from 'vitest'
 import { readChart } from '#core/import/chart'
 import { notesOf } from '#core/import/fileTable'
 import { faultText } from '../messages/chart'
 import { readTableFile, type ReadOptions } from './readFile'
+import { sheetWatch } from './sheetBounds'
 
 const decoder = (encoding: string, fatal: boolean) => new TextDecoder(encoding, { fatal })
 const read = (bytes: Uint8Array, options?: ReadOptions) => readTableFile(bytes, decoder, options)
@@ -118,5 +119,75 @@ describe('what is no table', () => {
     expect(await why(lying)).toContain('unpacks to more than 80 MB')
     const many = zipSync(Object.fromEntries(Array.from({ length: 1100 }, (_, i) => [`f${i}`, strToU8('x')])))
     expect(await why(many)).toContain('more than 1000 files')
+  })
+
+  /** A workbook whose sheet and list of names are written by hand, as a spreadsheet never would. */
+  const made = async (sheet: string, names = ''): Promise<Uint8Array> => {
+    const parts = unzipSync(await workbook())
+    const text = (part: string) => strFromU8(parts[part] as Uint8Array)
+    const at = 'xl/worksheets/sheet1.xml'
+    return zipSync({
+      ...parts,
+      [at]: strToU8(text(at).replace(/<sheetData>.*<\/sheetData>(<mergeCells.*<\/mergeCells>)?/s, sheet)),
+      'xl/workbook.xml': strToU8(text('xl/workbook.xml').replace('</sheets>', `</sheets>${names}`)),
+    })
+  }
+  const cell = '<c r="A1" t="inlineStr"><is><t>x</t></is></c>'
+  const data = (rows: string) => `<sheetData>${rows}</sheetData>`
+  it.each([
+    ['has a row far below', data('<row r="5000000"><c r="A5000000"><v>1</v></c></row>'), '', 'a row 5000000'],
+    ['has a cell far below', data('<row r="1"><c r="A900000"><v>1</v></c></row>'), '', 'a row 900000'],
+    ['has a cell far to the right', data('<row r="1"><c r="XFD1"><v>1</v></c></row>'), '', 'a column XFD'],
+    [
+      'joins a whole sheet',
+      `${data(`<row r="1">${cell}</row>`)}<mergeCells><mergeCell ref="A1:XFD1048576"/></mergeCells>`,
+      '',
+      'it joins 17179869184 cells',
+    ],
+    [
+      'joins many',
+      `${data(`<row r="1">${cell}</row>`)}<mergeCells>${'<mergeCell ref="A1:CV101"/>'.repeat(12)}</mergeCells>`,
+      '',
+      'it joins',
+    ],
+    [
+      'has a row told in another way',
+      data("<row  spans='1:1'\n r = '5000000'><c><v>1</v></c></row>"),
+      '',
+      'a row 5000000',
+    ],
+    ['has a row in character references', data('<row r="&#53;000000"><c><v>1</v></c></row>'), '', 'not written as'],
+    [
+      'names a whole sheet',
+      data(`<row r="1">${cell}</row>`),
+      '<definedNames><definedName name="X">Stitches!$A$1:$XFD$1048576</definedName></definedNames>',
+      'it names an area',
+    ],
+  ])('that %s is refused before anything is built from it', async (_, sheet, names, message) => {
+    const bytes = await made(sheet, names)
+    expect(bytes.length).toBeLessThan(20_000)
+    expect(await why(bytes)).toContain(message)
+  })
+
+  it('is seen however the parts of it come', () => {
+    const text = `<sheetData><row r="1">${cell}</row><row r="5000000"/></sheetData>`
+    for (let at = 0; at <= text.length; at++) {
+      const watch = sheetWatch('xl/worksheets/sheet1.xml', { rows: 100, columns: 10, merged: 10 })
+      expect(() => [text.slice(0, at), text.slice(at)].forEach(watch), String(at)).toThrow('a row 5000000')
+    }
+    const endless = sheetWatch('xl/worksheets/sheet1.xml', { rows: 100, columns: 10, merged: 10 })
+    expect(() => ['<row ', ' '.repeat(30_000), 'r="1">'].forEach(endless)).toThrow('not written as')
+  })
+
+  it('made by hand within its bounds is read', async () => {
+    const merge = '<mergeCells><mergeCell ref="A1:B2"/></mergeCells>'
+    const { tables } = await read(await made(`${data(`<row r="1">${cell}</row>`)}${merge}`))
+    expect(tables[0]?.cells[0]?.[0]).toBe('x')
+  })
+
+  it('with a cell of fifty thousand blanks is refused, with where', async () => {
+    expect(await why(strToU8(`No;Name\n1;${' '.repeat(50_000)}x\n`))).toBe(
+      'row 2, column 2 holds 50001 signs; the most is 5000',
+    )
   })
 })

@@ -4,6 +4,7 @@
 import type { FileTable } from '#core/import/fileTable'
 import { decodeText, detectEncoding, parseCsv, type DecoderMaker, type Encoding } from './csv'
 import { detectDelimiter } from '#core/import/delimiter'
+import { SheetTooLarge, sheetWatch } from './sheetBounds'
 import { unzippedSize, ZipTooLarge } from './unzipWithin'
 
 const MB = 1024 * 1024
@@ -11,6 +12,9 @@ const MB = 1024 * 1024
 export const MOST_BYTES = 10 * MB
 const MOST_ROWS = 20_000
 const MOST_COLUMNS = 300
+const MOST_CELLS = { rows: MOST_ROWS, columns: MOST_COLUMNS, merged: 100_000 }
+/** What a cell of a table may hold: a page of text. */
+const MOST_SIGNS = 5000
 const MOST_UNZIPPED = { bytes: 80 * MB, entries: 1000 }
 
 export interface ReadOptions {
@@ -45,6 +49,14 @@ export const readTableFile = async (
     if (cells.length > MOST_ROWS) throw new UnreadableFile(`it has ${cells.length} rows; the most is ${MOST_ROWS}`)
     const widest = cells.reduce((most, row) => Math.max(most, row.length), 0)
     if (widest > MOST_COLUMNS) throw new UnreadableFile(`it has ${widest} columns; the most is ${MOST_COLUMNS}`)
+    cells.forEach((row, r) =>
+      row.forEach((cell, c) => {
+        if (cell.length > MOST_SIGNS)
+          throw new UnreadableFile(
+            `row ${r + 1}, column ${c + 1} holds ${cell.length} signs; the most is ${MOST_SIGNS}`,
+          )
+      }),
+    )
   }
   if (read.tables.every(({ cells }) => cells.every((row) => row.every((cell) => cell.trim() === '')))) {
     throw new UnreadableFile('it holds no rows')
@@ -63,11 +75,12 @@ export const prepareReading = async (): Promise<void> => (await import('./xlsx')
 
 const readWorkbook = async (bytes: Uint8Array): Promise<ReadFile> => {
   try {
-    unzippedSize(bytes, MOST_UNZIPPED)
+    unzippedSize(bytes, MOST_UNZIPPED, (part) => sheetWatch(part, MOST_CELLS))
     const { readXlsx } = await import('./xlsx')
     const tables = await readXlsx(bytes)
     if (tables.length > 0) return { tables, encoding: undefined, delimiter: undefined }
   } catch (error) {
+    if (error instanceof SheetTooLarge) throw new UnreadableFile(error.message)
     if (error instanceof ZipTooLarge) throw new UnreadableFile(`${error.message}, which no table does`)
   }
   throw new UnreadableFile('it is packed like a workbook, but is none or is damaged')
