@@ -11,6 +11,7 @@ import type { Services } from '../services'
 import { bodyReader } from './body'
 import { arrivalOf, COOKIE, guard, REVISION_HEADER } from './guard'
 import { Invalid, NotFound, problemHandler } from './problems'
+import { brokenTexts } from './wholeText'
 import { JsonText, type Context, type RouteDefinition } from './route'
 
 const SIGN_INS_A_WINDOW = 10
@@ -121,6 +122,8 @@ const NOT_RIGHT = {
 
 const read = (schema: z.ZodType | undefined, value: unknown, where: keyof typeof NOT_RIGHT): unknown => {
   if (!schema) return undefined
+  const broken = brokenTexts(value)
+  if (broken.length > 0) throw new Invalid(NOT_RIGHT[where], broken)
   const checked = schema.safeParse(value)
   if (checked.success) return checked.data
   throw new Invalid(

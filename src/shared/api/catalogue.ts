@@ -7,6 +7,8 @@ export const Id = z
   .string()
   .regex(/^[^\s/\\<>"'`;]{1,120}$/u, 'an id has 1 to 120 characters, without spaces, slashes or quotes')
 const text = z.string().min(1, 'must not be empty').max(10_000)
+/** A name, or what else stands in a column of its own: as long as the column is. */
+const line = z.string().min(1, 'must not be empty').max(255)
 const words = z.array(text)
 const finite = z.number()
 const positive = finite.positive()
@@ -20,14 +22,14 @@ export const Positions = z.record(text, text)
 
 export const Source = z.strictObject({ evidence: z.enum(['book', 'bench', 'workedOut']), where: z.string().optional() })
 
-export const Make = z.strictObject({ id: Id, name: text, footPattern: text.optional() })
+export const Make = z.strictObject({ id: Id, name: line, footPattern: text.optional() })
 
 export const Swing = z.enum(['none', 'centred', 'left', 'right'])
 
 export const StitchFunction = z.strictObject({
   id: Id,
-  name: text,
-  family: text,
+  name: line,
+  family: line,
   swing: Swing,
   iso4915: text.optional(),
   repeat: z.int().positive().optional(),
@@ -36,7 +38,7 @@ export const StitchFunction = z.strictObject({
 
 export const Thread = z.strictObject({
   id: Id,
-  name: text,
+  name: line,
   tex: positive,
   fibre: z.enum(['polyester', 'cotton', 'rayon', 'nylon', 'metallic']),
   use: z.string(),
@@ -104,7 +106,7 @@ export const Motion = z.enum(['forward', 'forwardReverse', 'sideMotion'])
 
 export const Stitch = z.strictObject({
   id: Id,
-  select: text,
+  select: line,
   function: Id,
   nativeName: z.string().optional(),
   motion: Motion,
@@ -155,7 +157,7 @@ export const Controls = z.strictObject({
 export const ModelHead = z.strictObject({
   id: Id,
   make: Id,
-  name: text,
+  name: line,
   series: text.optional(),
   market: text.optional(),
   edition: text.optional(),
@@ -191,8 +193,8 @@ const Place = z.strictObject({ shank: Shank.optional(), attachment: Attachment.o
 export const Item = z.strictObject({
   id: Id,
   make: Id.optional(),
-  code: text,
-  name: text,
+  code: line,
+  name: line,
   what: z.enum(['foot', 'ankle', 'adapter', 'plate', 'accessory']),
   family: Id.optional(),
   forGroups: words.optional(),
@@ -259,7 +261,7 @@ const Weight = z.enum(['light', 'medium', 'heavy'])
 
 export const Fabric = z.strictObject({
   id: Id,
-  name: text,
+  name: line,
   structure: Structure,
   weight: Weight,
   layers: z.int().positive(),
@@ -377,9 +379,9 @@ export const Method = z.strictObject({
 
 export const Technique = z.strictObject({
   id: Id,
-  name: text,
+  name: line,
   aliases: words.optional(),
-  family: text,
+  family: line,
   for: z.string(),
   level: z.union([z.literal(1), z.literal(2), z.literal(3)]),
   methods: z.array(Method),

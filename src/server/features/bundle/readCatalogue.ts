@@ -3,6 +3,7 @@ import type { Bundle } from '#core/catalogue/types'
 import { Bundle as BundleSchema } from '#shared/api/catalogue'
 import { partsWithin, tooIntricate } from '../../http/intricate'
 import type { FieldIssue } from '../../http/problems'
+import { brokenTexts } from '../../http/wholeText'
 
 export const MOST_MEGABYTES = 40
 /** Places of faults that are told: nobody reads more. */
@@ -18,6 +19,8 @@ export const readCatalogue = (bytes: Uint8Array): { bundle: Bundle } | { issues:
   } catch (error) {
     return { issues: [{ path: [], message: error instanceof Error ? error.message : 'it is not readable JSON' }] }
   }
+  const broken = brokenTexts(value)
+  if (broken.length > 0) return { issues: broken }
   const checked = BundleSchema.safeParse(value)
   if (checked.success) return { bundle: checked.data }
   return {

@@ -71,6 +71,7 @@ export class CatalogueStore {
         const is = applied(change, was, revision + 1, nextOrdinal)
         if (is) rows.set(keyText(change.key), is)
         else rows.delete(keyText(change.key))
+        if (!was && !is) continue
         if (!was || !is || !sameJson(was.value, is.value)) changed.push({ was, is, key: change.key })
         else rows.set(keyText(change.key), was)
       }
@@ -120,6 +121,9 @@ const copyRows = (rows: Rows, written: ReadonlySet<Resource>): Rows =>
 const checkVersions = (changes: readonly RowWrite[], rows: Rows): void => {
   const clashes = changes.flatMap(({ key, value, expects }): VersionConflict[] => {
     const was = rows[key.resource].get(keyText(key))
+    // What never was cannot be removed, and no history says that it has been.
+    if (value === null && !was && expects === null)
+      return [{ resource: key.resource, row: keyText(key), yours: null, theirs: null }]
     if (expects === 'any' || (was?.version ?? null) === expects) return []
     return [
       {
