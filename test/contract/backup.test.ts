@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto'
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -43,6 +44,13 @@ const spoiled = (name: string, change: (all: string[]) => string[]) => {
 const scratches = async () =>
   ((await shop.services.database.query("SHOW DATABASES LIKE 'handhold_scratch%'")) as unknown[]).length
 
+/** Two tables, each whole, in each other's place. */
+const swapped = (all: string[]): string[] => {
+  const at = all.flatMap((line, i) => (line.startsWith('{"table":') ? [i] : []))
+  const [first = 1, second = 1, third = 1] = at
+  return [...all.slice(0, first), ...all.slice(second, third), ...all.slice(first, second), ...all.slice(third)]
+}
+
 describe('a backup', () => {
   it('is one file that comes back the same, and leaves nobody signed in', async () => {
     expect(lines().some((line) => line.includes('"table":"session"'))).toBe(false)
@@ -65,10 +73,32 @@ describe('a backup', () => {
     ['no backup at all', () => ['{"format":"handhold-catalogue"}'], /no backup of Handhold/],
     ['cut off', (all: string[]) => all.slice(0, -3), /not whole/],
     ['a line cut off', (all: string[]) => [...all.slice(0, 20), (all[20] as string).slice(0, 10)], /not whole/],
+    ['a row changed', (all: string[]) => all.map((line) => line.replace('Quotes', 'Quarts')), /as it was written/],
     [
-      'a row changed',
-      (all: string[]) => all.map((line) => line.replace('Quotes', 'Quarts')),
-      /does not come back as it was written/,
+      'of nothing',
+      (all: string[]) => [all[0], JSON.stringify({ end: true, tables: {} })],
+      /says nothing of .*customer/,
+    ],
+    [
+      'of empty tables',
+      (all: string[]) => {
+        const end = JSON.parse(all.at(-1) as string) as { tables: Record<string, unknown> }
+        const none = { rows: 0, sha256: createHash('sha256').digest('hex') }
+        const tables = Object.fromEntries(Object.keys(end.tables).map((table) => [table, none]))
+        return [all[0], JSON.stringify({ end: true, tables })]
+      },
+      /no revision/,
+    ],
+    [
+      'without its first line of a table',
+      (all: string[]) => all.filter((line) => !line.startsWith('{"table":"desk_case"')),
+      /are not rows of that table/,
+    ],
+    ['with its lines in another order', (all: string[]) => swapped(all), /not as it was written|come back as it was/],
+    [
+      'of a table that is none',
+      (all: string[]) => [all[0], '{"table":"mysql","columns":["a"]}', ...all.slice(1)],
+      /a table that Handhold has not: mysql/,
     ],
     [
       'of a newer Handhold',
@@ -83,6 +113,19 @@ describe('a backup', () => {
     await expect(restoreBackup(shop.databaseUrl, other)).rejects.toBeInstanceOf(BackupFault)
     expect((await shop.services.cases.all()).length).toBe(before)
     expect(await scratches()).toBe(0)
+  })
+
+  it('from before its lines were summed up is still checked table by table, and restored', async () => {
+    const other = spoiled('older.backup', (all) => {
+      const { digest: _, ...end } = JSON.parse(all.at(-1) as string) as { digest: string }
+      return [...all.slice(0, -1), JSON.stringify(end)]
+    })
+    expect(await checkBackup(shop.databaseUrl, other)).toEqual(await checkBackup(shop.databaseUrl, file))
+    const changed = spoiled('older-changed.backup', (all) => {
+      const { digest: _, ...end } = JSON.parse(all.at(-1) as string) as { digest: string }
+      return [...all.slice(0, -1).map((line) => line.replace('Quotes', 'Quarts')), JSON.stringify(end)]
+    })
+    await expect(checkBackup(shop.databaseUrl, changed)).rejects.toThrow(/does not come back as it was written/)
   })
 
   it('that is not even packed is refused', async () => {

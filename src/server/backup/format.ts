@@ -1,6 +1,7 @@
 /**
  * A backup: one file, gzip, a line each. First what it is, then for each table its name and columns and a line for each
- * row, last how many rows each table has and the SHA-256 of their lines. A file without its last line is not whole.
+ * row, last how many rows each table has, the SHA-256 of their lines, and that of all lines before. A file without its
+ * last line is not whole, nor is one that leaves out a table.
  */
 import { createHash, type Hash } from 'node:crypto'
 import { z } from 'zod'
@@ -16,8 +17,11 @@ export const TableLine = z.strictObject({ table: z.string(), columns: z.array(z.
 export const End = z.strictObject({
   end: z.literal(true),
   tables: z.record(z.string(), z.object({ rows: z.int(), sha256: z.string() })),
+  /** SHA-256 of all lines before this one; left out by Handhold before 0.2. */
+  digest: z.string().optional(),
 })
-export type Sums = z.infer<typeof End>['tables']
+export type End = z.infer<typeof End>
+export type Sums = End['tables']
 
 /** Bytes stand as `{ "base64": … }`; everything else JSON can say. */
 type Value = string | number | null | { base64: string }

@@ -3,7 +3,7 @@ import { createReadStream } from 'node:fs'
 import { createInterface } from 'node:readline'
 import { pipeline } from 'node:stream'
 import { createGunzip } from 'node:zlib'
-import { randomBytes } from 'node:crypto'
+import { createHash, randomBytes, type Hash } from 'node:crypto'
 import type { Connection } from 'mysql2/promise'
 import { DataSource } from 'typeorm'
 import { migrate as bringUpToDate } from '../database/migrate'
@@ -79,7 +79,8 @@ export const isEmptyShop = async (url: string): Promise<boolean> => {
 
 /** The file into an empty database as it was when it was written, checked, then brought up to date. */
 const load = async (url: string, file: string): Promise<Sums> => {
-  const lines = linesOf(file)[Symbol.asyncIterator]()
+  const seal = createHash('sha256')
+  const lines = sealed(linesOf(file), seal)
   const head = readAs(Head, (await lines.next()).value, 'its first line')
   const ours = new Set(migrations.map(({ name }) => name))
   const newer = head.migrations.filter((name) => !ours.has(name))
@@ -90,7 +91,8 @@ const load = async (url: string, file: string): Promise<Sums> => {
   try {
     await database.query('SET FOREIGN_KEY_CHECKS = 0')
     for (const table of await tablesIn(database)) await database.query(`DELETE FROM ${quoted(table)}`)
-    const restored = await insertAll(database, lines)
+    const restored = await insertAll(database, lines, await tablesIn(database), seal)
+    await checkWhole(database, restored)
     const found = await sumsIn(database, Object.keys(restored))
     for (const [table, { rows, sha256 }] of Object.entries(restored))
       if (found[table]?.rows !== rows || found[table]?.sha256 !== sha256)
@@ -102,14 +104,58 @@ const load = async (url: string, file: string): Promise<Sums> => {
   }
 }
 
-const insertAll = async (database: Connection, lines: AsyncIterator<string>): Promise<Sums> => {
+/** The lines, with those before the one that is shown summed up. */
+async function* sealed(lines: AsyncGenerator<string>, seal: Hash): AsyncGenerator<string> {
+  let before: string | undefined
+  for await (const line of lines) {
+    if (before !== undefined) seal.update(before).update('\n')
+    before = line
+    yield line
+  }
+}
+
+/** Throws `BackupFault` where a table is left out, or a row speaks of one that is not there. */
+const checkWhole = async (database: Connection, restored: Sums): Promise<void> => {
+  const missing = (await tablesIn(database)).filter((table) => !restored[table])
+  if (missing.length > 0)
+    throw new BackupFault(`The backup is not whole: it says nothing of ${missing.join(', ')}. Nothing was changed.`)
+  if (restored['catalogue_revision']?.rows !== 1)
+    throw new BackupFault('The backup is not whole: the catalogue has no revision. Nothing was changed.')
+  const [keys] = await database.query<never[]>(
+    'SELECT table_name AS `table`, column_name AS `column`, referenced_table_name AS parent, ' +
+      'referenced_column_name AS parentKey FROM information_schema.key_column_usage ' +
+      'WHERE table_schema = DATABASE() AND referenced_table_name IS NOT NULL',
+  )
+  for (const { table, column, parent, parentKey } of keys as Record<
+    'table' | 'column' | 'parent' | 'parentKey',
+    string
+  >[]) {
+    const [orphans] = await database.query<never[]>(
+      `SELECT 1 FROM ${quoted(table)} child LEFT JOIN ${quoted(parent)} parent ` +
+        `ON parent.${quoted(parentKey)} = child.${quoted(column)} ` +
+        `WHERE child.${quoted(column)} IS NOT NULL AND parent.${quoted(parentKey)} IS NULL LIMIT 1`,
+    )
+    if ((orphans as unknown[]).length > 0)
+      throw new BackupFault(`A row of ${table} speaks of a ${parent} that is not in the backup. Nothing was changed.`)
+  }
+}
+
+const insertAll = async (
+  database: Connection,
+  lines: AsyncIterator<string>,
+  tables: readonly string[],
+  seal: Hash,
+): Promise<Sums> => {
   let open: { table: string; columns: string[] } | undefined
   let rows: unknown[][] = []
   const flush = async () => {
-    if (open && rows.length > 0)
-      await database.query(`INSERT INTO ${quoted(open.table)} (${open.columns.map(quoted).join(', ')}) VALUES ?`, [
-        rows,
-      ])
+    if (open && rows.length > 0) {
+      const { table, columns } = open
+      const into = `${quoted(table)} (${columns.map(quoted).join(', ')})`
+      await database.query(`INSERT INTO ${into} VALUES ?`, [rows]).catch(() => {
+        throw new BackupFault(`Its rows of ${table} are not rows of that table. Nothing was changed.`)
+      })
+    }
     rows = []
   }
   for (let next = await lines.next(); !next.done; next = await lines.next()) {
@@ -121,8 +167,14 @@ const insertAll = async (database: Connection, lines: AsyncIterator<string>): Pr
     }
     await flush()
     const end = End.safeParse(said)
-    if (end.success) return end.data.tables
-    open = TableLine.parse(said)
+    if (end.success) {
+      if (end.data.digest !== undefined && end.data.digest !== seal.digest('hex'))
+        throw new BackupFault('The backup is not as it was written. Nothing was changed.')
+      return end.data.tables
+    }
+    open = readAs(TableLine, next.value, 'a line of it')
+    if (!tables.includes(open.table))
+      throw new BackupFault(`The backup speaks of a table that Handhold has not: ${open.table}. Nothing was changed.`)
   }
   throw new BackupFault('The backup is not whole: its last line is missing. Nothing was changed.')
 }

@@ -1,4 +1,5 @@
 /** Everything of the shop but who is signed in, as it was at one moment, into one file. */
+import { createHash } from 'node:crypto'
 import { createWriteStream } from 'node:fs'
 import { rename } from 'node:fs/promises'
 import { Readable } from 'node:stream'
@@ -6,7 +7,7 @@ import { pipeline } from 'node:stream/promises'
 import { createGzip } from 'node:zlib'
 import { createConnection, type Connection } from 'mysql2/promise'
 import type { Connection as Raw } from 'mysql2'
-import { encode, Summing, type Head, type Sums } from './format'
+import { encode, Summing, type End, type Head, type Sums } from './format'
 
 /** Signing in again is all that is lost with it. */
 const LEFT_OUT: ReadonlySet<string> = new Set(['session', 'migrations', 'lease'])
@@ -18,7 +19,7 @@ export const writeBackup = async (url: string, file: string, at: Date): Promise<
     await database.query('START TRANSACTION WITH CONSISTENT SNAPSHOT')
     const summing = new Summing()
     await pipeline(
-      Readable.from(linesOf(database, summing, at)),
+      Readable.from(sealed(linesOf(database, summing, at), summing)),
       createGzip(),
       createWriteStream(`${file}.part`, { mode: 0o600 }),
     )
@@ -46,7 +47,16 @@ async function* linesOf(database: Connection, summing: Summing, at: Date): Async
       yield `${line}\n`
     }
   }
-  yield `${JSON.stringify({ end: true, tables: summing.sums() })}\n`
+}
+
+/** With a last line that says what the lines before it hold, and sums them up. */
+async function* sealed(lines: AsyncGenerator<string>, summing: Summing): AsyncGenerator<string> {
+  const whole = createHash('sha256')
+  for await (const line of lines) {
+    whole.update(line)
+    yield line
+  }
+  yield `${JSON.stringify({ end: true, tables: summing.sums(), digest: whole.digest('hex') } satisfies End)}\n`
 }
 
 /** Rows of a table, one after another, in the order of its key. */
