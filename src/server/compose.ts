@@ -17,8 +17,10 @@ import { AskService } from './features/desk/askService'
 import { CaseStore } from './features/desk/cases'
 import { Outbox } from './features/outbox/outbox'
 import { SessionService } from './features/session/service'
+import { SignInLimit } from './features/session/signInLimit'
 import { SettingsService } from './features/settings/service'
 import { createApp } from './http/app'
+import { Links } from './http/links'
 import { routes } from './routes'
 import type { Services } from './services'
 import { WorkBoard } from './work/board'
@@ -28,6 +30,7 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
   const log = pino({ level: config.logLevel })
   const database = await connect(config.databaseUrl)
   const workers = new Workers()
+  const settings = new SettingsService(database, now)
   const services: Services = {
     config,
     database,
@@ -42,7 +45,9 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
     coverage: new CoverageService(),
     customers: new CustomerStore(database),
     sessions: new SessionService(database, now),
-    settings: new SettingsService(database, now),
+    signInLimit: new SignInLimit(database, now),
+    settings,
+    links: new Links(config, settings),
     work: new WorkBoard(),
     workers,
     now,

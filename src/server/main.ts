@@ -14,6 +14,7 @@ const server: Server = app.listen(config.port, config.host, (error?: Error) => {
   }
   const address = server.address()
   const port = typeof address === 'object' && address ? address.port : config.port
+  services.links.listening(config.host, port)
   process.stdout.write(`Handhold is at http://${config.host}:${port}\n`)
 })
 

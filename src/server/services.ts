@@ -12,7 +12,9 @@ import type { AskService } from './features/desk/askService'
 import type { CaseStore } from './features/desk/cases'
 import type { Outbox } from './features/outbox/outbox'
 import type { SessionService } from './features/session/service'
+import type { SignInLimit } from './features/session/signInLimit'
 import type { SettingsService } from './features/settings/service'
+import type { Links } from './http/links'
 import type { WorkBoard } from './work/board'
 import type { Workers } from './work/workers'
 
@@ -31,7 +33,9 @@ export interface Services {
   customers: CustomerStore
   outbox: Outbox
   sessions: SessionService
+  signInLimit: SignInLimit
   settings: SettingsService
+  links: Links
   work: WorkBoard
   workers: Workers
   now: () => Date

@@ -10,7 +10,7 @@ import type { Connection as Raw } from 'mysql2'
 import { encode, Summing, type End, type Head, type Sums } from './format'
 
 /** Signing in again is all that is lost with it. */
-const LEFT_OUT: ReadonlySet<string> = new Set(['session', 'migrations', 'lease'])
+const LEFT_OUT: ReadonlySet<string> = new Set(['session', 'sign_in_failure', 'migrations', 'lease'])
 
 export const writeBackup = async (url: string, file: string, at: Date): Promise<Sums> => {
   const database = await openPlain(url)

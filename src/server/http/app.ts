@@ -2,7 +2,6 @@
 import compression from 'compression'
 import { serialize } from 'cookie'
 import express, { type Express, type RequestHandler, type Response } from 'express'
-import { rateLimit } from 'express-rate-limit'
 import helmet from 'helmet'
 import { join } from 'node:path'
 import { pinoHttp } from 'pino-http'
@@ -14,8 +13,6 @@ import { Invalid, NotFound, problemHandler } from './problems'
 import { brokenTexts } from './wholeText'
 import { JsonText, type Context, type RouteDefinition } from './route'
 
-const SIGN_INS_A_WINDOW = 10
-const WINDOW_MS = 5 * 60_000
 /** Bytes below which packing costs the desk more time than it saves. */
 const SMALL = 32 * 1024
 const WORK_HEADER = 'X-Work'
@@ -28,12 +25,16 @@ export const createApp = (services: Services, routes: readonly RouteDefinition[]
   app.set('trust proxy', services.config.proxies)
   if (services.config.logLevel === 'debug') app.use(pinoHttp({ logger: services.log }))
   app.use(securityHeaders(services.config.secureCookies))
+  // A shop's pages, and the cards that its links open, are nobody else's to list.
+  app.use((_request, response, next) => {
+    response.setHeader('X-Robots-Tag', 'noindex, nofollow')
+    next()
+  })
+  app.get('/robots.txt', (_request, response) => void response.type('text/plain').send('User-agent: *\nDisallow: /\n'))
   app.use(compression({ threshold: SMALL }))
-  const limiter = signInLimiter()
   for (const definition of routes) {
     app[definition.method](
       expressPath(definition.path),
-      ...(definition.rateLimited ? [limiter] : []),
       guard(definition, services),
       bodyReader(definition),
       handler(definition, services),
@@ -66,23 +67,6 @@ const securityHeaders = (https: boolean): RequestHandler =>
     strictTransportSecurity: https,
   })
 
-/** Only refused sign-ins count. */
-const signInLimiter = (): RequestHandler =>
-  rateLimit({
-    windowMs: WINDOW_MS,
-    limit: SIGN_INS_A_WINDOW,
-    skipSuccessfulRequests: true,
-    standardHeaders: 'draft-8',
-    legacyHeaders: false,
-    handler: (_request, response) => {
-      const title = 'Too many tries. Please wait five minutes and try again.'
-      response
-        .status(429)
-        .type('application/problem+json')
-        .send(JSON.stringify({ type: 'about:blank', title, status: 429 }))
-    },
-  })
-
 /** `{id}` as Express writes it. */
 const expressPath = (path: string): string => path.replaceAll(/\{(\w+)\}/g, ':$1')
 
@@ -97,7 +81,7 @@ const handler =
       query: read(definition.query, request.query, 'query'),
       body: read(definition.body, request.body as unknown, 'body'),
       upload: Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0),
-      origin: `${request.protocol}://${request.get('host') ?? 'localhost'}`,
+      address: request.ip ?? '',
       services,
       snapshot,
       session,

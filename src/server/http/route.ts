@@ -22,8 +22,8 @@ export interface Context<Params, Query, Body> {
   cookies: { set: (token: string, expires: Date) => void; clear: () => void; token: string | undefined }
   /** What was sent to a route that takes a file. */
   upload: Buffer
-  /** As the browser sees this server: `http://127.0.0.1:8470`. */
-  origin: string
+  /** Where the request comes from, as far as the proxies in front are believed. */
+  address: string
   /** The catalogue revision the answer speaks of, where it speaks of one. */
   revision: (revision: number) => void
 }
@@ -62,7 +62,6 @@ export interface RouteDefinition<
   refuses?: readonly number[]
   /** Largest body in megabytes; 1 where left out. */
   megabytes?: number
-  rateLimited?: boolean
   /** Takes a file of these media types as it is, in place of JSON. */
   takes?: string
   handle: (

@@ -56,6 +56,12 @@ export const ShopSettings = z.strictObject({
   tolerance: z.strictObject({ mm: z.number().min(0).max(20), numbers: z.number().min(0).max(20) }),
   /** Cases older than so many months lose whose they were. */
   forgetNamesAfter: z.int().min(1).max(240).default(24),
+  /** Where the shop's pages are found from outside: links in mails and codes on paper begin with it. */
+  publicAddress: z
+    .string()
+    .max(200)
+    .regex(/^https?:\/\/[a-z0-9.-]+(:\d{1,5})?$/i, 'as http://shop.example or http://192.168.0.10:8470')
+    .optional(),
 })
 export type ShopSettings = z.infer<typeof ShopSettings>
 

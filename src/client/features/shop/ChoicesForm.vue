@@ -5,14 +5,16 @@ import { parseNumber } from '#core/units/parse'
 import { call, get, problemText } from '../../api/client'
 import { useSession } from '../../state/session'
 
-/** What the shop chooses for itself: what good samples may differ by, and how long cases keep whose they were. */
+/** What the shop chooses for itself: what good samples may differ by, how long cases keep whose they were, where its links lead. */
 const session = useSession()
 const mm = ref('')
 const numbers = ref('')
 const months = ref('')
+const address = ref('')
 const said = ref('')
 const problem = ref('')
-const show = ({ tolerance, forgetNamesAfter }: ShopSettings) => {
+const show = ({ tolerance, forgetNamesAfter, publicAddress = '' }: ShopSettings) => {
+  address.value = publicAddress
   months.value = String(forgetNamesAfter)
   mm.value = String(tolerance.mm)
   numbers.value = String(tolerance.numbers)
@@ -34,7 +36,8 @@ const save = async () => {
     return
   }
   try {
-    show(await call<ShopSettings>('PUT', '/api/settings', { tolerance, forgetNamesAfter }))
+    const publicAddress = address.value.trim().replace(/\/+$/, '') || undefined
+    show(await call<ShopSettings>('PUT', '/api/settings', { tolerance, forgetNamesAfter, publicAddress }))
     said.value = 'Kept.'
   } catch (error) {
     problem.value = problemText(error)
@@ -44,10 +47,11 @@ const save = async () => {
 
 <template>
   <section>
-    <h2>When good samples disagree, and what is forgotten</h2>
+    <h2>When good samples disagree, what is forgotten, where links lead</h2>
     <p>
       Good samples that differ by more than this are shown as disputed until one is pinned. Older cases lose the name of
-      their caller.
+      their caller. Links in mails and codes on paper lead to the address at which customers reach this shop, as
+      http://192.168.0.10:8470.
     </p>
     <form class="fields" @submit.prevent="save">
       <label for="tolerance-mm">Width, length, needle position: mm</label>
@@ -68,6 +72,15 @@ const save = async () => {
         inputmode="numeric"
         :disabled="!session.mayWrite"
       />
+      <label for="public-address">Links and codes begin with</label>
+      <input
+        id="public-address"
+        v-model="address"
+        class="form-control"
+        inputmode="url"
+        placeholder="this machine’s own address"
+        :disabled="!session.mayWrite"
+      />
       <BButton v-if="session.mayWrite" type="submit" size="sm" variant="outline-primary" class="keep">Keep</BButton>
     </form>
     <p role="status">{{ said }}</p>
@@ -82,7 +95,7 @@ const save = async () => {
 
 .fields {
   display: grid;
-  grid-template-columns: 18rem 7rem;
+  grid-template-columns: 18rem 16rem;
   gap: 0.4rem 1rem;
   align-items: center;
 }

@@ -35,6 +35,7 @@ export const entities = [
   shop.ShopSettingRow,
   shop.UserRow,
   shop.SessionRow,
+  shop.SignInFailureRow,
   practice.PracticeMachineRow,
   practice.PracticeLinkRow,
   practice.PracticeAttemptRow,

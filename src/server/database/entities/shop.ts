@@ -78,3 +78,22 @@ export class OutboxMessageRow {
   @Column({ type: 'mediumblob' })
   mail!: Buffer
 }
+
+/** A try to sign in that went wrong, kept for some minutes. The account is known by its digest alone. */
+@Entity('sign_in_failure')
+@Index('sign_in_failure_pair_ix', ['account', 'address', 'at'])
+@Index('sign_in_failure_address_ix', ['address', 'at'])
+@Index('sign_in_failure_at_ix', ['at'])
+export class SignInFailureRow {
+  @PrimaryGeneratedColumn({ type: 'int' })
+  id!: number
+
+  @Column({ type: 'char', length: 64 })
+  account!: string
+
+  @Column({ type: 'varchar', length: 60 })
+  address!: string
+
+  @Column({ type: 'datetime', precision: 3 })
+  at!: Date
+}

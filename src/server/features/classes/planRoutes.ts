@@ -49,7 +49,8 @@ const nameOf = (index: CatalogueIndex, { what, of }: SupplyNeed): string => {
 
 /** `coded`: with cards, whose codes lead somewhere. */
 const handoutInput = async (context: PlanContext, coded: boolean): Promise<HandoutInput> => {
-  const { services, snapshot, origin } = context
+  const { services, snapshot } = context
+  const origin = await services.links.origin()
   const [planned, { supplies }, { tolerance }] = await Promise.all([
     plannedClass(context),
     services.cupboard.supplies(),

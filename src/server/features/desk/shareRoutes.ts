@@ -147,7 +147,8 @@ export const shareRoutes = [
     status: 201,
     refuses: [404, 422],
     handle: async (context) => {
-      const { body, services, snapshot, origin } = context
+      const { body, services, snapshot } = context
+      const origin = await services.links.origin()
       const { customer: id, practice = false, ...asked } = body
       const { name, address } = await mailOf(services, id)
       const question = defined(asked) as Question

@@ -9,8 +9,9 @@ import { actorOf } from '../catalogue/actor'
 import { labelPdf } from './label'
 import { sampleIn } from './routes'
 
-const label = async (services: Services, id: string, origin: string): Promise<Buffer> => {
+const label = async (services: Services, id: string): Promise<Buffer> => {
   const { snapshot, sample } = await sampleIn(services, id)
+  const origin = await services.links.origin()
   return labelPdf(services.workers, snapshot.index, sample, `${origin}/log/${encodeURIComponent(id)}`)
 }
 
@@ -25,7 +26,7 @@ export const labelRoutes = [
     result: z.string(),
     type: 'application/pdf',
     refuses: [404],
-    handle: async ({ params, services, origin }) => (await label(services, params.id, origin)) as never,
+    handle: async ({ params, services }) => (await label(services, params.id)) as never,
   }),
   route({
     method: 'post',
@@ -38,9 +39,9 @@ export const labelRoutes = [
     status: 201,
     refuses: [404],
     handle: async (context) => {
-      const { body, services, origin } = context
+      const { body, services } = context
       const { name, at } = actorOf(context)
-      const pdf = await label(services, body.sample, origin)
+      const pdf = await label(services, body.sample)
       const row = await services.database.manager.save(PrintedLabelRow, { sample: body.sample, at, by: name, pdf })
       return { id: row.id, sample: body.sample, at: at.toISOString(), by: name }
     },

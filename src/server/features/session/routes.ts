@@ -29,9 +29,10 @@ export const sessionRoutes = [
     result: SessionView,
     status: 201,
     refuses: [401, 429],
-    rateLimited: true,
-    handle: async ({ body, services, cookies }) => {
-      const { token, expires, user, csrf } = await services.sessions.signIn(body.user, body.password)
+    handle: async ({ body, services, cookies, address }) => {
+      const { token, expires, user, csrf } = await services.signInLimit.guard(body.user, address, () =>
+        services.sessions.signIn(body.user, body.password),
+      )
       if (cookies.token) await services.sessions.signOut(cookies.token)
       cookies.set(token, expires)
       return { user, csrf }
@@ -46,10 +47,9 @@ export const sessionRoutes = [
     body: FirstPerson,
     result: SessionView,
     status: 201,
-    refuses: [409, 422],
-    rateLimited: true,
-    handle: async ({ body, services, cookies }) => {
-      await services.sessions.addFirst(body)
+    refuses: [409, 422, 429],
+    handle: async ({ body, services, cookies, address }) => {
+      await services.signInLimit.guard('', address, () => services.sessions.addFirst(body))
       const { token, expires, user, csrf } = await services.sessions.signIn(body.id, body.password)
       cookies.set(token, expires)
       return { user, csrf }

@@ -23,13 +23,17 @@ export class SettingsService {
   }
 
   private async load(): Promise<ShopSettings> {
-    const rows = await this.database.manager.findBy(ShopSettingRow, { name: In(Object.keys(USUAL)) })
+    const rows = await this.database.manager.findBy(ShopSettingRow, { name: In(Object.keys(ShopSettings.shape)) })
     return ShopSettings.parse({ ...USUAL, ...Object.fromEntries(rows.map(({ name, content }) => [name, content])) })
   }
 
   async write(settings: ShopSettings): Promise<void> {
     const rows = Object.entries(settings).map(([name, content]) => ({ name, content }))
-    await this.database.manager.upsert(ShopSettingRow, rows as never, ['name'])
+    const left = Object.keys(ShopSettings.shape).filter((name) => !(name in settings))
+    await this.database.transaction(async (manager) => {
+      await manager.upsert(ShopSettingRow, rows as never, ['name'])
+      if (left.length > 0) await manager.delete(ShopSettingRow, { name: In(left) })
+    })
     this.cached = undefined
   }
 }
