@@ -1,7 +1,7 @@
 // A private MariaDB instance on loopback: made in its own data folder, started on a free port, stopped cleanly.
 import { execFileSync, spawn, spawnSync } from 'node:child_process'
 import { createHash, randomBytes } from 'node:crypto'
-import { chmodSync, existsSync, mkdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
+import { chmodSync, existsSync, mkdirSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { dirname, join, resolve } from 'node:path'
@@ -15,9 +15,9 @@ const STOPPED_WITHIN_MS = 60_000
  */
 
 /** Starts the instance whose data is in `folder`, making it first where it is not there.
- * @param {{ folder: string, say?: (line: string) => void }} options
+ * @param {{ folder: string, say?: (line: string) => void, port?: number }} options `port`: where it was before
  * @returns {Promise<Instance>} */
-export const startMariadb = async ({ folder, say = () => {} }) => {
+export const startMariadb = async ({ folder, say = () => {}, port: wanted }) => {
   const home = resolve(folder)
   const data = join(home, 'data')
   const pidFile = join(home, 'mariadbd.pid')
@@ -26,14 +26,16 @@ export const startMariadb = async ({ folder, say = () => {} }) => {
   const user = runAs(home)
   if (!existsSync(join(data, 'mysql'))) {
     say('Making a database of its own …')
-    rmSync(data, { recursive: true, force: true })
-    mkdirSync(data)
-    giveTo(user, home, data)
+    // Made beside its place and moved there when it is whole: what was cut off is begun anew.
+    const making = `${data}.new`
+    for (const folder of [data, making]) rmSync(folder, { recursive: true, force: true })
+    mkdirSync(making)
+    giveTo(user, home, making)
     execFileSync(
       'mariadb-install-db',
       [
         '--no-defaults',
-        `--datadir=${data}`,
+        `--datadir=${making}`,
         ...as(user),
         '--auth-root-authentication-method=normal',
         '--skip-test-db',
@@ -41,12 +43,13 @@ export const startMariadb = async ({ folder, say = () => {} }) => {
       ],
       { stdio: 'pipe' },
     )
+    renameSync(making, data)
   }
   const secret = secretIn(home)
   const init = join(home, 'init.sql')
   writeFileSync(init, initSql(secret), { mode: 0o600 })
   giveTo(user, init)
-  const port = await freePort()
+  const port = wanted ?? (await freePort())
   const socket = join(tmpdir(), `handhold-${createHash('sha256').update(home).digest('hex').slice(0, 16)}.sock`)
   const log = join(home, 'error.log')
   rmSync(socket, { force: true })
@@ -119,7 +122,10 @@ const giveTo = (user, ...paths) => {
 /** @param {string} home */
 const secretIn = (home) => {
   const file = join(home, 'secret')
-  if (!existsSync(file)) writeFileSync(file, randomBytes(24).toString('hex'), { mode: 0o600 })
+  if (!existsSync(file)) {
+    writeFileSync(`${file}.new`, randomBytes(24).toString('hex'), { mode: 0o600 })
+    renameSync(`${file}.new`, file)
+  }
   chmodSync(file, 0o600)
   return readFileSync(file, 'utf8').trim()
 }

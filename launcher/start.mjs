@@ -3,12 +3,15 @@ import { spawn } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { createInterface } from 'node:readline'
+import { setTimeout as pause } from 'node:timers/promises'
 import { commandOf, freePort, isRunning, startMariadb, stopProcess } from './mariadb.mjs'
 import { dataFolder, inProject } from './places.mjs'
 import { prepareBuild, prepareDatabase, prepareNode } from './prepare.mjs'
 import { Failed } from './run.mjs'
 
 const USUAL_PORT = 8470
+const MOST_DEATHS = 5
+const DEATHS_WITHIN_MS = 10 * 60_000
 /** What the server keeps grows slowly: garbage is taken away before it has doubled it. */
 const HEAP = '--heap-growing-percent=30'
 
@@ -25,27 +28,67 @@ export const start = async (say) => {
   await prepareBuild(say)
   mkdirSync(dataFolder(), { recursive: true })
   await stopLeftOverServer(say)
-  const database = await openDatabase(say)
+  const deaths = new Deaths()
+  let database = await openDatabase(say)
+  let server
   try {
     const port = Number(process.env.PORT ?? (await usualOrFree()))
-    const server = await startServer({ databaseUrl: database.url, port, demo: process.env.HANDHOLD_DEMO ?? 'yes' })
-    writeFileSync(
-      runFile(),
-      JSON.stringify({ pid: process.pid, url: server.url, serverPid: server.pid, databaseUrl: database.url }),
-      {
-        mode: 0o600,
-      },
-    )
-    say(`Handhold is ready: ${server.url}`)
-    say('Ctrl-C ends it.')
-    await Promise.race([asked, gone(server.pid)])
+    const demo = process.env.HANDHOLD_DEMO ?? 'yes'
+    server = await startServer({ databaseUrl: database.url, port, demo })
+    for (;;) {
+      const run = { pid: process.pid, url: server.url, serverPid: server.pid, databaseUrl: database.url }
+      writeFileSync(runFile(), JSON.stringify(run), { mode: 0o600 })
+      say(`Handhold is ready: ${server.url}`)
+      if (deaths.count === 0) say('Ctrl-C ends it.')
+      const ended = await firstOf({ asked, server: gone(server.pid), database: gone(database.pid) })
+      if (ended === 'asked') break
+      deaths.another(ended)
+      say(`The ${ended} has ended by itself; starting it again …`)
+      if (database.pid !== undefined && !isRunning(database.pid))
+        database = await startMariadb({ folder: databaseFolder(), say, port: portOf(database.url) })
+      if (isRunning(server.pid)) continue
+      try {
+        server = await startServer({ databaseUrl: database.url, port: portOf(server.url), demo })
+      } catch (error) {
+        if (!(error instanceof Failed)) throw error
+        say(error.message)
+        await pause(1000)
+      }
+    }
     say('Stopping …')
-    await server.stop()
   } finally {
+    await server?.stop()
     rmSync(runFile(), { force: true })
     await database.stop()
   }
 }
+
+/** What dies again and again is not started for ever. */
+class Deaths {
+  count = 0
+  /** @type {number[]} */
+  recent = []
+
+  /** @param {string} what Throws `Failed` where it is one too many. */
+  another(what) {
+    this.count++
+    const now = Date.now()
+    this.recent = [...this.recent.filter((at) => now - at < DEATHS_WITHIN_MS), now]
+    if (this.recent.length > MOST_DEATHS)
+      throw new Failed(
+        `The ${what} has ended ${this.recent.length} times within ten minutes; it is not started again. ` +
+          `What it said stands above, and in ${join(databaseFolder(), 'error.log')}.`,
+      )
+  }
+}
+
+/** The name of the promise that settles first.
+ * @param {Record<string, Promise<unknown>>} promises @returns {Promise<string>} */
+const firstOf = (promises) => Promise.race(Object.entries(promises).map(([name, promise]) => promise.then(() => name)))
+
+/** @param {string} url */
+const portOf = (url) => Number(new URL(url).port)
+const databaseFolder = () => join(dataFolder(), 'mariadb')
 
 const runFile = () => join(dataFolder(), 'running.json')
 
@@ -74,11 +117,11 @@ export const runningDatabase = () => {
 
 /** The database that DATABASE_URL names, else a private one beside the shop's data.
  * @param {(line: string) => void} say
- * @returns {Promise<{ url: string, stop: () => Promise<void> }>} */
+ * @returns {Promise<{ url: string, pid?: number, stop: () => Promise<void> }>} */
 export const openDatabase = async (say) => {
   const url = process.env.DATABASE_URL
   if (url) return { url, stop: async () => {} }
-  return startMariadb({ folder: join(dataFolder(), 'mariadb'), say })
+  return startMariadb({ folder: databaseFolder(), say })
 }
 
 /** @returns {Promise<number>} */
@@ -126,9 +169,11 @@ export const askedToStop = () =>
     for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => done())
   })
 
-/** @param {number} pid @returns {Promise<void>} */
+/** Settles when a process has ended; never for one that is not ours.
+ * @param {number | undefined} pid @returns {Promise<void>} */
 const gone = (pid) =>
   new Promise((done) => {
+    if (pid === undefined) return
     const watch = setInterval(() => {
       if (isRunning(pid)) return
       clearInterval(watch)

@@ -4,6 +4,7 @@ import { indexCatalogue } from '#core/catalogue/index'
 import { demoAccounts } from '#demo/accounts'
 import type { Config } from './config'
 import { connect } from './database/connect'
+import { logged } from './database/faults'
 import { alone, migrate } from './database/migrate'
 import { checkedBundle, importBundle } from './features/bundle/merge'
 import { CardCache } from './features/cards/cardCache'
@@ -20,6 +21,7 @@ import { SessionService } from './features/session/service'
 import { SignInLimit } from './features/session/signInLimit'
 import { SettingsService } from './features/settings/service'
 import { createApp } from './http/app'
+import { Door } from './http/door'
 import { Links } from './http/links'
 import { routes } from './routes'
 import type { Services } from './services'
@@ -27,7 +29,7 @@ import { WorkBoard } from './work/board'
 import { Workers } from './work/workers'
 
 export const compose = async (config: Config, now: () => Date = () => new Date()) => {
-  const log = pino({ level: config.logLevel })
+  const log = pino({ level: config.logLevel, serializers: { err: logged } })
   const database = await connect(config.databaseUrl)
   const workers = new Workers()
   const settings = new SettingsService(database, now)
@@ -48,6 +50,7 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
     signInLimit: new SignInLimit(database, now),
     settings,
     links: new Links(config, settings),
+    door: new Door(),
     work: new WorkBoard(),
     workers,
     now,

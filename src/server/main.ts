@@ -18,10 +18,23 @@ const server: Server = app.listen(config.port, config.host, (error?: Error) => {
   process.stdout.write(`Handhold is at http://${config.host}:${port}\n`)
 })
 
-/** Answers what has been asked, then lets go of the database. */
+/** Whatever clients do, it is over after so long. */
+const STOPPED_WITHIN_MS = 8000
+
+/** Answers what has been asked, asks nobody to go on, then lets go of the database. */
+let stopping = false
+server.prependListener('request', (_request, response) => {
+  if (stopping) response.setHeader('Connection', 'close')
+})
 const stop = () => {
-  server.close(() => void close().then(() => process.exit(0)))
+  stopping = true
+  const end = () => void close().finally(() => process.exit(0))
+  server.close(end)
   server.closeIdleConnections()
+  setTimeout(() => {
+    server.closeAllConnections()
+    setTimeout(() => process.exit(0), 1000)
+  }, STOPPED_WITHIN_MS)
 }
 process.once('SIGTERM', stop)
 process.once('SIGINT', stop)

@@ -14,6 +14,7 @@ import type { Outbox } from './features/outbox/outbox'
 import type { SessionService } from './features/session/service'
 import type { SignInLimit } from './features/session/signInLimit'
 import type { SettingsService } from './features/settings/service'
+import type { Door } from './http/door'
 import type { Links } from './http/links'
 import type { WorkBoard } from './work/board'
 import type { Workers } from './work/workers'
@@ -36,6 +37,7 @@ export interface Services {
   signInLimit: SignInLimit
   settings: SettingsService
   links: Links
+  door: Door
   work: WorkBoard
   workers: Workers
   now: () => Date

@@ -152,7 +152,7 @@ describe('diagnosis', () => {
     const { body } = await desk.post('/api/diagnosis').send(asked).expect(200)
     expect(body.causes[0]).toMatchObject({
       key: 'width.high',
-      told: 'differs',
+      comparison: 'differs',
       named: true,
       history: { was: 0, of: 0 },
     })

@@ -26,9 +26,9 @@ export const guard =
   async (request, response, next) => {
     const token = parseCookies(request.headers.cookie ?? '')[COOKIE]
     try {
-      const { session, revision } = await services.sessions.arriving(token)
+      const { session, revision } = await services.door.within(() => services.sessions.arriving(token))
       authorise(definition, session, request)
-      const snapshot = await services.catalogue.snapshot(revision)
+      const snapshot = await services.door.within(() => services.catalogue.snapshot(revision))
       response.setHeader(REVISION_HEADER, String(snapshot.revision))
       response.locals['arrival'] = { token, session, snapshot } satisfies Arrival
     } catch (error) {

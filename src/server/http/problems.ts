@@ -1,6 +1,9 @@
 /** What can go wrong with a request, and the one place where it becomes an answer (RFC 9457 problem details). */
 import type { ErrorRequestHandler } from 'express'
 import type { Logger } from 'pino'
+import { isUnavailable, isUnfit } from '../database/faults'
+
+const RETRY_SECONDS = 5
 
 export interface FieldIssue {
   path: (string | number)[]
@@ -64,6 +67,13 @@ export class Forbidden extends Problem {
   }
 }
 
+/** The database does not answer. Nothing was changed, as far as anybody was told. */
+export class Unavailable extends Problem {
+  constructor() {
+    super(503, 'The shop’s database does not answer at the moment. Please try again in a few seconds.')
+  }
+}
+
 interface ExpressError {
   type?: string
   status?: number
@@ -87,6 +97,12 @@ const expressProblem = (error: ExpressError): Problem | undefined => {
   return undefined
 }
 
+const databaseProblem = (error: unknown): Problem | undefined => {
+  if (isUnavailable(error)) return new Unavailable()
+  if (isUnfit(error)) return new Invalid('A text is longer than can be kept, or holds signs that cannot be.', [])
+  return undefined
+}
+
 export const problemHandler =
   (log: Logger): ErrorRequestHandler =>
   (error, _request, response, next) => {
@@ -94,13 +110,14 @@ export const problemHandler =
       next(error)
       return
     }
-    const problem = error instanceof Problem ? error : expressProblem(error as ExpressError)
-    if (!problem) log.error({ err: error }, 'a request failed')
+    const problem = error instanceof Problem ? error : (databaseProblem(error) ?? expressProblem(error as ExpressError))
+    if (!problem || problem.status === 503) log.error({ err: error }, 'a request failed')
     const { status, message, more } = problem ?? {
       status: 500,
       message: 'Something went wrong here; nothing was changed. Please try again.',
       more: {},
     }
+    if (status === 503) response.setHeader('Retry-After', String(RETRY_SECONDS))
     response
       .status(status)
       .type('application/problem+json')
