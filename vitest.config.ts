@@ -33,6 +33,23 @@ export default defineConfig({
           sequence: { groupOrder: 1 },
         },
       },
+      // Long, and with figures: `./handhold test fire`, not part of the usual run.
+      ...(process.env.HANDHOLD_FIRE === 'yes'
+        ? [
+            {
+              extends: true as const,
+              test: {
+                name: 'fire',
+                include: ['test/fire/**/*.test.ts', 'test/contract/schemas.test.ts'],
+                globalSetup: 'test/contract/database.setup.ts',
+                testTimeout: 1_200_000,
+                hookTimeout: 60_000,
+                fileParallelism: false,
+                sequence: { groupOrder: 2 },
+              },
+            },
+          ]
+        : []),
     ],
   },
 })

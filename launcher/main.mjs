@@ -9,6 +9,7 @@ const HELP = `Handhold: from a technique and a machine to a set-up card.
 
   ./handhold start                            install what is missing, build, start, print the address
   ./handhold test [NAME|FILE …]               every check; or those whose name holds a word; or test files alone
+  ./handhold test fire                        kills, hostile strangers, thousands of requests; some minutes
   ./handhold check                            types, lint and unit tests, in under two minutes
   ./handhold dev                              from source: client and server reload when a file changes
   ./handhold answer BUNDLE.json QUESTIONS.json

@@ -81,7 +81,8 @@ export const loadDemo = async ({
   sessions,
   now,
 }: Services): Promise<void> => {
-  if (!(await sessions.hasUsers())) for (const account of demoAccounts) await sessions.addUser(account)
+  // Each part whole or not at all: a start that is cut off goes on with what is missing.
+  if (!(await sessions.hasUsers())) await sessions.addUsers(demoAccounts)
   const { bundle } = await catalogue.snapshot()
   if (bundle.makes.length > 0) return
   const [{ demoBundle }, { demoCustomers }, { demoClasses }, { demoSupplies }, { demoCases }] = await Promise.all([
@@ -99,7 +100,7 @@ export const loadDemo = async ({
   const ids = new Map((await customers.all()).map(({ customer }) => [customer.name, customer.id]))
   for (const one of demoClasses(now(), ids)) if (!titles.has(one.title)) await classes.add(one, index)
   if (!(await cases.any()))
-    for (const { at, by, case: one } of demoCases(now(), ids)) await cases.add(one, { name: by, at })
+    await cases.addAll(demoCases(now(), ids).map(({ at, by, case: content }) => ({ content, actor: { name: by, at } })))
   if ((await cupboard.supplies()).version === 0) await cupboard.keep({ version: 0, supplies: demoSupplies() })
   await importBundle(catalogue, { name: 'Handhold demo', at: now() }, demo)
 }

@@ -150,3 +150,37 @@ describe('servers on one empty database', () => {
     await Promise.all([...shops, once].map((shop) => shop.close()))
   })
 })
+
+describe('a demo whose loading was cut off', () => {
+  it.each(['desk_case', 'class', 'customer', 'user', 'make'])(
+    'while %s was written is whole after the next start',
+    async (table) => {
+      const whole = await openShop()
+      const url = await empty()
+      // As a kill in the middle of that part leaves it: the database refuses the third row.
+      await withDatabase(url, (database) => migrate(database))
+      const counted = async (shop: Awaited<ReturnType<typeof openShop>>) =>
+        Object.fromEntries(
+          await Promise.all(
+            ['desk_case', 'class', 'customer', 'user', 'make', 'model'].map(async (name) => {
+              const [row] = (await shop.services.database.query(`SELECT COUNT(*) AS rows_ FROM \`${name}\``)) as [
+                { rows_: string },
+              ]
+              return [name, String(row.rows_)]
+            }),
+          ),
+        ) as Record<string, string>
+      await withDatabase(url, (database) =>
+        database.query(
+          `CREATE TRIGGER cut BEFORE INSERT ON \`${table}\` FOR EACH ROW ` +
+            `IF (SELECT COUNT(*) FROM \`${table}\`) >= 2 THEN SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'cut'; END IF`,
+        ),
+      )
+      await expect(openShop({ url })).rejects.toThrow(/cut/)
+      await withDatabase(url, (database) => database.query('DROP TRIGGER cut'))
+      const again = await openShop({ url })
+      expect(await counted(again)).toEqual(await counted(whole))
+      await Promise.all([whole.close(), again.close()])
+    },
+  )
+})

@@ -30,7 +30,9 @@ export const isUnavailable = (error: unknown): boolean =>
 
 export const isUnfit = (error: unknown): boolean => UNFIT.has(codeOf(error))
 
-/** An error as it may stand in a log: what a person typed is in a database's messages and statements, and not in this. */
+/**
+ * An error as it may stand in a log: what a person typed is in a database's messages and statements, and not in this.
+ */
 export const logged = (error: unknown): Record<string, unknown> => {
   if (!(error instanceof Error)) return { type: typeof error }
   const { code, errno, sqlState } = error as NodeJS.ErrnoException & { sqlState?: string }

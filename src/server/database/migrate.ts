@@ -19,13 +19,14 @@ const ASK_AGAIN_MS = 200
 export const alone = async (database: DataSource, work: (renewed: () => void) => Promise<void>): Promise<void> => {
   const holder = randomUUID()
   await database.query(
-    'CREATE TABLE IF NOT EXISTS `lease` (`id` tinyint NOT NULL, `holder` char(36) NOT NULL, `until` datetime(3) NOT NULL, ' +
-      'PRIMARY KEY (`id`)) ENGINE=InnoDB',
+    'CREATE TABLE IF NOT EXISTS `lease` (`id` tinyint NOT NULL, `holder` char(36) NOT NULL, ' +
+      '`until` datetime(3) NOT NULL, PRIMARY KEY (`id`)) ENGINE=InnoDB',
   )
   await again(() => database.query("INSERT IGNORE INTO `lease` VALUES (1, '', '2000-01-01')"))
   const take = async (): Promise<boolean> => {
     const { affectedRows } = (await database.query(
-      'UPDATE `lease` SET `holder` = ?, `until` = NOW(3) + INTERVAL ? SECOND WHERE `id` = 1 AND (`holder` = ? OR `until` < NOW(3))',
+      'UPDATE `lease` SET `holder` = ?, `until` = NOW(3) + INTERVAL ? SECOND ' +
+        'WHERE `id` = 1 AND (`holder` = ? OR `until` < NOW(3))',
       [holder, LEASE_SECONDS, holder],
     )) as { affectedRows: number }
     return affectedRows > 0

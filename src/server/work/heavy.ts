@@ -24,8 +24,12 @@ export interface TaskRequest {
   begun: MessagePort
 }
 
-/** The worker's entry. A fault is told by its message: what a library throws may not be one that can be sent. */
-export default async ({ task, given, begun }: TaskRequest): Promise<unknown> => {
+/**
+ * The worker's entry, called by its name. A fault is told by its message: what a library throws may not be one that can
+ * be sent.
+ * @public
+ */
+export const work = async ({ task, given, begun }: TaskRequest): Promise<unknown> => {
   if (isMainThread) throw new Error('heavy work is not done beside the desk')
   begun.postMessage(true)
   begun.close()

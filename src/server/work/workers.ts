@@ -19,6 +19,7 @@ type Done<Task extends keyof Tasks> = Awaited<ReturnType<Tasks[Task]>>
 export class Workers {
   private readonly pool = new Piscina<TaskRequest, unknown>({
     filename: entry(),
+    name: 'work',
     minThreads: 0,
     maxThreads: WORKERS,
     maxQueue: MOST_WAITING,

@@ -279,16 +279,20 @@ describe('a CSV file', () => {
     const readBack = (file: string): string[][] => {
       const rows: string[][] = [[]]
       let [cell, quoted] = ['', false]
+      const close = () => {
+        rows.at(-1)?.push(cell)
+        cell = ''
+      }
       for (let at = file.startsWith('\uFEFF') ? 1 : 0; at < file.length; at++) {
         const sign = file[at] as string
         if (quoted && sign === '"' && file[at + 1] === '"') cell += file[++at]
         else if (sign === '"') quoted = !quoted
         else if (quoted) cell += sign
-        else if (sign === ',') cell = void rows.at(-1)?.push(cell) ?? ''
+        else if (sign === ',') close()
         // A spreadsheet ends a line at a carriage return, at a line feed, and at both.
         else if (sign === '\r' || sign === '\n') {
           if (sign === '\r' && file[at + 1] === '\n') at++
-          cell = void rows.at(-1)?.push(cell) ?? ''
+          close()
           rows.push([])
         } else cell += sign
       }

@@ -5,7 +5,10 @@ import { parseNumber } from '#core/units/parse'
 import { call, get, problemText } from '../../api/client'
 import { useSession } from '../../state/session'
 
-/** What the shop chooses for itself: what good samples may differ by, how long cases keep whose they were, where its links lead. */
+/**
+ * What the shop chooses for itself: what good samples may differ by, how long cases keep whose they were, where its
+ * links lead.
+ */
 const session = useSession()
 const mm = ref('')
 const numbers = ref('')

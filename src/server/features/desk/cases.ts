@@ -29,17 +29,23 @@ export class CaseStore {
   }
 
   /** `at`: of a case that is written down later. */
-  async add(content: CaseWrite, { name, at }: Actor): Promise<CaseRow> {
+  async add(content: CaseWrite, actor: Actor): Promise<CaseRow> {
+    return (await this.addAll([{ content, actor }]))[0] as CaseRow
+  }
+
+  /** All of them or none. */
+  async addAll(cases: readonly { content: CaseWrite; actor: Actor }[]): Promise<CaseRow[]> {
     return this.database.transaction(async (manager) => {
-      await checkCustomer(manager, content)
-      const { identifiers } = await manager.insert(DeskCaseRow, {
-        version: 1,
-        at,
-        by: name,
-        ...columns(content),
-      } as never)
-      const id = identifiers[0]?.['id'] as number
-      return { version: 1, case: { ...content, id, at: at.toISOString(), by: name } }
+      const rows: CaseRow[] = []
+      for (const { content, actor } of cases) {
+        const { name, at } = actor
+        await checkCustomer(manager, content)
+        const row = { version: 1, at, by: name, ...columns(content) }
+        const { identifiers } = await manager.insert(DeskCaseRow, row as never)
+        const id = identifiers[0]?.['id'] as number
+        rows.push({ version: 1, case: { ...content, id, at: at.toISOString(), by: name } })
+      }
+      return rows
     })
   }
 

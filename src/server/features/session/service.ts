@@ -27,8 +27,17 @@ export class SessionService {
     private readonly now: () => Date,
   ) {}
 
-  async addUser({ id, name, role, password }: NewUser): Promise<void> {
-    await this.database.getRepository(UserRow).insert({ id, name, role, passwordHash: await hash(password) })
+  async addUser(user: NewUser): Promise<void> {
+    await this.addUsers([user])
+  }
+
+  /** All of them or none. */
+  async addUsers(users: readonly NewUser[]): Promise<void> {
+    const rows = users.map(async ({ id, name, role, password }) => ({
+      ...{ id, name, role },
+      passwordHash: await hash(password),
+    }))
+    await this.database.getRepository(UserRow).insert(await Promise.all(rows))
   }
 
   /** The lead of a shop in which nobody has an account yet; throws `Conflict` where somebody has. */
