@@ -172,6 +172,23 @@ describe('a practice link', () => {
     expect(links.find((link: { id: number }) => link.id === id)).toMatchObject({ note: 'Friday’s class', attempts: 1 })
   })
 
+  it('keeps two hundred attempts and not one more, also of many who come at once', async () => {
+    const { id, path } = await make()
+    const send = () =>
+      shop
+        .anyone()
+        .post(`/api/shared/practice/${tokenOf(path)}/attempts`)
+        .send({ name: 'Many', review })
+    for (let i = 0; i < 190; i += 10) await Promise.all(Array.from({ length: 10 }, send))
+    const answers = await Promise.all(Array.from({ length: 40 }, send))
+    expect(answers.filter(({ status }) => status === 201)).toHaveLength(10)
+    expect(answers.filter(({ status }) => status === 404)).toHaveLength(30)
+    const [row] = await shop.services.database.query('SELECT COUNT(*) AS kept FROM practice_attempt WHERE link = ?', [
+      id,
+    ])
+    expect(Number(row.kept)).toBe(200)
+  })
+
   it('cannot be guessed, and says the same whether it was revoked, is over or never was', async () => {
     const { id, path } = await make()
     const gone = await shop.anyone().get('/api/shared/practice/nobodyEverGaveThisTokenAway').expect(404)

@@ -122,9 +122,6 @@ export const linkRoutes = [
     refuses: [404, 409, 422],
     handle: async ({ params, body, services }) => {
       const { id: link, asked } = await linkOf(services, params.token)
-      const kept = await services.database.manager.countBy(PracticeAttemptRow, { link })
-      if (kept >= MOST_ATTEMPTS)
-        throw new NotFound('This link has been practised with often enough. Ask the shop for a new one.')
       const { stage: wanted, ...question } = asked
       const trial = trialFor(await services.catalogue.snapshot(), defined(question), wanted)
       const content = {
@@ -135,8 +132,14 @@ export const linkRoutes = [
         review: body.review,
       }
       const row = { user: null, link, by: body.name, at: services.now(), content }
-      const { identifiers } = await services.database.manager.insert(PracticeAttemptRow, row as never)
-      return { id: identifiers[0]?.['id'] as number }
+      return services.database.transaction(async (manager) => {
+        // Who comes at the same moment waits for this row: however many they are, no more are kept.
+        await manager.findOne(PracticeLinkRow, { where: { id: link }, lock: { mode: 'pessimistic_write' } })
+        if ((await manager.countBy(PracticeAttemptRow, { link })) >= MOST_ATTEMPTS)
+          throw new NotFound('This link has been practised with often enough. Ask the shop for a new one.')
+        const { identifiers } = await manager.insert(PracticeAttemptRow, row as never)
+        return { id: identifiers[0]?.['id'] as number }
+      })
     },
   }),
 ]
