@@ -47,6 +47,28 @@ describe('a call', () => {
     expect(asked[0]?.headers['X-Work']).toBe('w-1')
   })
 
+  it('asks again what cannot be answered at the moment, as often as is decent, and writes nothing twice', async () => {
+    const later = (seconds: string) =>
+      new Response(JSON.stringify({ title: 'Not now.', status: 503 }), {
+        status: 503,
+        headers: { 'Retry-After': seconds },
+      })
+    answer = () => (asked.length < 3 ? later('0') : json({ told: true }))
+    expect(await get('/api/picks')).toEqual({ told: true })
+    expect(asked).toHaveLength(3)
+    asked.length = 0
+    answer = () => later('0')
+    expect((await problemOf(get('/api/picks'))).details.status).toBe(503)
+    expect(asked).toHaveLength(4)
+    asked.length = 0
+    expect((await problemOf(call('POST', '/api/cases', {}))).details.title).toBe('Not now.')
+    expect(asked).toHaveLength(1)
+    asked.length = 0
+    answer = () => json({ title: 'Too heavy.', status: 503 }, 503)
+    expect((await problemOf(get('/api/picks'))).details.title).toBe('Too heavy.')
+    expect(asked).toHaveLength(1)
+  })
+
   it('understands an answer without a body', async () => {
     answer = () => new Response(null, { status: 204 })
     expect(await call('DELETE', '/api/x')).toBeUndefined()

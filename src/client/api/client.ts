@@ -44,8 +44,24 @@ export const whenSignedOut = (callback: () => void): void => {
 /** JSON, or a file as it is. */
 type Body = { json: unknown } | { file: Blob } | undefined
 
+/** A question that the server cannot answer now is asked so often. What writes is not sent again by itself. */
+const TRIES = 4
+const LONGEST_WAIT = 10
+/** After how many seconds it wants to be asked again; undefined where it does not say. */
+const secondsIn = (response: Response): number | undefined => {
+  const seconds = Number(response.headers.get('Retry-After') ?? NaN)
+  return seconds >= 0 ? Math.min(seconds, LONGEST_WAIT) : undefined
+}
+
 /** `work`: the name under which it is asked how far it is. */
-const send = async (method: string, path: string, accept: string, body: Body, work?: string): Promise<Response> => {
+const send = async (
+  method: string,
+  path: string,
+  accept: string,
+  body: Body,
+  work?: string,
+  tries = TRIES,
+): Promise<Response> => {
   const type =
     body === undefined ? undefined : 'json' in body ? 'application/json' : body.file.type || 'application/octet-stream'
   const response = await fetch(path, {
@@ -61,6 +77,11 @@ const send = async (method: string, path: string, accept: string, body: Body, wo
     throw new ApiProblem(UNREACHABLE)
   })
   if (response.ok) return response
+  const wait = method === 'GET' && response.status === 503 ? secondsIn(response) : undefined
+  if (wait !== undefined && tries > 1) {
+    await new Promise((done) => setTimeout(done, wait * 1000))
+    return send(method, path, accept, body, work, tries - 1)
+  }
   if (response.status === 401 && path !== '/api/session') signedOut()
   const said: unknown = await response.json().catch(() => undefined)
   throw new ApiProblem((said as ProblemDetails | undefined) ?? { ...UNREACHABLE, status: response.status })
