@@ -1,4 +1,4 @@
-/** What the workers for heavy work can do, and for how long at the most, seconds. */
+/** What the workers for heavy work can do. The server itself never loads it: what it needs is large. */
 import { isMainThread, type MessagePort } from 'node:worker_threads'
 import { readCatalogue } from '../features/bundle/readCatalogue'
 import { readCalendar } from '../features/classes/calendarFile'
@@ -8,14 +8,6 @@ import { drawPdf } from '../print/pdf'
 
 export const tasks = { optimum, drawPdf, joinPdf, readCalendar, readCatalogue }
 export type Tasks = typeof tasks
-
-export const MOST_SECONDS: Record<keyof Tasks, number> = {
-  optimum: 60,
-  drawPdf: 30,
-  joinPdf: 60,
-  readCalendar: 5,
-  readCatalogue: 60,
-}
 
 export interface TaskRequest {
   task: keyof Tasks

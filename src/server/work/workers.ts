@@ -5,7 +5,7 @@ import { MessageChannel } from 'node:worker_threads'
 import { Piscina } from 'piscina'
 import { Problem } from '../http/problems'
 import { Stopped } from './board'
-import { MOST_SECONDS, type Tasks, type TaskRequest } from './heavy'
+import type { Tasks, TaskRequest } from './heavy'
 
 /** Two at least: one that is kept busy by a poisoned file never stops the others' pages. */
 const WORKERS = Math.max(2, availableParallelism() - 1)
@@ -13,6 +13,14 @@ const MOST_WAITING = 64
 const IDLE_MS = 60_000
 /** A worker that needs more is ended, and its task with it. */
 const MOST_MEGABYTES = 1024
+/** How long a task may take, once it is begun. */
+const MOST_SECONDS: Record<keyof Tasks, number> = {
+  optimum: 60,
+  drawPdf: 30,
+  joinPdf: 60,
+  readCalendar: 5,
+  readCatalogue: 60,
+}
 
 type Done<Task extends keyof Tasks> = Awaited<ReturnType<Tasks[Task]>>
 
@@ -32,9 +40,8 @@ export class Workers {
   constructor(private readonly seconds: Partial<Record<keyof Tasks, number>> = {}) {}
 
   /**
-   * Throws `Problem` 503 where too many wait already or the task took longer or needed more memory than it may;
-   * `Stopped` where `signal` ended it;
-   * whatever else it throws is an `Error` with the task's own words.
+   * Throws `TooHeavy` where too many wait already, or the task took longer or needed more memory than it may;
+   * `Stopped` where `signal` ended it; whatever else it throws is an `Error` with the task's own words.
    */
   async run<Task extends keyof Tasks>(
     task: Task,
