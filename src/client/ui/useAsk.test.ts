@@ -24,7 +24,7 @@ beforeEach(() => {
         const q = new URLSearchParams(path.split('?')[1]).get('q') ?? ''
         waiting.push({
           q,
-          say: (body, ok = true) => done({ ok, status: ok ? 200 : 503, json: () => Promise.resolve(body) }),
+          say: (body, ok = true) => done(new Response(JSON.stringify(body), { status: ok ? 200 : 503 })),
         })
       }),
   )

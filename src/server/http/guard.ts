@@ -27,6 +27,8 @@ export const guard =
     const token = parseCookies(request.headers.cookie ?? '')[COOKIE]
     try {
       const { session, revision } = await services.door.within(() => services.sessions.arriving(token))
+      // Also who is refused is told how far the catalogue is.
+      response.setHeader(REVISION_HEADER, String(revision))
       authorise(definition, session, request)
       const snapshot = await services.door.within(() => services.catalogue.snapshot(revision))
       response.setHeader(REVISION_HEADER, String(snapshot.revision))

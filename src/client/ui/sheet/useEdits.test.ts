@@ -13,7 +13,7 @@ let kept: Map<string, string>
 let meanwhile: (() => void) | undefined
 let unreadable: boolean
 
-const answer = (status: number, body: unknown) => ({ ok: status < 300, status, json: () => Promise.resolve(body) })
+const answer = (status: number, body: unknown) => new Response(JSON.stringify(body), { status })
 
 beforeEach(() => {
   revision = 1
