@@ -10,7 +10,7 @@ import type { Tasks, TaskRequest } from './heavy'
 /** Two at least: one that is kept busy by a poisoned file never stops the others' pages. */
 const WORKERS = Math.max(2, availableParallelism() - 1)
 const MOST_WAITING = 64
-const IDLE_MS = 60_000
+const IDLE_MS = 10 * 60_000
 /** A worker that needs more is ended, and its task with it. */
 const MOST_MEGABYTES = 1024
 /** How long a task may take, once it is begun. */
