@@ -8,7 +8,9 @@ export default defineConfig({
   globalSetup: './test/e2e/shop.setup.ts',
   workers: 1,
   reporter: 'list',
-  timeout: 60_000,
+  // Bounds of patience, not of speed: a machine that gives its time to others may be slow for a minute.
+  timeout: 180_000,
+  expect: { timeout: 30_000 },
   use: {
     baseURL: process.env.HANDHOLD_E2E_URL,
     viewport: { width: 1280, height: 800 },
