@@ -1,4 +1,5 @@
 /** What to set: absent, house, target, default or unstated, held to what the machine reaches. (answers §4) */
+import { compareParameters } from '../catalogue/parameters'
 import type { Parameter, Positions, Range, Scale, Stage, StageTarget, Stitch, Target } from '../catalogue/types'
 import { TOLERANCE, tidy, type Mm } from '../units/quantities'
 import type { HouseSetting } from './houseSetting'
@@ -36,24 +37,6 @@ export interface SettingsDraft {
   drafts: Map<Parameter, Draft>
   /** The setup, with what two-faced dials add to it. */
   setup: Positions
-}
-
-const ORDER = [
-  'width',
-  'length',
-  'needlePosition',
-  'tension',
-  'pressure',
-  'differential',
-  'cuttingWidth',
-  'balance',
-  'elongation',
-]
-
-/** The order settings are given in: width, length, needle position, tensions, the rest; then by name. */
-export const compareParameters = (a: Parameter, b: Parameter): number => {
-  const rank = (parameter: Parameter) => ORDER.indexOf(parameter.split(':')[0] as string)
-  return rank(a) - rank(b) || (a < b ? -1 : a > b ? 1 : 0)
 }
 
 /** Every parameter with a target that holds, a default of the stitch or a value in the house sample. */

@@ -1,4 +1,5 @@
 /** A value as the model shows it. (answers §4.7) */
+import { isInMm } from '../catalogue/parameters'
 import type { Mark, Parameter, Positions, Range, Scale } from '../catalogue/types'
 import { formatDisplay, formatNumber } from '../units/format'
 import { spiFromMm, tidy } from '../units/quantities'
@@ -6,7 +7,6 @@ import { agrees } from './reach'
 
 type Value = number | Range | 'auto' | 'absent' | 'unstated'
 
-const IN_MM: ReadonlySet<Parameter> = new Set(['width', 'length', 'needlePosition', 'cuttingWidth'])
 /** Nearer to a mark than this share of the gap reads "just under" or "just over" it. */
 const JUST = 0.25
 
@@ -52,7 +52,7 @@ export const inWords = (name: string): string =>
 const near = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6
 
 const plain = (value: number, parameter: Parameter): string =>
-  IN_MM.has(parameter) ? formatDisplay(tidy(value)) : formatNumber(value)
+  isInMm(parameter) ? formatDisplay(tidy(value)) : formatNumber(value)
 
 const againstMarks = (marks: readonly Mark[], value: number): string => {
   const below = [...marks].reverse().find((mark) => mark.value < value)

@@ -6,6 +6,7 @@
  * A key left out means "not stated", and unknown is never no.
  */
 import type { Mm, NeedleSize, StitchesPerMinute } from '../units/quantities'
+import type { PlainParameter } from './parameters'
 
 export type Id = string
 export type Range = { from: number; to: number }
@@ -66,17 +67,7 @@ export type Kind =
   'mechanical' | 'computerised' | 'straightStitch' | 'overlocker' | 'coverstitch' | 'overlockCover' | 'embroidery'
 export type Shank = 'low' | 'high' | 'slant' | `own:${string}`
 export type Attachment = 'snapOn' | 'screwOn' | `own:${string}`
-export type Parameter =
-  | 'width'
-  | 'length'
-  | 'needlePosition'
-  | 'tension'
-  | `tension:${string}`
-  | 'pressure'
-  | 'differential'
-  | 'cuttingWidth'
-  | 'balance'
-  | 'elongation'
+export type Parameter = PlainParameter | `tension:${string}`
 
 export interface Model {
   id: Id

@@ -1,5 +1,6 @@
 /** The controls and rules of a model: the usual of its kind, with what the model adds or says otherwise. */
-import type { ControlRule, Controls, Id, Item, Kind, Model, Positions, Scale } from '../catalogue/types'
+import { PARAMETERS, plainOf } from '../catalogue/parameters'
+import type { ControlRule, Controls, Id, Item, Kind, Model, Parameter, Positions, Scale } from '../catalogue/types'
 import { ABSENT } from './rules'
 import { household } from './usual/household'
 import { overlockers } from './usual/overlockers'
@@ -10,15 +11,8 @@ type Items = ReadonlyMap<Id, Item>
 export const USUAL: Record<Kind, Usual> = { ...household, ...overlockers } as Record<Kind, Usual>
 
 const VALUE_SECONDS = 4
-const VALUE_HABIT: Record<string, number> = {
-  width: 80,
-  length: 81,
-  needlePosition: 82,
-  cuttingWidth: 83,
-  tension: 84,
-  pressure: 85,
-  differential: 86,
-}
+/** Values are set in the order in which they are given, after the stitch. */
+const VALUE_HABIT = 80
 
 /**
  * Every control the model has, with where it sits; what its kind has by a feature only where the model has that.
@@ -31,7 +25,7 @@ export const controlsOf = (model: Model, items: Items, usual: Usual = USUAL[mode
     .filter(([, scale]) => scale !== 'absent')
     .map(([parameter]): [string, Controls['controls'][string]] => [
       parameter,
-      open(VALUE_HABIT[parameter.split(':')[0] as string] ?? 87, VALUE_SECONDS),
+      open(VALUE_HABIT + PARAMETERS.indexOf(plainOf(parameter as Parameter)), VALUE_SECONDS),
     ])
   const merged = new Map([...listed, ...values])
   for (const [id, told] of Object.entries(own?.controls ?? {})) {

@@ -3,6 +3,7 @@
  * by how far each is off, whether the trouble names it, and how often it was the cause before; then the least moves
  * that put it right. (classes-and-desk, The desk)
  */
+import { entryOf } from '../catalogue/parameters'
 import type { Parameter, Positions, Scale } from '../catalogue/types'
 import { planChangeover, type ChangeoverPlan } from '../changeover/plan'
 import { asTheCardSays, missing, type MachineState } from '../practice/machine'
@@ -154,11 +155,7 @@ const NOT_ASKED: ReadonlySet<string> = new Set(['power', 'needleHeight', 'footLi
 const stepOf = (parameter: Parameter, scale: Scale | 'absent' | undefined): number => {
   if (scale !== undefined && scale !== 'absent' && scale.step !== undefined && scale.step > 0 && scale.shows !== 'spi')
     return scale.step
-  return parameter === 'length' || parameter === 'differential'
-    ? 0.2
-    : parameter === 'width' || parameter === 'needlePosition' || parameter === 'cuttingWidth'
-      ? 0.5
-      : 0.5
+  return entryOf(parameter).handStep
 }
 
 const sizeOf = ({ steps }: ShownDifference): number => (steps === undefined ? 0.9 : 1 - PER_STEP ** steps)

@@ -1,4 +1,5 @@
 /** A maker's stitch chart, row by row, each beside its original text. Nothing is written by reading. */
+import { entryOf, isInMm, type PlainParameter } from '../catalogue/parameters'
 import type { Model, Motion, Parameter, Range, Scale, Stitch } from '../catalogue/types'
 import { tidy } from '../units/quantities'
 import { freeId, slug } from '../catalogue/ids'
@@ -7,10 +8,12 @@ import {
   columnOf,
   headingScore,
   tidyHeading,
+  valueFields,
   withHabits,
   type ChartColumn,
   type ChartField,
   type ColumnHabit,
+  type TextField,
 } from './columns'
 import { NO_NOTES, type NoteLookup } from './fileTable'
 import { readValue, type CellFault, type CellReading } from './readValue'
@@ -45,11 +48,8 @@ export interface ChartFault {
   why: CellFault | 'noNumber' | 'sameNumber' | 'noResult'
 }
 
-export type ValueField = Extract<ChartField, Parameter>
-type TextField = Exclude<ChartField, ValueField>
+export type ValueField = PlainParameter
 
-const VALUE_FIELDS: readonly ValueField[] = ['width', 'length', 'tension', 'needlePosition', 'pressure']
-const IN_MM: ReadonlySet<ChartField> = new Set(['width', 'length', 'needlePosition'])
 /** The headings are looked for this far down. */
 const HEADING_WITHIN = 20
 const LEAST_HEADINGS = 2
@@ -153,9 +153,9 @@ const readRow = (
       const reading: CellReading = why
         ? { is: 'unreadable', why }
         : readValue(text, {
-            measures: IN_MM.has(column.field) ? 'length' : 'mark',
+            measures: isInMm(column.field) ? 'length' : 'mark',
             unit: column.unit,
-            signed: column.field === 'needlePosition',
+            signed: entryOf(column.field).signed ?? false,
           })
       read.values[column.field] = column.asShown ? inside(reading, scales[column.field]) : reading
       if (reading.is === 'unreadable') read.faults.push(fault(row, column, text, reading.why))
@@ -192,7 +192,7 @@ const NOTED = { date: 'looksLikeDate', noResult: 'noResult' } as const
 
 /** A row without a number adds to the stitch above, unless it states what the stitch states otherwise or unreadably. */
 const addsTo = (stitch: ChartRow, row: ChartRow): boolean =>
-  VALUE_FIELDS.every((field) => {
+  valueFields.every((field) => {
     const [stated, more] = [stitch.values[field], row.values[field]]
     if (more === undefined || more.is === 'silent' || stated === undefined || stated.is === 'silent') return true
     return stated.is === 'value' && more.is === 'value' && sameValue(stated.value, more.value)
@@ -202,7 +202,7 @@ const addsTo = (stitch: ChartRow, row: ChartRow): boolean =>
 const joined = (stitch: ChartRow, more: ChartRow): ChartRow => {
   const name = [stitch.texts.name, more.texts.name].filter((text) => text !== undefined).join(' ')
   const values = { ...stitch.values }
-  for (const field of VALUE_FIELDS) {
+  for (const field of valueFields) {
     const reading = more.values[field]
     if (reading?.is === 'value' || (reading?.is === 'silent' && reading.see !== undefined)) {
       if (values[field]?.is !== 'value') values[field] = reading
@@ -211,7 +211,7 @@ const joined = (stitch: ChartRow, more: ChartRow): ChartRow => {
   return { ...stitch, texts: { ...more.texts, ...stitch.texts, ...(name === '' ? {} : { name }) }, values }
 }
 
-const isValueField = (field: ChartField): field is ValueField => (VALUE_FIELDS as readonly string[]).includes(field)
+const isValueField = (field: ChartField): field is ValueField => (valueFields as readonly string[]).includes(field)
 
 const fault = (row: number, column: ChartColumn, text: string, why: ChartFault['why']): ChartFault => ({
   row,
@@ -253,7 +253,7 @@ export interface StitchChoice {
 /** The stitch a row states. What the book does not state stays unstated. */
 export const stitchOf = (row: ChartRow, { id, function: named, motion }: StitchChoice): Stitch => {
   const defaults: Partial<Record<Parameter, number | Range | 'auto'>> = {}
-  for (const field of VALUE_FIELDS) {
+  for (const field of valueFields) {
     const reading = row.values[field]
     if (reading?.is === 'value') defaults[field] = reading.value
   }
@@ -277,7 +277,7 @@ export const stitchOver =
   (known: Stitch, read: Stitch): Stitch => {
     const fields = new Set(columns.map(({ field }) => field))
     const defaults = { ...known.defaults }
-    for (const field of VALUE_FIELDS) {
+    for (const field of valueFields) {
       if (!fields.has(field)) continue
       const value = read.defaults?.[field]
       if (value === undefined) delete defaults[field]

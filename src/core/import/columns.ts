@@ -1,33 +1,15 @@
 /** Which column of a chart holds what, told from its heading. */
+import { entryOf, parametersThat, type PlainParameter } from '../catalogue/parameters'
 import type { Model, Parameter } from '../catalogue/types'
 import type { AssumedUnit } from '../units/parse'
 
-export type ChartField =
-  | 'number'
-  | 'menu'
-  | 'name'
-  | 'function'
-  | 'foot'
-  | 'page'
-  | 'width'
-  | 'length'
-  | 'tension'
-  | 'needlePosition'
-  | 'pressure'
+export type TextField = 'number' | 'menu' | 'name' | 'function' | 'foot' | 'page'
+export type ChartField = TextField | PlainParameter
 
-export const chartFields: readonly ChartField[] = [
-  'number',
-  'menu',
-  'name',
-  'function',
-  'foot',
-  'width',
-  'length',
-  'tension',
-  'needlePosition',
-  'pressure',
-  'page',
-]
+/** Parameters that a chart may have a column for. */
+export const valueFields: readonly PlainParameter[] = parametersThat(({ heading }) => heading)
+
+export const chartFields: readonly ChartField[] = ['number', 'menu', 'name', 'function', 'foot', ...valueFields, 'page']
 
 export interface ChartColumn {
   place: number
@@ -73,13 +55,9 @@ export const habitsOf = (columns: readonly ChartColumn[]): Record<string, Column
 
 /** First match wins; a heading is lower-cased and stripped of its unit before it is looked up. */
 const HEADINGS: [ChartField, RegExp][] = [
-  ['needlePosition', /needle|^n\.? ?pos/],
-  ['pressure', /pressure(?! ?foot)/],
+  ...[...valueFields].reverse().map((field): [ChartField, RegExp] => [field, entryOf(field).heading as RegExp]),
   ['foot', /foot|^ft\.?$/],
   ['page', /^(pages?|pp?\.?|pg\.?)$/],
-  ['width', /width|^w\.?$/],
-  ['length', /length|stitches ?(\/|per) ?in|^l\.?$|^spi$/],
-  ['tension', /tension|^tens\.?$|^t\.?$/],
   ['menu', /menu|mode|group|category|ring/],
   ['function', /function|purpose/],
   ['number', /^(no|nr|num|number|#|stitch (no|nr|number)|select|dial|picture)\.?$/],

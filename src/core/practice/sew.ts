@@ -1,6 +1,7 @@
 /** What the machine of a trial would sew as it stands, before anyone tries it on fabric. */
 import { fencesAround, wouldHit } from '../answer/clearance'
 import type { Reason } from '../answer/reasons'
+import { entryOf } from '../catalogue/parameters'
 import type { Item, Model, Parameter, Range, Stitch } from '../catalogue/types'
 import { specFrom } from '../card/sketch'
 import type { StitchSpec } from '../stitch/types'
@@ -157,7 +158,7 @@ const offTheCard = (trial: Trial, { values }: MachineState): Finding[] =>
       const at = values[parameter]
       if (at === undefined || typeof value !== 'number') return []
       const scale = trial.model.scales[parameter]
-      const notice = noticed(parameter, scale && scale !== 'absent' ? (scale.number ?? 1) : 1)
+      const notice = entryOf(parameter).noticed ?? (typeof scale === 'object' ? scale.number : undefined) ?? 1
       if (Math.abs(at - value) < notice) return []
       const toward = at > value ? 'high' : 'low'
       const faults = trial.stage.faults.flatMap((fault) =>
@@ -168,16 +169,6 @@ const offTheCard = (trial: Trial, { values }: MachineState): Finding[] =>
       return faults.length > 0 ? faults : [{ code: 'offCard', parameter, at, wanted: value }]
     },
   )
-
-/** From which difference on a hand sees it: a quarter millimetre of width, a tenth of length, one number of a dial. */
-const noticed = (parameter: Parameter, number: number): number =>
-  parameter === 'length'
-    ? 0.1
-    : parameter === 'width' || parameter === 'needlePosition' || parameter === 'cuttingWidth'
-      ? 0.25
-      : parameter === 'differential'
-        ? 0.1
-        : number
 
 const specOf = (trial: Trial, state: MachineState): StitchSpec | undefined => {
   const stitch = stitchOf(trial, state)

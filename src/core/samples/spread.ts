@@ -2,7 +2,8 @@
  * How far good samples agree: median, least and most of every value, and where they disagree beyond what the shop
  * bears.
  */
-import { isStale, mediansOf, numberOf } from '../answer/houseSetting'
+import { isStale, mediansOf } from '../answer/houseSetting'
+import { entryOf, isInMm } from '../catalogue/parameters'
 import type { Id, Model, Parameter, Sample } from '../catalogue/types'
 import { TOLERANCE, tidy } from '../units/quantities'
 
@@ -12,8 +13,6 @@ export interface ShopTolerance {
   numbers: number
 }
 export const USUAL_TOLERANCE: ShopTolerance = { mm: 0.5, numbers: 1 }
-
-const IN_MM: readonly Parameter[] = ['width', 'length', 'needlePosition', 'cuttingWidth']
 
 export interface Spread {
   parameter: Parameter
@@ -41,15 +40,13 @@ export const spreadOf = (samples: readonly Sample[], model: Model, tolerance = U
   [...mediansOf(samples)].map(([parameter, median]) => {
     const values = samples.flatMap(({ used }) => used[parameter] ?? [])
     const [least, most] = [Math.min(...values), Math.max(...values)]
-    const bears = IN_MM.includes(parameter) ? tolerance.mm : tolerance.numbers * numberOfOther(model, parameter)
+    const bears = isInMm(parameter) ? tolerance.mm : tolerance.numbers * numberOfOther(model, parameter)
     return { parameter, median, least, most, samples: values.length, disputed: most - least > bears + TOLERANCE }
   })
 
-/** Tensions and dials count in ones where their scale does not say otherwise; ratios in tenths. */
 const numberOfOther = (model: Model, parameter: Parameter): number => {
   const scale = model.scales[parameter]
-  if (scale && scale !== 'absent' && scale.number !== undefined) return scale.number
-  return parameter === 'differential' ? numberOf(undefined) : 1
+  return (typeof scale === 'object' ? scale.number : undefined) ?? entryOf(parameter).number ?? 1
 }
 
 /** The middle of several sewn tries, tidied; undefined for none. */

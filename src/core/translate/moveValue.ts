@@ -1,4 +1,5 @@
 /** A value of one machine put on another's scale. (answers §5) */
+import { isInMm } from '../catalogue/parameters'
 import type { Parameter, Range, Scale } from '../catalogue/types'
 import { showValue } from '../answer/show'
 import { inRange, nearest, reachOf } from '../answer/reach'
@@ -21,8 +22,6 @@ export type MovedValue =
   /** The scale is not stated, or its marks cannot be compared. */
   | { is: 'notComparable' }
 
-const IN_MM: ReadonlySet<string> = new Set(['width', 'length', 'needlePosition', 'cuttingWidth'])
-
 /**
  * Lengths move as millimetres. Tension and pressure move as numbers from the normal mark, where both machines state
  * one. Other marks mean something on their own machine only.
@@ -35,7 +34,7 @@ export const moveValue = (
 ): MovedValue => {
   if (to === 'absent') return { is: 'noControl' }
   if (to === undefined) return { is: 'notComparable' }
-  const wanted = IN_MM.has(parameter) ? value : fromNormal(value, from, to)
+  const wanted = isInMm(parameter) ? value : fromNormal(value, from, to)
   if (wanted === undefined) return { is: 'notComparable' }
   const place = nearest(reachOf(to), wanted, { ties: 'lower', aboveZero: parameter === 'length' && value > TOLERANCE })
   if (!place) return { is: 'notComparable' }

@@ -2,7 +2,7 @@
 import { withContents } from '../catalogue/index'
 import type { Id, Model, Parameter, Scale } from '../catalogue/types'
 import type { AnswerContext } from '../answer/explain'
-import { compareParameters } from '../answer/settings'
+import { compareParameters } from '../catalogue/parameters'
 import { reachOf } from '../answer/reach'
 import type { Verdict } from '../answer/types'
 import { decide } from '../coverage/decide'

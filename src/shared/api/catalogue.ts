@@ -1,5 +1,6 @@
 /** The open catalogue file as schemas: what comes in over the wire or from a file is checked by these. */
 import { z } from 'zod'
+import { PARAMETERS } from '#core/catalogue/parameters'
 import type * as core from '#core/catalogue/types'
 
 /** Ids are slugs: no spaces, nothing a path or a shell would read. */
@@ -62,18 +63,7 @@ const Attachment = z
   .string()
   .regex(own('snapOn', 'screwOn'), 'snapOn, screwOn or own:…') as unknown as z.ZodType<core.Attachment>
 
-const PLAIN_PARAMETERS = [
-  'width',
-  'length',
-  'needlePosition',
-  'tension',
-  'pressure',
-  'differential',
-  'cuttingWidth',
-  'balance',
-  'elongation',
-]
-const PARAMETER = new RegExp(`^(${PLAIN_PARAMETERS.join('|')}|tension:.+)$`)
+const PARAMETER = new RegExp(`^(${PARAMETERS.join('|')}|tension:.+)$`)
 const ParameterText = z.string().regex(PARAMETER, 'not a parameter Handhold knows')
 export const Parameter = ParameterText as unknown as z.ZodType<core.Parameter>
 

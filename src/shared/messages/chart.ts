@@ -1,20 +1,20 @@
 import type { ChartFault } from '#core/import/chart'
-import type { ChartField } from '#core/import/columns'
+import type { PlainParameter } from '#core/catalogue/parameters'
+import type { ChartField, TextField } from '#core/import/columns'
 import type { CellFault } from '#core/import/readValue'
+import { parameterWord } from './words'
 
-export const fieldWord: Record<ChartField, string> = {
+const TEXT_WORDS: Record<TextField, string> = {
   number: 'Number or place',
   menu: 'Menu or mode',
   name: 'Name',
   function: 'Function',
   foot: 'Foot',
   page: 'Page',
-  width: 'Width',
-  length: 'Length',
-  tension: 'Tension',
-  needlePosition: 'Needle position',
-  pressure: 'Foot pressure',
 }
+
+export const fieldWord = (field: ChartField): string =>
+  field in TEXT_WORDS ? TEXT_WORDS[field as TextField] : parameterWord(field as PlainParameter)
 
 /** What is wrong with a cell, to follow its text. */
 export const cellFaultText: Record<CellFault, string> = {

@@ -2,6 +2,7 @@
 import type { Carried } from '#core/translate/carry'
 import type { MovedValue } from '#core/translate/moveValue'
 import type { ReachDifference, ReachOf } from '#core/translate/translateMachine'
+import { isInMm } from '#core/catalogue/parameters'
 import type { Parameter } from '#core/catalogue/types'
 import { formatNumber } from '#core/units/format'
 import type { Speech } from './en'
@@ -31,8 +32,6 @@ export const carriedText = ({ chain, instead, reasons }: Carried, say: Speech): 
     .filter(Boolean)
     .join(' ')
 
-const MM: ReadonlySet<string> = new Set(['width', 'length', 'needlePosition', 'cuttingWidth'])
-
 /** What the second machine makes of the first one's value. */
 export const movedText = (moved: MovedValue | undefined, parameter: Parameter): string => {
   if (!moved) return ''
@@ -42,7 +41,7 @@ export const movedText = (moved: MovedValue | undefined, parameter: Parameter): 
     const { from, to } = moved.clear
     return `the needle would hit: clear from ${formatNumber(from)} to ${formatNumber(to)} mm`
   }
-  const unit = MM.has(parameter) ? ' mm' : ''
+  const unit = isInMm(parameter) ? ' mm' : ''
   const lost =
     Math.abs(moved.lost) < 1e-6
       ? ''
@@ -57,7 +56,7 @@ export const reachWord = (of: ReachDifference['of']): string => PLAIN[of] ?? par
 export const reachText = (of: ReachDifference['of'], reach: ReachOf): string => {
   if (reach.is === 'unknown') return 'not stated'
   if (reach.is === 'absent') return 'no control'
-  const unit = of === 'maxSpeed' ? ' stitches a minute' : MM.has(of) || of in PLAIN ? ' mm' : ''
+  const unit = of === 'maxSpeed' ? ' stitches a minute' : of in PLAIN || isInMm(of as Parameter) ? ' mm' : ''
   if (reach.is === 'figure') return `${formatNumber(reach.value)}${unit}`
   const places = reach.places === 'free' ? 'turns freely' : `${reach.places} ${reach.places === 1 ? 'place' : 'places'}`
   return `${formatNumber(reach.from)} to ${formatNumber(reach.to)}${unit}, ${places}`

@@ -1,4 +1,5 @@
 /** The words for what the core names by code: parameters, kinds, verdicts, features, places. */
+import { entryOf, isParameter, plainOf, type PlainParameter } from '#core/catalogue/parameters'
 import type { Parameter, Positions, ThreadPlace } from '#core/catalogue/types'
 import type { LineName, PartName } from '#core/card/fabricParts'
 import { inWords } from '#core/answer/show'
@@ -25,7 +26,7 @@ const ITEM_WORDS: Record<string, string> = {
 
 export const withArticle = (word: string): string => `${/^[aeiou]/i.test(word) ? 'an' : 'a'} ${word}`
 
-const PARAMETER_WORDS: Record<string, string> = {
+const PARAMETER_WORDS: Record<PlainParameter, string> = {
   width: 'Width',
   length: 'Length',
   needlePosition: 'Needle position',
@@ -38,13 +39,13 @@ const PARAMETER_WORDS: Record<string, string> = {
 }
 
 export const parameterWord = (parameter: Parameter): string => {
-  const [kind, place] = parameter.split(':') as [string, string?]
-  const word = PARAMETER_WORDS[kind] ?? capital(inWords(kind))
+  const [, place] = parameter.split(':')
+  const word = PARAMETER_WORDS[plainOf(parameter)]
   return place === undefined ? word : `${word}, ${inWords(place)}`
 }
 
 export const unitOf = (parameter: Parameter, shows: string | undefined): string =>
-  ['width', 'length', 'cuttingWidth'].includes(parameter) && (shows === 'mm' || shows === undefined) ? 'mm' : ''
+  entryOf(parameter).unitSaid && (shows === 'mm' || shows === undefined) ? 'mm' : ''
 
 export const kindWord = (kind: string): string => KIND_WORDS[kind] ?? inWords(kind)
 const KIND_WORDS: Record<string, string> = {
@@ -98,8 +99,8 @@ export const controlWord = (control: string): string =>
     : (CONTROL_WORDS[control] ??
       (control.startsWith('tension:')
         ? `${inWords(control.slice('tension:'.length))} tension`
-        : control in PARAMETER_WORDS
-          ? parameterWord(control as Parameter).toLowerCase()
+        : isParameter(control)
+          ? parameterWord(control).toLowerCase()
           : inWords(control)))
 const CONTROL_WORDS: Record<string, string> = {
   power: 'power',

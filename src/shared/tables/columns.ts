@@ -1,4 +1,5 @@
 /** The columns of every table, in one list: sheets, forms, CSV in and CSV out are all made from it. */
+import { entryOf, isInMm, PARAMETERS, type PlainParameter } from '#core/catalogue/parameters'
 import type { Fabric, Kind, Motion, Parameter, Swing } from '#core/catalogue/types'
 import type { Resource } from '../api/resources'
 import { kindWord, motionWord, parameterWord } from '../messages/words'
@@ -61,19 +62,6 @@ export const WEIGHTS: readonly Fabric['weight'][] = ['light', 'medium', 'heavy']
 const SWINGS: readonly Swing[] = ['none', 'centred', 'left', 'right']
 const MOTIONS: readonly Motion[] = ['forward', 'forwardReverse', 'sideMotion']
 const WHATS = ['foot', 'ankle', 'adapter', 'plate', 'accessory'] as const
-export const PARAMETERS: readonly Parameter[] = [
-  'width',
-  'length',
-  'needlePosition',
-  'tension',
-  'pressure',
-  'differential',
-  'cuttingWidth',
-  'balance',
-  'elongation',
-]
-const IN_MM: ReadonlySet<string> = new Set(['width', 'length', 'needlePosition', 'cuttingWidth'])
-
 const source: Column[] = [
   column(
     'source.evidence',
@@ -87,10 +75,10 @@ const source: Column[] = [
   column('source.where', 'Where it says so', text, { width: 20 }),
 ]
 
-const settingKind = (parameter: string): CellKind => ({
+const settingKind = (parameter: Parameter): CellKind => ({
   is: 'setting',
-  measures: IN_MM.has(parameter) ? 'length' : 'mark',
-  signed: parameter === 'needlePosition',
+  measures: isInMm(parameter) ? 'length' : 'mark',
+  signed: entryOf(parameter).signed ?? false,
 })
 
 const motions: CellKind = { is: 'choices', of: MOTIONS.map((value) => ({ value, word: motionWord(value) })) }
@@ -167,7 +155,7 @@ const stitches = (parameters: readonly Parameter[]): Column[] => [
   ...parameters.map((parameter) =>
     column(
       `defaults.${parameter}`,
-      `${parameterWord(parameter)}${IN_MM.has(parameter) ? ' mm' : ''}`,
+      `${parameterWord(parameter)}${isInMm(parameter) ? ' mm' : ''}`,
       settingKind(parameter),
       { width: Math.max(11, parameterWord(parameter).length + 3) },
     ),
@@ -338,6 +326,6 @@ export const parametersOf = (resource: Resource, values: readonly unknown[]): Pa
     for (const parameter of Object.keys(held ?? {})) found.add(parameter)
   }
   const usual = PARAMETERS.filter((parameter) => found.has(parameter))
-  const others = [...found].filter((parameter) => !(PARAMETERS as readonly string[]).includes(parameter)).sort()
+  const others = [...found].filter((parameter) => !PARAMETERS.includes(parameter as PlainParameter)).sort()
   return [...usual, ...(others as Parameter[])]
 }

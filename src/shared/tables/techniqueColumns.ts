@@ -3,7 +3,8 @@ import type { Method, Parameter, Stage } from '#core/catalogue/types'
 import { FOOT_FUNCTIONS } from '../messages/en'
 import { capital, kindWord, motionWord, parameterWord, threadPlaceWord } from '../messages/words'
 import type { CellKind, CellOption } from './cells'
-import { KINDS, PARAMETERS, type Column } from './columns'
+import { PARAMETERS } from '#core/catalogue/parameters'
+import { KINDS, type Column } from './columns'
 
 type More = Partial<Omit<Column, 'path' | 'heading' | 'kind'>>
 const column = (key: string, heading: string, kind: CellKind, more: More = {}): Column => ({

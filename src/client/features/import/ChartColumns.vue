@@ -1,5 +1,6 @@
 <!-- What each column of a chart is taken as. -->
 <script setup lang="ts">
+import { isInMm, isParameter } from '#core/catalogue/parameters'
 import type { Parameter } from '#core/catalogue/types'
 import { chartFields, type ChartColumn, type ChartField } from '#core/import/columns'
 import { fieldWord } from '#shared/messages/chart'
@@ -7,7 +8,7 @@ import type { ChartContext, Chart } from './useChart'
 
 const { chart, context } = defineProps<{ chart: Chart; context: ChartContext | undefined }>()
 
-const isMm = (field: ChartField | undefined) => field === 'width' || field === 'length' || field === 'needlePosition'
+const isMm = (field: ChartField | undefined) => field !== undefined && isParameter(field) && isInMm(field)
 const hasOffset = ({ field }: ChartColumn) => {
   const scale = context?.page.model.scales[field as Parameter]
   return typeof scale === 'object' && scale.shownOffset !== undefined
@@ -28,7 +29,7 @@ const text = (event: Event) => (event.target as HTMLSelectElement).value
           @change="chart.matchColumn(column.place, (text($event) || undefined) as ChartField | undefined)"
         >
           <option value="">not taken in</option>
-          <option v-for="field in chartFields" :key="field" :value="field">{{ fieldWord[field] }}</option>
+          <option v-for="field in chartFields" :key="field" :value="field">{{ fieldWord(field) }}</option>
         </select>
         <select
           v-if="isMm(column.field)"

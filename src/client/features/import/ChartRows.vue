@@ -45,7 +45,7 @@ const PROPOSED = {
 } as const
 
 const headings = computed(() => [
-  ...usedColumns.value.map(({ place, field }) => ({ place, text: fieldWord[field as ChartField] })),
+  ...usedColumns.value.map(({ place, field }) => ({ place, text: fieldWord(field as ChartField) })),
   { place: -1, text: 'What it is' },
 ])
 const frame = ref<{ show: (row: number) => void }>()
@@ -74,7 +74,7 @@ const HEIGHT = 58
           v-for="column in usedColumns"
           :key="column.place"
           :text="row.cells[column.place] ?? ''"
-          :label="`Row ${row.row}, ${fieldWord[column.field!]}`"
+          :label="`Row ${row.row}, ${fieldWord(column.field!)}`"
           :fault="faultIn(row, column) !== undefined"
           @mend="(mended) => chart.mend(row.row, column.place, mended)"
         >

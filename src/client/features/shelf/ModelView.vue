@@ -4,7 +4,8 @@ import { useRouter } from 'vue-router'
 import type { Model, Parameter } from '#core/catalogue/types'
 import type { ModelPage, RowView } from '#shared/api/rows'
 import { attachmentWord, kindWord, shankWord } from '#shared/messages/words'
-import { columnsOf, parametersOf, PARAMETERS, type Column } from '#shared/tables/columns'
+import { PARAMETERS, plainOf } from '#core/catalogue/parameters'
+import { columnsOf, parametersOf, type Column } from '#shared/tables/columns'
 import { titleOf } from '#shared/tables/titles'
 import type { z } from 'zod'
 import { call, get, problemText } from '../../api/client'
@@ -37,7 +38,7 @@ const names = computed(() => store.names)
 /** Every usual parameter, and what the model has beyond them. */
 const withUsual = (own: readonly Parameter[]): Parameter[] => [
   ...PARAMETERS,
-  ...own.filter((parameter) => !PARAMETERS.includes(parameter)),
+  ...own.filter((parameter) => parameter !== plainOf(parameter)),
 ]
 const headColumns = ref<Column[]>(columnsOf('models'))
 const stitchColumns = ref<Column[]>(columnsOf('stitches'))

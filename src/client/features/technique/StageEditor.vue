@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { SLOTS } from '#core/card/slots'
 import { freeId } from '#core/catalogue/ids'
 import type { Stage } from '#core/catalogue/types'
-import { PARAMETERS } from '#shared/tables/columns'
+import { PARAMETERS } from '#core/catalogue/parameters'
 import {
   causeColumns,
   faultColumns,

@@ -1,4 +1,5 @@
 /** Machines that sew a lockstitch: computerised, mechanical, straight-stitch, embroidery. */
+import { parametersThat } from '../../catalogue/parameters'
 import type { Kind } from '../../catalogue/types'
 import { control, duty, hazard, needing, open, resetting, type Usual } from './write'
 
@@ -113,8 +114,10 @@ const fitting = [
   hazard({ control: 'plate' }, 'Keep fingers and screws out of the opening.'),
 ]
 
+const NEEDLE_MOVING = parametersThat(({ movesNeedle }) => movesNeedle)
+
 /** What must be looked at by hand before the machine runs again. */
-const tested = ['needle', 'plate', 'ankle', 'adapter', 'foot', 'accessory', 'stitch', 'width', 'needlePosition']
+const tested = ['needle', 'plate', 'ankle', 'adapter', 'foot', 'accessory', 'stitch', ...NEEDLE_MOVING]
 const byHand = tested.map((id) =>
   resetting(`turn-after-${id.replace(/([A-Z])/g, '-$1').toLowerCase()}`, { control: id }, { handwheel: 'due' }),
 )
@@ -125,17 +128,7 @@ const computerised: Usual = {
   only,
   rules: [
     ...fitting,
-    ...needing(
-      { power: ['on'] },
-      'its panel is dark',
-      'stitch',
-      'width',
-      'length',
-      'needlePosition',
-      'tension',
-      'balance',
-      'elongation',
-    ),
+    ...needing({ power: ['on'] }, 'its panel is dark', 'stitch', ...parametersThat(({ onPanel }) => onPanel)),
     resetting('off-forgets', { control: 'power', to: 'off' }, { stitch: 'as switched on' }),
     resetting('off-forgets-values', { control: 'power', to: 'off' }, 'stitchDefaults'),
     resetting('stitch-gives', { control: 'stitch' }, 'stitchDefaults'),
@@ -154,8 +147,7 @@ const mechanical: Usual = {
       { needleHeight: ['up'] },
       'a dial turned with the needle in the fabric bends it',
       'stitch',
-      'width',
-      'needlePosition',
+      ...NEEDLE_MOVING,
       'buttonholeStep',
     ),
     ...needing({ handwheel: ['turned'] }, 'first by hand: the needle must touch nothing', 'power').map((rule) =>

@@ -1,0 +1,90 @@
+/**
+ * Every parameter once: what it measures, how finely a hand turns it, when it is set, how charts head its column. What
+ * speaks of parameters derives from this table; a new one is an entry here and its word (`shared/messages/words.ts`),
+ * which the compiler asks for.
+ */
+import type { Parameter } from './types'
+
+interface ParameterEntry {
+  /** `mm`: values are millimetres whatever the model shows. `number`: they are what its own scale counts in. */
+  measures: 'mm' | 'number'
+  /** Of mm: whether the figure is said with its unit. A place of the needle is a place, not a length. */
+  unitSaid?: boolean
+  /** Left of a centre is below 0. */
+  signed?: boolean
+  /** Of numbers: how much one is where the model's scale does not say; left out: 1. */
+  number?: number
+  /** What a hand turns at a time where the scale has no step, in its unit. */
+  handStep: number
+  /** The least difference that is seen on fabric, in its unit; left out: one number of the scale. */
+  noticed?: number
+  /** It decides where the needle goes: it is set with the needle up, and proved by the handwheel. */
+  movesNeedle?: boolean
+  /** On machines with a panel it is set there, with the power on. */
+  onPanel?: boolean
+  /** Its heading in a stitch chart, lower-cased and without its unit; left out: not told from a heading. */
+  heading?: RegExp
+}
+
+/** In the order in which they are given and set; a heading is told from the later first, which say more. */
+const ENTRIES = {
+  width: {
+    measures: 'mm',
+    unitSaid: true,
+    handStep: 0.5,
+    noticed: 0.25,
+    movesNeedle: true,
+    onPanel: true,
+    heading: /width|^w\.?$/,
+  },
+  length: {
+    measures: 'mm',
+    unitSaid: true,
+    handStep: 0.2,
+    noticed: 0.1,
+    onPanel: true,
+    heading: /length|stitches ?(\/|per) ?in|^l\.?$|^spi$/,
+  },
+  needlePosition: {
+    measures: 'mm',
+    signed: true,
+    handStep: 0.5,
+    noticed: 0.25,
+    movesNeedle: true,
+    onPanel: true,
+    heading: /needle|^n\.? ?pos/,
+  },
+  tension: { measures: 'number', handStep: 0.5, onPanel: true, heading: /tension|^tens\.?$|^t\.?$/ },
+  pressure: { measures: 'number', handStep: 0.5, heading: /pressure(?! ?foot)/ },
+  differential: { measures: 'number', number: 0.1, handStep: 0.2, noticed: 0.1, heading: /differential/ },
+  cuttingWidth: { measures: 'mm', unitSaid: true, handStep: 0.5, noticed: 0.25, heading: /cutting ?width/ },
+  balance: { measures: 'number', handStep: 0.5, onPanel: true, heading: /balance/ },
+  elongation: { measures: 'number', handStep: 0.5, onPanel: true, heading: /elongation/ },
+} as const satisfies Record<string, ParameterEntry>
+
+/** A parameter without a place: all tensions are `tension`. */
+export type PlainParameter = keyof typeof ENTRIES
+
+/** In the order in which they are given. */
+export const PARAMETERS = Object.keys(ENTRIES) as readonly PlainParameter[]
+
+/** Parameters that a model has in several places: `tension:leftNeedle`. */
+export const PLACED: PlainParameter = 'tension'
+
+/** Without its place: `tension` of `tension:leftNeedle`. */
+export const plainOf = (parameter: Parameter): PlainParameter => parameter.split(':')[0] as PlainParameter
+
+export const entryOf = (parameter: Parameter): ParameterEntry => ENTRIES[plainOf(parameter)]
+
+/** Whether a word names a parameter, with or without a place. */
+export const isParameter = (word: string): word is Parameter => (word.split(':')[0] as string) in ENTRIES
+
+export const isInMm = (parameter: Parameter): boolean => entryOf(parameter).measures === 'mm'
+
+/** The order they are given in: as listed, then by name. */
+export const compareParameters = (a: Parameter, b: Parameter): number =>
+  PARAMETERS.indexOf(plainOf(a)) - PARAMETERS.indexOf(plainOf(b)) || (a < b ? -1 : a > b ? 1 : 0)
+
+/** Those of which something holds, in their order. */
+export const parametersThat = (holds: (entry: ParameterEntry) => unknown): PlainParameter[] =>
+  PARAMETERS.filter((parameter) => holds(ENTRIES[parameter]))
