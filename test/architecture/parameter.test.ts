@@ -6,6 +6,19 @@ import { cpSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import ts from 'typescript'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type * as catalogueModule from '#shared/api/catalogue'
+import type * as columnsModule from '#shared/tables/columns'
+import type * as chartModule from '#core/import/chart'
+import type * as kitModule from '#core/answer/answers.testkit'
+import type * as explainModule from '#core/answer/explain'
+import type * as fitModule from '#core/answer/fit'
+import type * as indexModule from '#core/catalogue/index'
+import type * as trialModule from '#core/practice/trial'
+import type * as machineModule from '#core/practice/machine'
+import type * as sewModule from '#core/practice/sew'
+import type * as diagnosisModule from '#core/desk/diagnosis'
+import type * as machineModule from '#core/changeover/machine'
+import type * as wordsModule from '#shared/messages/words'
 import { inProject } from '../../launcher/places.mjs'
 
 const copy = inProject('test-results', 'parameter')
@@ -62,15 +75,15 @@ describe('a parameter that is added', () => {
   })
 
   it('is checked by the catalogue’s schema and has its columns', async () => {
-    const { Scale, byParameter } = await load<typeof import('#shared/api/catalogue')>('shared/api/catalogue')
+    const { Scale, byParameter } = await load<typeof catalogueModule>('shared/api/catalogue')
     expect(byParameter(Scale).safeParse({ looperBite: { shows: 'mm', from: 0, to: 4 } }).success).toBe(true)
     expect(byParameter(Scale).safeParse({ looperBitten: { shows: 'mm', from: 0, to: 4 } }).success).toBe(false)
-    const { columnsOf } = await load<typeof import('#shared/tables/columns')>('shared/tables/columns')
+    const { columnsOf } = await load<typeof columnsModule>('shared/tables/columns')
     expect(columnsOf('stitches').map(({ heading }) => heading)).toContain('Looper bite mm')
   })
 
   it('is read from a chart', async () => {
-    const { readChart } = await load<typeof import('#core/import/chart')>('core/import/chart')
+    const { readChart } = await load<typeof chartModule>('core/import/chart')
     const { rows } = readChart([
       ['No.', 'Name', 'Looper bite (mm)', 'Width'],
       ['4', 'Cover', '1.5', '5'],
@@ -79,16 +92,16 @@ describe('a parameter that is added', () => {
   })
 
   it('is set, shown, planned, held against a scrap and diagnosed', async () => {
-    const kit = await load<typeof import('#core/answer/answers.testkit')>('core/answer/answers.testkit')
-    const { explain } = await load<typeof import('#core/answer/explain')>('core/answer/explain')
-    const { fitLookup } = await load<typeof import('#core/answer/fit')>('core/answer/fit')
-    const { indexCatalogue } = await load<typeof import('#core/catalogue/index')>('core/catalogue/index')
-    const { trialOf } = await load<typeof import('#core/practice/trial')>('core/practice/trial')
-    const { asTheCardSays } = await load<typeof import('#core/practice/machine')>('core/practice/machine')
-    const { sewWith } = await load<typeof import('#core/practice/sew')>('core/practice/sew')
-    const { diagnose } = await load<typeof import('#core/desk/diagnosis')>('core/desk/diagnosis')
-    const { controlsOf } = await load<typeof import('#core/changeover/machine')>('core/changeover/machine')
-    const { parameterWord, unitOf } = await load<typeof import('#shared/messages/words')>('shared/messages/words')
+    const kit = await load<typeof kitModule>('core/answer/answers.testkit')
+    const { explain } = await load<typeof explainModule>('core/answer/explain')
+    const { fitLookup } = await load<typeof fitModule>('core/answer/fit')
+    const { indexCatalogue } = await load<typeof indexModule>('core/catalogue/index')
+    const { trialOf } = await load<typeof trialModule>('core/practice/trial')
+    const { asTheCardSays } = await load<typeof machineModule>('core/practice/machine')
+    const { sewWith } = await load<typeof sewModule>('core/practice/sew')
+    const { diagnose } = await load<typeof diagnosisModule>('core/desk/diagnosis')
+    const { controlsOf } = await load<typeof machineModule>('core/changeover/machine')
+    const { parameterWord, unitOf } = await load<typeof wordsModule>('shared/messages/words')
 
     const tenth = 'looperBite' as 'width'
     const straight = kit.stitch({ function: 'straight', defaults: { length: 2.4, [tenth]: 2 } })
