@@ -17,7 +17,7 @@ import type * as trialModule from '#core/practice/trial'
 import type * as machineModule from '#core/practice/machine'
 import type * as sewModule from '#core/practice/sew'
 import type * as diagnosisModule from '#core/desk/diagnosis'
-import type * as machineModule from '#core/changeover/machine'
+import type * as controlsModule from '#core/changeover/machine'
 import type * as wordsModule from '#shared/messages/words'
 import { inProject } from '../../launcher/places.mjs'
 
@@ -100,7 +100,7 @@ describe('a parameter that is added', () => {
     const { asTheCardSays } = await load<typeof machineModule>('core/practice/machine')
     const { sewWith } = await load<typeof sewModule>('core/practice/sew')
     const { diagnose } = await load<typeof diagnosisModule>('core/desk/diagnosis')
-    const { controlsOf } = await load<typeof machineModule>('core/changeover/machine')
+    const { controlsOf } = await load<typeof controlsModule>('core/changeover/machine')
     const { parameterWord, unitOf } = await load<typeof wordsModule>('shared/messages/words')
 
     const tenth = 'looperBite' as 'width'
