@@ -23,7 +23,7 @@ describe('the made catalogue', () => {
         const decided = row.decision(at, model)
         verdicts.add(decided.verdict)
         const question = { technique: row.technique.id, model: model.id, fabric }
-        expect(decided, JSON.stringify(question)).toEqual(decisionOf(explain(answering, question)))
+        expect(decided, JSON.stringify(question)).toEqual(decisionOf(question.technique, explain(answering, question)))
       })
     }
     expect(verdicts.size).toBe(4)

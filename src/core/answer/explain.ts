@@ -36,9 +36,9 @@ export const explain = (answering: AnswerContext, question: Question): Answer =>
       method: id,
       verdict: 'notOnThisModel',
       toGet: [],
-      reasons: [{ code: 'methodNotForThis', method: id }],
+      reasons: [{ code: 'methodNotForThis', technique: technique.id, method: id }],
     }))
-  const others = results.filter((result) => result !== taken).map(methodAnswer)
+  const others = results.filter((result) => result !== taken).map((result) => methodAnswer(result, technique.id))
   const methods = [...others, ...inapplicable].sort(byRankIn(technique.methods.map(({ id }) => id)))
 
   if (!taken?.purchase) {
@@ -56,7 +56,9 @@ export const explain = (answering: AnswerContext, question: Question): Answer =>
     method: taken.method.id,
     stages: taken.method.stages.map((stage, i) => answerStage(stage, i, taken, context)),
     toGet: purchase.toGet,
-    reasons: results.filter(({ rank }) => rank < taken.rank).flatMap((result) => methodAnswer(result).reasons),
+    reasons: results
+      .filter(({ rank }) => rank < taken.rank)
+      .flatMap((result) => methodAnswer(result, technique.id).reasons),
     methods,
   }
 }
@@ -113,20 +115,23 @@ const TAKEN: Record<Verdict, number> = { ready: 3, otherRoute: 2, needsItems: 1,
 export const techniqueVerdict = <Result extends Judged>(taken: Result, first: Result | undefined): Verdict =>
   taken.verdict === 'ready' && taken !== first ? 'otherRoute' : taken.verdict
 
-const methodAnswer = (result: MethodResult): MethodAnswer => ({
+const methodAnswer = (result: MethodResult, technique: Id): MethodAnswer => ({
   method: result.method.id,
   verdict: result.verdict,
   toGet: result.purchase?.toGet ?? [],
-  reasons: [methodReason(result)].flatMap((reason) => reason ?? []),
+  reasons: [methodReason(result, technique)].flatMap((reason) => reason ?? []),
 })
 
-export const methodReason = ({ method, verdict, purchase, stops }: MethodResult): Reason | undefined => {
-  if (purchase && verdict === 'needsItems') return { code: 'methodNeeds', method: method.id, toGet: purchase.toGet }
+export const methodReason = (
+  { method: { id: method }, verdict, purchase, stops }: MethodResult,
+  technique: Id,
+): Reason | undefined => {
+  if (purchase && verdict === 'needsItems') return { code: 'methodNeeds', technique, method, toGet: purchase.toGet }
   if (purchase && verdict === 'otherRoute') {
     const costs = costsOf(purchase.chosen.map(({ pair }) => pair))
-    return { code: 'methodHasTradeOff', method: method.id, stages: costlyStages(purchase), costs }
+    return { code: 'methodHasTradeOff', technique, method, stages: costlyStages(purchase), costs }
   }
-  return stops && { code: 'methodStopped', method: method.id, stage: stops.stage, stops: stops.reason }
+  return stops && { code: 'methodStopped', technique, method, stage: stops.stage, stops: stops.reason }
 }
 
 /** Stages whose choice has a trade-off. */

@@ -47,18 +47,18 @@ export type Reason =
   // match
   | { code: 'needsMachineOfKind'; kinds: Kind[] }
   | { code: 'functionMissing'; functions: string[] }
-  | { code: 'stitchTooNarrow'; stitch: Id; reach: Mm; minWidth: Mm }
-  | { code: 'stitchAvoided'; stitch: Id; attribute: string }
-  | { code: 'stitchMotionAvoided'; stitch: Id; motion: Motion }
+  | { code: 'stitchTooNarrow'; model: Id; stitch: Id; reach: Mm; minWidth: Mm }
+  | { code: 'stitchAvoided'; model: Id; stitch: Id; attribute: string }
+  | { code: 'stitchMotionAvoided'; model: Id; stitch: Id; motion: Motion }
   | { code: 'noFootListed'; functions: string[] }
   | { code: 'featureMissing'; feature: string }
-  | { code: 'featureAvoided'; feature: string; by: Id }
+  | { code: 'featureAvoided'; feature: string; item?: Id; model?: Id; stitch?: Id }
   | { code: 'accessoryMissing'; function: string }
   | { code: 'setupConflict'; control: string; positions: string[] }
-  | { code: 'methodNotForThis'; method: Id }
-  | { code: 'methodStopped'; method: Id; stage?: Id; stops: Reason }
-  | { code: 'methodNeeds'; method: Id; toGet: Id[] }
-  | { code: 'methodHasTradeOff'; method: Id; stages: Id[]; costs: string[] }
+  | { code: 'methodNotForThis'; technique: Id; method: Id }
+  | { code: 'methodStopped'; technique: Id; method: Id; stage?: Id; stops: Reason }
+  | { code: 'methodNeeds'; technique: Id; method: Id; toGet: Id[] }
+  | { code: 'methodHasTradeOff'; technique: Id; method: Id; stages: Id[]; costs: string[] }
   | { code: 'tradeOff'; of: AcceptedOf; function: string; text: string }
   | { code: 'betterFunctionNeeds'; of: AcceptedOf; function: string; toGet: Id[] }
   | { code: 'betterFunctionStopped'; of: AcceptedOf; function: string; stops: Reason }

@@ -112,14 +112,14 @@ export const accepted = (list: readonly Accepted[], at: Circumstances): Ranked[]
 export const stitchMustReason = (stage: Stage, { stitch }: PlacedStitch, model: Model): Reason | undefined => {
   const must = stage.stitchMust
   const avoided = must?.avoid?.find((attribute) => stitch.attributes?.includes(attribute))
-  if (avoided !== undefined) return { code: 'stitchAvoided', stitch: stitch.id, attribute: avoided }
+  if (avoided !== undefined) return { code: 'stitchAvoided', model: model.id, stitch: stitch.id, attribute: avoided }
   if (must?.motions && !must.motions.includes(stitch.motion)) {
-    return { code: 'stitchMotionAvoided', stitch: stitch.id, motion: stitch.motion }
+    return { code: 'stitchMotionAvoided', model: model.id, stitch: stitch.id, motion: stitch.motion }
   }
   if (must?.minWidth !== undefined) {
     const reach = widestReach(stitch, model)
     if (reach !== undefined && reach < must.minWidth - TOLERANCE) {
-      return { code: 'stitchTooNarrow', stitch: stitch.id, reach, minWidth: must.minWidth }
+      return { code: 'stitchTooNarrow', model: model.id, stitch: stitch.id, reach, minWidth: must.minWidth }
     }
   }
   return undefined

@@ -91,7 +91,7 @@ describe('a card', () => {
     const { names } = cardWith({ targets: [width] })
     expect(names.items).toHaveProperty('standard')
     expect(names.functions).toEqual({ zigzag: 'Zigzag' })
-    expect(names.methods).toEqual({ method: 'Method' })
+    expect(names.methods).toEqual({ 'technique/method': 'Method' })
   })
 
   it('leaves out a slot it has no word for', () =>

@@ -5,7 +5,7 @@ import { sampleKey, withContents } from '../catalogue/index'
 import type { Reason } from '../answer/reasons'
 import type { Answer, Question, Setting, StageAnswer, Verdict } from '../answer/types'
 import type { FootShape } from './footPlan'
-import { collectNames, type NamesById } from './names'
+import { Naming, type Names } from '../names/names'
 import { sketchOf, type CardSketch } from './sketch'
 import type { Changeover } from '../changeover/changeover'
 import { ANY } from '../changeover/rules'
@@ -26,7 +26,7 @@ export interface Card {
   toGet: string[]
   reasons: Reason[]
   stages: CardStage[]
-  names: NamesById
+  names: Names
 }
 
 export interface CardMethod {
@@ -160,13 +160,18 @@ export const cardOf = (
       })
       return house ? { ...view, alternativeCount, house } : { ...view, alternativeCount }
     }),
-    names: collectNames(
-      index,
-      answer,
-      question,
-      changeovers.map(({ plan, back }) => [plan, back]),
-    ),
+    names: namesOf(index, question, answer, changeovers),
   }
+}
+
+const namesOf = (index: CatalogueIndex, question: Question, answer: Answer, changeovers: readonly Changeover[]) => {
+  const naming = new Naming(index).question(question).answer(question.technique, answer)
+  changeovers.forEach(({ plan, back, from, goal }, i) => {
+    const moves = [plan, back].flatMap((one) => (one?.outcome === 'plan' ? one.steps : []))
+    const stands = moves.map(({ control, to }) => ({ [control]: to }))
+    naming.positions(found(answer.stages[i]).model, from, goal, ...stands)
+  })
+  return naming.names
 }
 
 const withFewAlternatives = (answer: Answer): Answer => ({

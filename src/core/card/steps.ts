@@ -3,14 +3,17 @@
  * places `{fit}` and `{set}`, sew, finish.
  */
 import type { CatalogueIndex } from '../catalogue/index'
-import type { ControlRule, Controls, Model, Step } from '../catalogue/types'
+import type { ControlRule, Controls, Id, Model, Step } from '../catalogue/types'
 import type { StageAnswer } from '../answer/types'
 import type { Changeover } from '../changeover/changeover'
 import type { ChangeoverPlan, PlanStep } from '../changeover/plan'
+import { isItemControl } from '../changeover/rules'
 import { fillSlots, slotValues } from './slots'
 
 /** One move of a control, with what its model says of it. */
 export interface CardMove extends Pick<PlanStep, 'control' | 'from' | 'to' | 'hazards' | 'duties'> {
+  /** Whose control it is. */
+  model: Id
   /** What kind of word `to` is. */
   means: 'item' | 'needle' | 'thread' | 'stitch' | 'value' | 'position'
   /** How to say "put it there", and where it sits, where the model says so. */
@@ -119,6 +122,7 @@ const cardMove = (step: PlanStep, controls: Controls['controls'], model: Model):
   const { control, from, to, hazards, duties } = step
   const placed = controls[control]
   return {
+    model: model.id,
     control,
     from,
     to,
@@ -130,10 +134,8 @@ const cardMove = (step: PlanStep, controls: Controls['controls'], model: Model):
   }
 }
 
-const ITEMS: ReadonlySet<string> = new Set(['foot', 'plate', 'ankle', 'adapter', 'accessory'])
-
 export const meaning = (control: string, { scales }: Pick<Model, 'scales'>): CardMove['means'] => {
-  if (ITEMS.has(control)) return 'item'
+  if (isItemControl(control)) return 'item'
   if (control.startsWith('thread:')) return 'thread'
   if (control === 'needle' || control === 'stitch') return control
   return control in scales ? 'value' : 'position'

@@ -15,6 +15,10 @@ export const ABSENT = 'absent'
 /** A value as the chosen stitch brings it, where what that is has not been told in figures. */
 export const AS_GIVEN = 'as given'
 
+const ITEM_CONTROLS: ReadonlySet<string> = new Set(['foot', 'plate', 'ankle', 'adapter', 'accessory'])
+/** Whether a control holds things of the catalogue, several parted by `+`. */
+export const isItemControl = (control: string): boolean => ITEM_CONTROLS.has(control)
+
 export interface Move {
   control: string
   to: string

@@ -52,7 +52,7 @@ describe('what a change does', () => {
       'a machine is lent',
       [{ ready: false }],
       [{ machine: 'm' }],
-      { ready: 1, lent: 1, gained: [0], given: [{ seat: 0, item: 'm', how: 'loan' }] },
+      { ready: 1, lent: 1, gained: [0], given: [{ seat: 0, model: 'm', how: 'loan' }] },
     ],
   ] as const)('is told: %s', (_, before, after, told) => {
     const of = (all: readonly object[]) => plan(...all.map((one, i) => seat(`S${i}`, one)))

@@ -12,21 +12,31 @@ export interface PlanChange {
   gained: number[]
   lost: number[]
   /** What seats are given anew, and what they are not given any more. */
-  given: { seat: number; item: Id; how: 'loan' | 'buy' }[]
-  taken: { seat: number; item: Id; how: 'loan' | 'buy' }[]
+  given: GivenThing[]
+  taken: GivenThing[]
 }
+
+/** An item, or a machine of the shop. */
+export interface GivenThing {
+  seat: number
+  item?: Id
+  model?: Id
+  how: 'loan' | 'buy'
+}
+
+export const isSameThing = (one: GivenThing, other: GivenThing): boolean =>
+  one.seat === other.seat && one.item === other.item && one.model === other.model
 
 /** Both plans have the same seats. */
 export const changeBetween = (before: ClassPlan, after: ClassPlan): PlanChange => {
   const givenIn = ({ seats }: ClassPlan) =>
-    seats.flatMap(({ loans, buys, machine }, seat) => [
-      ...[...loans, ...(machine === undefined ? [] : [machine])].map((item) => ({ seat, item, how: 'loan' as const })),
+    seats.flatMap(({ loans, buys, machine }, seat): GivenThing[] => [
+      ...loans.map((item) => ({ seat, item, how: 'loan' as const })),
+      ...(machine === undefined ? [] : [{ seat, model: machine, how: 'loan' as const }]),
       ...buys.map((item) => ({ seat, item, how: 'buy' as const })),
     ])
-  const without = (all: PlanChange['given'], gone: PlanChange['given']) =>
-    all.filter(
-      (one) => !gone.some((other) => other.seat === one.seat && other.item === one.item && other.how === one.how),
-    )
+  const without = (all: readonly GivenThing[], gone: readonly GivenThing[]) =>
+    all.filter((one) => !gone.some((other) => isSameThing(one, other) && other.how === one.how))
   const turned = (from: ClassPlan, to: ClassPlan) =>
     to.seats.flatMap(({ ready }, seat) => (ready && !from.seats[seat]?.ready ? [seat] : []))
   return {

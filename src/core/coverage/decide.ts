@@ -1,7 +1,7 @@
 /**
  * The answer without its telling: verdict, what is chosen, what is to get, the first reason. For thousands of cells.
  */
-import type { Id, Item, Method, Stage, Stitch } from '../catalogue/types'
+import type { Id, Item, Method, Stage, Stitch, Technique } from '../catalogue/types'
 import {
   contextOf,
   methodReason,
@@ -88,11 +88,12 @@ export const decide = (answering: AnswerContext, question: Question): Decision =
 export const decideBriefly = (answering: AnswerContext, question: Question) => {
   const context = contextOf(answering, question)
   const { considered, applicable } = methodsAsked(context, question)
-  return decideAmong(considered, applicable, (method) => briefly(method, context))
+  return decideAmong(context.technique, considered, applicable, (method) => briefly(method, context))
 }
 
 /** `judge` is asked of the applicable methods in rank order, of no more than it takes. */
 export const decideAmong = <S extends BriefStage, Asked>(
+  { id: technique }: Technique,
   considered: readonly Method[],
   applicable: readonly Asked[],
   judge: (asked: Asked) => BriefResult<S>,
@@ -108,7 +109,7 @@ export const decideAmong = <S extends BriefStage, Asked>(
   }
   if (!taken?.purchase) {
     const [best] = considered
-    const notForThis: Reason | undefined = best && { code: 'methodNotForThis', method: best.id }
+    const notForThis: Reason | undefined = best && { code: 'methodNotForThis', technique, method: best.id }
     const reason = first && first.method === best ? told(first.reason) : notForThis
     return { verdict: 'notOnThisModel', method: undefined, stages: [], toGet: NOTHING, reason }
   }
@@ -134,12 +135,12 @@ export const briefly = (method: Method, context: MethodContext) => {
     const { model, stitch, foot } = variant.pair
     return { model, stitch, foot, evidence: evidenceOf(variant), proved: variant.house?.samples ?? 0 }
   })
-  const reason = methodReason(result)
+  const reason = methodReason(result, context.technique.id)
   return { method, rank, verdict, tradeOffs, reason, purchase: stages && purchase && { toGet: purchase.toGet, stages } }
 }
 
 /** The same, taken out of an answer that was told in full. */
-export const decisionOf = (answer: Answer): Decision => {
+export const decisionOf = (technique: Id, answer: Answer): Decision => {
   const base = { verdict: answer.verdict, toGet: answer.toGet }
   if (answer.method === undefined) return { ...base, stages: [], reason: answer.reasons[0] }
   const stages = answer.stages.map(({ stage, model, stitch, select, foot, fitEvidence, proved }): DecidedStage => ({
@@ -151,16 +152,18 @@ export const decisionOf = (answer: Answer): Decision => {
     evidence: fitEvidence,
     proved: proved?.samples ?? 0,
   }))
-  return { ...base, method: answer.method, stages, reason: ownReason(answer) ?? answer.reasons[0] }
+  return { ...base, method: answer.method, stages, reason: ownReason(technique, answer) ?? answer.reasons[0] }
 }
 
-const ownReason = ({ method, verdict, toGet, stages }: Answer): Reason | undefined => {
-  if (verdict === 'needsItems') return { code: 'methodNeeds', method: method as Id, toGet }
+const ownReason = (technique: Id, { method, verdict, toGet, stages }: Answer): Reason | undefined => {
+  if (verdict === 'needsItems') return { code: 'methodNeeds', technique, method: method as Id, toGet }
   const told = stages.map(({ stage, reasons }) => ({
     stage,
     costs: reasons.flatMap((reason) => (reason.code === 'tradeOff' ? reason.text : [])),
   }))
   const costly = told.flatMap(({ stage, costs }) => (costs.length > 0 ? stage : []))
   const costs = [...new Set(told.flatMap((one) => one.costs))]
-  return costly.length > 0 ? { code: 'methodHasTradeOff', method: method as Id, stages: costly, costs } : undefined
+  return costly.length > 0
+    ? { code: 'methodHasTradeOff', technique, method: method as Id, stages: costly, costs }
+    : undefined
 }

@@ -1,5 +1,5 @@
 /** The sweep of one fabric: methods judged by looking at the best first. */
-import type { Fabric, Method, Model, Stage, Technique } from '../catalogue/types'
+import type { Fabric, Id, Method, Model, Stage, Technique } from '../catalogue/types'
 import { contextOf } from '../answer/explain'
 import type { Reason } from '../answer/reasons'
 import { accepted, NO_FUNCTION } from '../answer/stage'
@@ -24,6 +24,7 @@ export interface Judged {
 
 /** A method that applies to all models of one number. */
 interface MethodPlan {
+  technique: Id
   method: Method
   rank: number
   plans: readonly Plan[]
@@ -49,7 +50,7 @@ export class FabricSweep {
   }
 
   cell(technique: Technique, on: KnownModel): Decided {
-    return decideAmong<BriefStage, MethodPlan>(technique.methods, this.plansOf(technique, on), (planned) => {
+    return decideAmong<BriefStage, MethodPlan>(technique, technique.methods, this.plansOf(technique, on), (planned) => {
       const result = this.judge(planned, on)
       this.judged.all++
       if (result) this.judged.swiftly++
@@ -75,11 +76,11 @@ export class FabricSweep {
   private buy(planned: MethodPlan, plan: Plan, best: Choice | undefined | 'unsure', on: KnownModel) {
     if (best === 'unsure') return undefined
     if (!best) return this.stopped(planned, plan, on)
-    const { method, rank } = planned
+    const { technique, method, rank } = planned
     const { offer } = best
     const toGet = offer.need
     // Offered again and again, said once.
-    const reason = (offer.reason ??= { code: 'methodNeeds', method: method.id, toGet })
+    const reason = (offer.reason ??= { code: 'methodNeeds', technique, method: method.id, toGet })
     const purchase = { toGet, stages: [best] }
     return { method, rank, verdict: 'needsItems' as const, tradeOffs: hasTradeOff(best) ? 1 : 0, purchase, reason }
   }
@@ -95,9 +96,10 @@ export class FabricSweep {
     return chosen.some(hasTradeOff) ? costly(planned, chosen) : ready(planned, chosen)
   }
 
-  private stopped({ method, rank }: MethodPlan, plan: Plan, on: KnownModel): BriefResult {
+  private stopped({ technique, method, rank }: MethodPlan, plan: Plan, on: KnownModel): BriefResult {
     const reason = (): Reason => ({
       code: 'methodStopped',
+      technique,
       method: method.id,
       stage: plan.stage.id,
       stops: firstStop(plan, on, this.ways, this.seats),
@@ -141,7 +143,7 @@ export class FabricSweep {
     if (!ofTechnique) this.plans.set(technique, (ofTechnique = []))
     return (ofTechnique[on.number] ??= technique.methods.flatMap((method, rank) =>
       holds(method.when, this.at(on.model))
-        ? [{ method, rank, plans: method.stages.map((stage) => this.makePlan(stage, on)) }]
+        ? [{ technique: technique.id, method, rank, plans: method.stages.map((stage) => this.makePlan(stage, on)) }]
         : [],
     ))
   }
@@ -189,8 +191,8 @@ const ready = ({ method, rank }: MethodPlan, stages: readonly Choice[]): BriefRe
   reason: undefined,
 })
 
-const costly = ({ method, rank }: MethodPlan, stages: readonly Choice[]): BriefResult => {
+const costly = ({ technique, method, rank }: MethodPlan, stages: readonly Choice[]): BriefResult => {
   const tradeOffs = stages.filter(hasTradeOff).length
   const purchase = { toGet: NOTHING, stages }
-  return { method, rank, verdict: 'otherRoute', tradeOffs, purchase, reason: costlyReason(method, stages) }
+  return { method, rank, verdict: 'otherRoute', tradeOffs, purchase, reason: costlyReason(technique, method, stages) }
 }

@@ -44,7 +44,7 @@ describe('gaps', () => {
     )
     const stopped = cell('t', 'p', {
       verdict: 'notOnThisModel',
-      reason: { code: 'methodStopped', method: 'm', stage: 's', stops: unknown },
+      reason: { code: 'methodStopped', technique: 't', method: 'm', stage: 's', stops: unknown },
     })
     expect(gapsOf([stopped], index)).toMatchObject([{ closer: { closes: 'chart', model: 'p' } }])
     expect(gapsOf([stopped], withStitches)).toMatchObject([{ closer: { closes: 'state', fact } }])

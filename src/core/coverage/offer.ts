@@ -50,8 +50,9 @@ export const choiceOf = (known: KnownStitch, stitchAs: Ranked, offer: Offer): Ch
 export const hasTradeOff = ({ stitchAs, offer }: Choice): boolean =>
   stitchAs.tradeOff !== undefined || offer.footAs.tradeOff !== undefined
 
-export const costlyReason = (method: Method, chosen: readonly Choice[]): Reason => ({
+export const costlyReason = (technique: Id, method: Method, chosen: readonly Choice[]): Reason => ({
   code: 'methodHasTradeOff',
+  technique,
   method: method.id,
   stages: chosen.flatMap((choice, i) => (hasTradeOff(choice) ? [(method.stages[i] as Stage).id] : [])),
   costs: costsOf(chosen.map(({ stitchAs, offer: { footAs } }) => ({ stitchAs, footAs }))),

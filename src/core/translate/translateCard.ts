@@ -26,6 +26,7 @@ export interface CardSide {
 
 export interface StageSide {
   stage: Id
+  name: string
   model: Id
   select: string
   function: string
@@ -65,10 +66,18 @@ export const translateCard = (answering: AnswerContext, question: Question, to: 
   )
   const had = withContents([...models[0].supplied, ...(question.owned ?? [])], index.items)
   const target = models[1]
+  const methods = index.techniques.get(question.technique)?.methods ?? []
+  const stageName = ({ method }: Answer, { stage }: StageAnswer) =>
+    methods.find(({ id }) => id === method)?.stages.find(({ id }) => id === stage)?.name ?? stage
   return {
     from: side(models[0].id, first),
     to: side(to, second),
-    stages: [...paired, ...left].map((pair) => translateStage(answering, pair)),
+    stages: [...paired, ...left].map((pair) =>
+      translateStage(answering, pair, {
+        from: pair.from && stageName(first, pair.from),
+        to: pair.to && stageName(second, pair.to),
+      }),
+    ),
     items: hadThings(index, new Set([...fitted].filter((id) => had.has(id) || first.toGet.includes(id)))).map((item) =>
       carry(answering, item, target),
     ),
@@ -83,8 +92,9 @@ const side = (model: Id, { verdict, method, toGet, reasons }: Answer): CardSide 
   reasons,
 })
 
-const stageSide = ({ stage, model, select, function: named, foot, chain }: StageAnswer): StageSide => ({
+const stageSide = (name: string, { stage, model, select, function: named, foot, chain }: StageAnswer): StageSide => ({
   stage,
+  name,
   model,
   select,
   function: named,
@@ -95,6 +105,7 @@ const stageSide = ({ stage, model, select, function: named, foot, chain }: Stage
 const translateStage = (
   { index }: AnswerContext,
   { from, to }: { from: StageAnswer | undefined; to: StageAnswer | undefined },
+  names: { from: string | undefined; to: string | undefined },
 ): TranslatedStage => {
   const parameters = new Set([from, to].flatMap((stage) => Object.keys(stage?.settings ?? {}) as Parameter[]))
   const scaleOn = (stage: StageAnswer | undefined, parameter: Parameter) =>
@@ -109,7 +120,11 @@ const translateStage = (
     const held = moved && heldClear(parameter, moved, is?.clear)
     return [{ parameter, from: shownOf(was, parameter), to: shownOf(is, parameter), moved: held }]
   })
-  return { from: from && stageSide(from), to: to && stageSide(to), settings }
+  return {
+    from: from && stageSide(names.from ?? from.stage, from),
+    to: to && stageSide(names.to ?? to.stage, to),
+    settings,
+  }
 }
 
 const isNothing = (setting: Setting | undefined): boolean =>

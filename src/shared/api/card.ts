@@ -146,7 +146,6 @@ export const CardView = z.object({
     models: named,
     functions: named,
     methods: named,
-    stages: named,
     threads: named,
     stitches: named,
   }),

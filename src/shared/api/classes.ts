@@ -83,7 +83,9 @@ export const ClassPlanView = z.object({
 export type ClassPlanView = plan.ClassPlan & { methods: { id: string; name: string }[][]; names: z.infer<typeof Named> }
 
 export const ClassDraft = z.strictObject({ class: ClassWrite })
-const Given = z.array(z.object({ seat: z.int(), item: Id, how: z.enum(['loan', 'buy']) }))
+const Given = z.array(
+  z.object({ seat: z.int(), item: Id.optional(), model: Id.optional(), how: z.enum(['loan', 'buy']) }),
+)
 const seatPlaces = z.array(z.int())
 /** What a change that is not kept yet would do. */
 export const ClassChangeView = z.object({

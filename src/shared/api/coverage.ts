@@ -31,7 +31,6 @@ export const Named = z.object({
   models: named,
   functions: named,
   methods: named,
-  stages: named,
   threads: named,
   stitches: named,
 })

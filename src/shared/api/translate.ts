@@ -32,6 +32,7 @@ const CardSide = z.object({
 })
 const StageSide = z.object({
   stage: Id,
+  name: z.string(),
   model: Id,
   select: z.string(),
   function: z.string(),

@@ -1,5 +1,5 @@
 /** What is said of classes. */
-import type { ClassPurchase, PlanChange } from '#core/classes/change'
+import { isSameThing, type ClassPurchase, type GivenThing, type PlanChange } from '#core/classes/change'
 import type { HelpReason, RunStage } from '#core/classes/runSheet'
 import type { SupplyNeed } from '#core/classes/supplies'
 import type { SewingClass } from '#core/classes/types'
@@ -81,9 +81,8 @@ export const handoutMessage = (
 /** What a change would do, each a line; nothing at all is a line too. */
 export const changeLines = (change: PlanChange, nameOf: (seat: number) => string, say: Speech): string[] => {
   const { ready, bought, lent, gained, lost, given, taken } = change
-  const named = (item: string) => (say.item(item) === item ? say.model(item) : say.item(item))
-  const same = (one: PlanChange['given'][number]) => (other: PlanChange['given'][number]) =>
-    one.seat === other.seat && one.item === other.item
+  const named = ({ item, model = '' }: GivenThing) => (item === undefined ? say.model(model) : say.item(item))
+  const same = (one: GivenThing) => (other: GivenThing) => isSameThing(one, other)
   const counts = [
     ...(ready === 0 ? [] : [`${Math.abs(ready)} ${ready > 0 ? 'more' : 'fewer'} ready`]),
     ...(bought === 0 ? [] : [`${Math.abs(bought)} ${bought > 0 ? 'more' : 'fewer'} bought`]),
@@ -96,15 +95,13 @@ export const changeLines = (change: PlanChange, nameOf: (seat: number) => string
     lost.length > 0 ? `Not ready any more: ${list(lost.map(nameOf))}.` : '',
     ...given.map((one) => {
       const instead = taken.some(same(one))
-      const what = named(one.item)
+      const what = named(one)
       if (one.how === 'loan') return `${nameOf(one.seat)} is lent ${what}${instead ? ' and need not buy it' : ''}.`
       return `${nameOf(one.seat)} buys ${what}${instead ? ', which is not lent any more' : ''}.`
     }),
     ...taken
       .filter((one) => !given.some(same(one)))
-      .map(
-        ({ seat, item, how }) => `${nameOf(seat)} ${how === 'loan' ? 'is not lent' : 'need not buy'} ${named(item)}.`,
-      ),
+      .map((one) => `${nameOf(one.seat)} ${one.how === 'loan' ? 'is not lent' : 'need not buy'} ${named(one)}.`),
   ]
   return lines.filter((line) => line !== '')
 }

@@ -1,9 +1,10 @@
 /** The sentences: one for every code the core gives. */
 import type { MissingFact, Reason, ReasonCode, ReasonOf } from '#core/answer/reasons'
-import type { NamesById } from '#core/card/names'
+import { within, type Names } from '#core/names/names'
 import { formatNumber } from '#core/units/format'
 import {
   capital,
+  controlWord,
   dateWords,
   featureWord,
   kindWord,
@@ -23,14 +24,13 @@ export interface Speech {
   model: (id: string) => string
   function: (id: string) => string
   functions: (ids: readonly string[]) => string
-  method: (id: string) => string
-  stage: (id: string) => string
-  stitch: (id: string) => string
+  method: (technique: string, id: string) => string
+  stitch: (model: string, id: string) => string
   thread: (id: string) => string
   reason: (reason: Reason) => string
 }
 
-export const speech = (names: NamesById): Speech => {
+export const speech = (names: Names): Speech => {
   const say: Speech = {
     item: (id) => {
       const item = names.items[id]
@@ -44,9 +44,8 @@ export const speech = (names: NamesById): Speech => {
         ids.map((id) => say.function(id)),
         'or',
       ),
-    method: (id) => names.methods[id] ?? id,
-    stage: (id) => names.stages[id] ?? id,
-    stitch: (id) => names.stitches[id] ?? id,
+    method: (technique, id) => names.methods[within(technique, id)] ?? id,
+    stitch: (model, id) => names.stitches[within(model, id)] ?? id,
     thread: (id) => names.threads[id] ?? id,
     reason: (reason) => sentence(reason, say),
   }
@@ -152,26 +151,31 @@ const sentences: Sentences = {
       'or',
     )}.`,
   functionMissing: ({ functions }, say) => `No stitch here is a ${say.functions(functions)}.`,
-  stitchTooNarrow: ({ stitch, reach, minWidth }, say) =>
-    `${say.stitch(stitch)} reaches ${mm(reach)}; at least ${mm(minWidth)} is needed.`,
-  stitchAvoided: ({ stitch, attribute }, say) => `${say.stitch(stitch)} is ${attribute}, which does not work here.`,
-  stitchMotionAvoided: ({ stitch, motion }, say) =>
-    `${say.stitch(stitch)} moves the fabric ${motionWord(motion)}, which does not work here.`,
+  stitchTooNarrow: ({ model, stitch, reach, minWidth }, say) =>
+    `${say.stitch(model, stitch)} reaches ${mm(reach)}; at least ${mm(minWidth)} is needed.`,
+  stitchAvoided: ({ model, stitch, attribute }, say) =>
+    `${say.stitch(model, stitch)} is ${attribute}, which does not work here.`,
+  stitchMotionAvoided: ({ model, stitch, motion }, say) =>
+    `${say.stitch(model, stitch)} moves the fabric ${motionWord(motion)}, which does not work here.`,
   noFootListed: ({ functions }, say) =>
     `No foot in the catalogue is a ${list(
       functions.map((name) => footFunction('foot', name, say)),
       'or',
     )}.`,
   featureMissing: ({ feature }) => `This needs ${featureWord(feature)}, and nothing here brings it.`,
-  featureAvoided: ({ feature, by: bringer }, say) =>
-    `${say.item(bringer)} brings ${featureWord(feature)}, which must be off here.`,
+  featureAvoided: ({ feature, item = '', model = '', stitch }, say) =>
+    `${stitch === undefined ? say.item(item) : say.stitch(model, stitch)} brings ${featureWord(feature)}, which ` +
+    'must be off here.',
   accessoryMissing: ({ function: named }) => `No accessory for “${named}” fits this model.`,
   setupConflict: ({ control, positions }) =>
-    `The ${control} would have to stand at ${positions.join(' and ')} at once.`,
-  methodNotForThis: ({ method }, say) => `“${say.method(method)}” is not meant for this fabric or machine.`,
-  methodStopped: ({ method, stops }, say) => `“${say.method(method)}”: ${say.reason(stops)}`,
-  methodNeeds: ({ method, toGet }, say) => `“${say.method(method)}” would need ${say.items(toGet)}.`,
-  methodHasTradeOff: ({ method, costs }, say) => `“${say.method(method)}” works, at a cost: ${costs.join('; ')}.`,
+    `The ${controlWord(control)} would have to stand at ${positions.join(' and ')} at once.`,
+  methodNotForThis: ({ technique, method }, say) =>
+    `“${say.method(technique, method)}” is not meant for this fabric or machine.`,
+  methodStopped: ({ technique, method, stops }, say) => `“${say.method(technique, method)}”: ${say.reason(stops)}`,
+  methodNeeds: ({ technique, method, toGet }, say) =>
+    `“${say.method(technique, method)}” would need ${say.items(toGet)}.`,
+  methodHasTradeOff: ({ technique, method, costs }, say) =>
+    `“${say.method(technique, method)}” works, at a cost: ${costs.join('; ')}.`,
   tradeOff: ({ of, function: named, text }, say) => `${capital(footFunction(of, named, say))}: ${text}.`,
   betterFunctionNeeds: ({ of, function: named, toGet }, say) =>
     `Better: ${footFunction(of, named, say)}, with ${say.items(toGet)}.`,

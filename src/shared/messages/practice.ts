@@ -4,6 +4,7 @@ import type { Finding } from '#core/practice/sew'
 import type { Trial } from '#core/practice/trial'
 import { meaning } from '#core/card/steps'
 import { formatNumber } from '#core/units/format'
+import { noNames, stitchName, within } from '#core/names/names'
 import { speech, type Speech } from './en'
 import { moveText } from './steps'
 import { capital, controlWord, list, small, motionWord, parameterWord } from './words'
@@ -11,21 +12,19 @@ import { capital, controlWord, list, small, motionWord, parameterWord } from './
 /** Names of what the trial's machine can be set to. */
 export const trialSpeech = ({ items, stitches, threads, model }: Trial): Speech =>
   speech({
+    ...noNames(),
     items: Object.fromEntries(items.map(({ id, code, name, what }) => [id, { code, name, what }])),
-    stitches: Object.fromEntries(
-      stitches.map(({ id, select, nativeName }) => [id, nativeName ? `${select} ${nativeName}` : select]),
-    ),
+    stitches: Object.fromEntries(stitches.map((stitch) => [within(model.id, stitch.id), stitchName(stitch)])),
     threads: Object.fromEntries(threads.map(({ id, name }) => [id, name])),
     models: { [model.id]: model.name },
-    functions: {},
-    methods: {},
-    stages: {},
   })
+
+const stitchWord = (trial: Trial, id: string): string => trialSpeech(trial).stitch(trial.model.id, id)
 
 /** How a control stands, as a person says it. */
 export const placeWord = (trial: Trial, control: string, at: string): string => {
   const say = trialSpeech(trial)
-  if (control === 'stitch') return say.stitch(at)
+  if (control === 'stitch') return stitchWord(trial, at)
   if (control.startsWith('thread:')) return say.thread(at)
   return at
     .split('+')
@@ -58,7 +57,7 @@ export const findingText = (finding: Finding, trial: Trial): string => {
         `${motionWord(finding.motion)}.`
       )
     case 'otherStitch':
-      return `Sews ${say.stitch(finding.at)}; the card has ${say.stitch(finding.wanted)}.`
+      return `Sews ${stitchWord(trial, finding.at)}; the card has ${stitchWord(trial, finding.wanted)}.`
     case 'otherFoot':
       return (
         `The card has ${say.item(finding.wanted)}, not ` +
@@ -99,7 +98,7 @@ export const actText = (trial: Trial, control: string, to: string): string => {
   const say = trial.controls.controls[control]?.say?.[to]
   if (say !== undefined) return say
   return moveText(
-    { control, from: '', to, means: meaning(control, trial.model), hazards: [], duties: [] },
+    { model: trial.model.id, control, from: '', to, means: meaning(control, trial.model), hazards: [], duties: [] },
     trialSpeech(trial),
   )
 }

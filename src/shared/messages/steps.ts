@@ -70,7 +70,7 @@ export const moveText = (move: CardMove, say: Speech): string => {
     case 'thread':
       return threadText(move, say)
     case 'stitch':
-      return `Choose ${say.stitch(to)}`
+      return `Choose ${say.stitch(move.model, to)}`
     case 'value':
       return `Set ${controlWord(control)} to ${to}`
     case 'position':

@@ -125,7 +125,9 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
         </summary>
         <ul>
           <li v-for="other in stage.answer.alternatives" :key="other.model + other.stitch + (other.foot ?? '')">
-            <strong> {{ say.stitch(other.stitch) }}{{ other.foot ? ` with ${say.item(other.foot)}` : '' }} </strong>
+            <strong>
+              {{ say.stitch(other.model, other.stitch) }}{{ other.foot ? ` with ${say.item(other.foot)}` : '' }}
+            </strong>
             <span v-for="reason in other.better" :key="say.reason(reason)" class="better"
               ><b>Better:</b> {{ say.reason(reason) }}</span
             >

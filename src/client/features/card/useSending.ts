@@ -50,8 +50,8 @@ export const useSending = (card: () => Card, at: () => number) => {
       const say = speech(names)
       const values = settings.map(([parameter]) => `${controlWord(parameter)} ${shown[parameter] ?? '–'}`)
       shows.value =
-        `Sent. It shows ${list([say.stitch(shown['stitch'] ?? ''), ...values])}. Foot, needle and levers are set ` +
-        'by hand.'
+        `Sent. It shows ${list([say.stitch(answer.model, shown['stitch'] ?? ''), ...values])}. ` +
+        'Foot, needle and levers are set by hand.'
     } catch (error) {
       shows.value = problemText(error)
     }

@@ -6,6 +6,7 @@ import type { FitReport } from '#core/answer/willItFit'
 import { freeId } from '#core/catalogue/ids'
 import type { FitsView } from '#shared/api/fit'
 import type { Changes } from '#shared/api/rows'
+import { noNames } from '#core/names/names'
 import { speech } from '#shared/messages/en'
 import { call, get } from '../../api/client'
 import { usePicks } from '../../state/picks'
@@ -48,15 +49,7 @@ const loadItems = async () => {
 }
 void read(loadItems)
 
-const say = computed(() =>
-  speech({
-    ...(view.value?.names ?? { items: {}, models: {}, functions: {} }),
-    methods: {},
-    stages: {},
-    threads: {},
-    stitches: {},
-  }),
-)
+const say = computed(() => speech({ ...noNames(), ...view.value?.names }))
 const WORD = { yes: 'Fits', no: 'Does not fit', unknown: 'Not known' } as const
 const MARK = { yes: '✓', no: '✕', unknown: '?' } as const
 const EVIDENCE = { bench: 'tried', book: 'by the book', workedOut: 'worked out' } as const

@@ -2,6 +2,7 @@
 import { computed, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { CardTranslationView, MachineTranslationView } from '#shared/api/translate'
+import { noNames } from '#core/names/names'
 import { speech } from '#shared/messages/en'
 import { carriedText, carriesWord, movedText, reachText, reachWord } from '#shared/messages/translate'
 import { capital, featureWord, list, parameterWord, verdictWord } from '#shared/messages/words'
@@ -54,19 +55,7 @@ const { answer, problem, busy } = useQuery(
 )
 const card = computed(() => answer.value?.card)
 const machine = computed(() => answer.value?.machine)
-const say = computed(() =>
-  speech(
-    (machine.value ?? card.value)?.names ?? {
-      items: {},
-      models: {},
-      functions: {},
-      methods: {},
-      stages: {},
-      threads: {},
-      stitches: {},
-    },
-  ),
-)
+const say = computed(() => speech((machine.value ?? card.value)?.names ?? noNames()))
 const sayCard = computed(() => (card.value ? speech(card.value.names) : say.value))
 const stitches = computed(() =>
   (machine.value?.stitches ?? []).filter(
@@ -115,7 +104,7 @@ useKeys([{ keys: 'p', does: 'Print the comparison', run: print }])
       <table v-for="(stage, i) in card.stages" :key="i" class="table table-sm">
         <thead>
           <tr>
-            <th scope="col">{{ stage.from ? capital(sayCard.stage(stage.from.stage)) : 'Stage' }}</th>
+            <th scope="col">{{ stage.from ? capital(stage.from.name) : 'Stage' }}</th>
             <th scope="col">{{ nameOf(picked.model) }}</th>
             <th scope="col">the same on the {{ nameOf(to) }}</th>
             <th scope="col">its own card says</th>

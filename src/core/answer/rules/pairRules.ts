@@ -31,11 +31,11 @@ const radius: PairRule = ({ job }, { items }) => {
   return { code: 'radiusOutOfReach', item: short.id, radius: asked, from: minRadius, to: maxRadius }
 }
 
-const avoidedFeature: PairRule = ({ stage, stitch }, { items }) => {
+const avoidedFeature: PairRule = ({ stage, stitch, model }, { items }) => {
   for (const feature of stage.features?.avoid ?? []) {
-    if (stitch.brings?.includes(feature)) return { code: 'featureAvoided', feature, by: stitch.id }
+    if (stitch.brings?.includes(feature)) return { code: 'featureAvoided', feature, model: model.id, stitch: stitch.id }
     const item = items.find(({ brings }) => brings?.includes(feature))
-    if (item) return { code: 'featureAvoided', feature, by: item.id }
+    if (item) return { code: 'featureAvoided', feature, item: item.id }
   }
   return undefined
 }

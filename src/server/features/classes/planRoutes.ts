@@ -5,7 +5,8 @@ import type { PlannedClass } from '#core/classes/plan'
 import { runSheet } from '#core/classes/runSheet'
 import { suppliesOf, type Supply, type SupplyNeed } from '#core/classes/supplies'
 import type { SewingClass } from '#core/classes/types'
-import { collectNames } from '#core/card/names'
+import { nameChange, nameClass } from '#core/classes/names'
+import { Naming } from '#core/names/names'
 import type { CatalogueIndex } from '#core/catalogue/index'
 import { Id } from '#shared/api/catalogue'
 import {
@@ -72,12 +73,13 @@ export const classPlanRoutes = [
     result: ClassPlanView,
     refuses: [404, 409, 422],
     handle: async (context) => {
-      const { plan, asked } = await plannedClass(context)
+      const planned = await plannedClass(context)
+      const { plan, asked } = planned
       const { index } = context.snapshot
       const methods = asked.techniques.map(({ technique }) =>
         (index.techniques.get(technique)?.methods ?? []).map(({ id, name }) => ({ id, name })),
       )
-      return { ...plan, methods, names: collectNames(index, plan, asked) } as never
+      return { ...plan, methods, names: nameClass(planned).names } as never
     },
   }),
   route({
@@ -104,7 +106,7 @@ export const classPlanRoutes = [
           { path: ['class', 'seats'], message: 'must be as many as before' },
         ])
       const change = changeBetween(before.plan, plan)
-      return { change, solved: plan.solved, names: collectNames(snapshot.index, change) } as never
+      return { change, solved: plan.solved, names: nameChange(snapshot.index, change).names } as never
     },
   }),
   route({
@@ -119,7 +121,10 @@ export const classPlanRoutes = [
     handle: async (context) => {
       const planned = await plannedClass(context)
       const purchases = await worthOfOneMore(planned, context.services.planning.solve, context.work.reportProgress)
-      return { purchases, names: collectNames(context.snapshot.index, purchases) } as never
+      const naming = new Naming(context.snapshot.index)
+        .items(purchases.map(({ item }) => item))
+        .models(purchases.map(({ model }) => model))
+      return { purchases, names: naming.names } as never
     },
   }),
   route({
@@ -134,7 +139,7 @@ export const classPlanRoutes = [
     handle: async (context) => {
       const planned = await plannedClass(context)
       const sheet = runSheet(planned)
-      return { ...sheet, names: collectNames(context.snapshot.index, sheet, planned.asked) } as never
+      return { ...sheet, names: nameClass(planned).models([sheet.demonstrate?.model]).names } as never
     },
   }),
   route({

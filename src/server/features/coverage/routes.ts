@@ -1,4 +1,4 @@
-import { collectNames } from '#core/card/names'
+import { Naming } from '#core/names/names'
 import type { ClassWrite } from '#shared/api/classes'
 import { machinesByModel } from '#core/customers/types'
 import { gapsOf, greedyCover, seatKey, type CoveredCell } from '#core/coverage/gaps'
@@ -29,7 +29,11 @@ export const coverageRoutes = [
         technique: id,
         decision: coverage.cell(id, model, fabric),
       }))
-      return { cells, names: collectNames(snapshot.index, model, cells) } as never
+      const naming = new Naming(snapshot.index).models([model])
+      for (const { decision } of cells) naming.items(decision.toGet).reasons([decision.reason])
+      for (const stage of cells.flatMap(({ decision }) => decision.stages))
+        naming.stitches(stage.model, [stage.stitch]).items([stage.foot])
+      return { cells, names: naming.names } as never
     },
   }),
   route({
@@ -98,7 +102,15 @@ export const coverageRoutes = [
         ({ technique, model }) => ({ technique, model: model.id }),
       )
       const needing = cells.filter(({ decision }) => decision.verdict === 'needsItems').length
-      return { gaps, cover, needing, unproved, names: collectNames(snapshot.index, gaps, cover) } as never
+      const naming = new Naming(snapshot.index)
+        .models(gaps.flatMap((gap) => gap.cells.map(({ model }) => model)))
+        .items(cover.steps.flatMap(({ items }) => items))
+      for (const { closer } of gaps) {
+        if (closer.closes === 'buy') naming.items([closer.item])
+        else if (closer.closes === 'chart') naming.models([closer.model])
+        else naming.fact(closer.fact)
+      }
+      return { gaps, cover, needing, unproved, names: naming.names } as never
     },
   }),
 ]

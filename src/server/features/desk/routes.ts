@@ -4,7 +4,8 @@ import { historyOf, lookBack } from '#core/desk/cases'
 import { diagnose, faultTrouble, type Shown } from '#core/desk/diagnosis'
 import { TROUBLES } from '#core/desk/troubles'
 import { tradeUp, usedIn } from '#core/desk/tradeUp'
-import { collectNames } from '#core/card/names'
+import { Naming } from '#core/names/names'
+import { nameCarried } from '#core/translate/names'
 import { Id } from '#shared/api/catalogue'
 import type { CatalogueIndex } from '#core/catalogue/index'
 import {
@@ -157,7 +158,12 @@ export const deskRoutes = [
         name: index.techniques.get(row.technique)?.name ?? '',
         fabricName: index.fabrics.get(row.fabric)?.name ?? '',
       }))
-      return { ...compared, rows, names: collectNames(index, compared, [from.id, to.id]) } as never
+      const naming = nameCarried(new Naming(index), compared.items)
+        .models([from.id, to.id])
+        .items([...compared.buy, ...compared.unpriced])
+      for (const side of compared.rows.flatMap((row) => [row.from, row.to]))
+        naming.items(side.toGet).reasons([side.reason])
+      return { ...compared, rows, names: naming.names } as never
     },
   }),
   route({

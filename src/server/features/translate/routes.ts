@@ -1,6 +1,6 @@
 import { QuestionError } from '#core/answer/question'
-import { collectNames } from '#core/card/names'
 import type { Model } from '#core/catalogue/types'
+import { nameCards, nameMachines } from '#core/translate/names'
 import { translateCard } from '#core/translate/translateCard'
 import { translateMachine } from '#core/translate/translateMachine'
 import {
@@ -28,7 +28,7 @@ export const translateRoutes = [
       revision(snapshot.revision)
       modelIn(snapshot, to)
       const translated = answered(() => translateCard(snapshot, question, to))
-      return { ...translated, names: collectNames(snapshot.index, translated, question.technique) } as never
+      return { ...translated, names: nameCards(snapshot.index, question.technique, translated).names } as never
     },
   }),
   route({
@@ -45,7 +45,7 @@ export const translateRoutes = [
       revision(snapshot.revision)
       const [from, target] = [modelIn(snapshot, model), modelIn(snapshot, to)]
       const translated = answered(() => translateMachine(snapshot, from, target, { fabric, owned }))
-      return { ...translated, names: collectNames(snapshot.index, translated) } as never
+      return { ...translated, names: nameMachines(snapshot.index, translated).names } as never
     },
   }),
 ]

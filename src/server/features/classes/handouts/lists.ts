@@ -7,7 +7,8 @@ import { bringLists, loansOf, sideBySide, type SideCell, type SidePart } from '#
 import type { PlannedClass } from '#core/classes/plan'
 import { runSheet } from '#core/classes/runSheet'
 import type { SupplyNeed } from '#core/classes/supplies'
-import { collectNames } from '#core/card/names'
+import { nameClass } from '#core/classes/names'
+import type { Naming } from '#core/names/names'
 import { clockAfter, helpLines, needAmount } from '#shared/messages/classes'
 import { speech, type Speech } from '#shared/messages/en'
 import { dateWords, durationWords, list, moneyWords, parameterWord } from '#shared/messages/words'
@@ -44,14 +45,18 @@ const head = ({ asked }: PlannedClass): Content => ({
   margin: [0, 0, 0, 6],
 })
 
-const speak = ({ index, asked, plan }: PlannedClass, ...more: unknown[]): Speech =>
-  speech(collectNames(index, asked, plan, ...more))
+const speak = (planned: PlannedClass, more: (naming: Naming) => Naming = (naming) => naming): Speech =>
+  speech(more(nameClass(planned)).names)
 
 /** Attendance, loans out and in, what each brings, and the spare kit. */
 export const listPages = (planned: PlannedClass, needs: readonly Named[]): TDocumentDefinitions => {
   const { asked, plan } = planned
   const [loans, brings] = [loansOf(planned), bringLists(planned)]
-  const say = speak(planned, loans, brings)
+  const say = speak(planned, (naming) =>
+    naming
+      .models([...loans.map(({ model }) => model), ...brings.map(({ model }) => model)])
+      .items([...loans.map(({ item }) => item), ...brings.flatMap(({ supplied, owned }) => [...supplied, ...owned])]),
+  )
   const nameOf = (seat: number) => asked.seats[seat]?.name ?? ''
   const machineOf = ({ model, machine }: (typeof plan.seats)[number]): string => {
     if (model === undefined) return 'none'
@@ -131,7 +136,7 @@ const spareKit = (needs: readonly Named[]): string[] => {
 export const runPages = (planned: PlannedClass, techniqueName: (place: number) => string): TDocumentDefinitions => {
   const { asked } = planned
   const sheet = runSheet(planned)
-  const say = speak(planned, sheet)
+  const say = speak(planned, (naming) => naming.models([sheet.demonstrate?.model]))
   const nameOf = (seat: number) => asked.seats[seat]?.name ?? ''
   return page(`${asked.title}: run sheet`, [
     title(`${asked.title}: run sheet`),
@@ -210,7 +215,12 @@ export const shoppingPages = ({ asked }: PlannedClass, needs: readonly Named[]):
 /** The educator's sheet: stages down, machines across; in bold what is not as on most machines. */
 export const sidePages = (planned: PlannedClass): TDocumentDefinitions => {
   const { machines, rows } = sideBySide(planned)
-  const say = speak(planned, rows)
+  const cells = rows.flatMap((row) => row.cells.flatMap((cell) => cell ?? []))
+  const say = speak(planned, (naming) =>
+    naming
+      .models(machines.map(({ model }) => model))
+      .items(cells.flatMap(({ foot, chain, plate }) => [foot, ...chain, plate])),
+  )
   const { asked, index } = planned
   const nameOf = (seat: number) => asked.seats[seat]?.name ?? ''
   const methodOf = (technique: string, method: string) =>
