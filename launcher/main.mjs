@@ -2,7 +2,7 @@
 import { spawnSync } from 'node:child_process'
 import { existsSync } from 'node:fs'
 import { prepareBuild, prepareDatabase, prepareNode } from './prepare.mjs'
-import { inProject } from './places.mjs'
+import { folderFault, inProject } from './places.mjs'
 import { Failed } from './run.mjs'
 
 const HELP = `Handhold: from a technique and a machine to a set-up card.
@@ -108,7 +108,7 @@ if (!command) {
   try {
     await command(args)
   } catch (error) {
-    say(error instanceof Failed ? error.message : String(/** @type {Error} */ (error).stack ?? error))
+    say(error instanceof Failed ? error.message : (folderFault(error) ?? String(/** @type {Error} */ (error).stack)))
     process.exitCode = name === 'answer' ? 2 : 1
   }
 }

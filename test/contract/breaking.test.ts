@@ -1,5 +1,5 @@
 /** The application as it is started for a shop, with its parts killed and hung under it. */
-import { spawn, type ChildProcess } from 'node:child_process'
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process'
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { Agent, get } from 'node:http'
 import { tmpdir } from 'node:os'
@@ -45,6 +45,17 @@ afterAll(async () => {
   await until(() => launcher.exitCode !== null)
   rmSync(folder, { recursive: true, force: true })
 }, 60_000)
+
+describe('a start', () => {
+  it('says in plain words that its folder cannot be written', () => {
+    const nowhere = inProject('package.json', 'shop')
+    const env = { ...process.env, HANDHOLD_DATA: nowhere, DATABASE_URL: '' }
+    const { status, stdout, stderr } = spawnSync(process.execPath, [inProject('launcher/main.mjs'), 'start'], { env })
+    expect(status).toBe(1)
+    expect(String(stdout) + String(stderr)).toContain(`The shop’s folder ${nowhere} cannot be made.`)
+    expect(String(stdout) + String(stderr)).not.toContain('    at ')
+  })
+})
 
 describe('a running shop', () => {
   it('has its server started again when that has died, at the same address, and says so', async () => {
