@@ -1,8 +1,8 @@
-import { withContents, type CatalogueIndex } from '../catalogue/index'
+import { bookCodes, withContents, type CatalogueIndex } from '../catalogue/index'
 import type { Id } from '../catalogue/types'
 import type { Variant } from './pair'
 import type { Reason } from './reasons'
-import { evidenceOf, hasTradeOff } from './stage'
+import { compareNamed, evidenceOf, hasTradeOff } from './stage'
 import type { Alternative } from './types'
 
 /** The stage's other pairs, best first, each once, with what is better and worse than the chosen one. */
@@ -46,7 +46,8 @@ const bestOf = (variants: readonly Variant[], got: ReadonlySet<Id>): Variant => 
   return variants.reduce((best, variant) => (missing(variant) < missing(best) ? variant : best))
 }
 
-const compared = (other: Variant, chosen: Variant): Pick<Alternative, 'better' | 'worse'> => {
+/** What is better and worse of another pair than of the chosen one, in the order in which pairs are compared. */
+export const compared = (other: Variant, chosen: Variant): Pick<Alternative, 'better' | 'worse'> => {
   const better: Reason[] = []
   const worse: Reason[] = []
   /** Says one thing of the alternative when it wins, another when it loses. */
@@ -82,8 +83,10 @@ const compared = (other: Variant, chosen: Variant): Pick<Alternative, 'better' |
     { code: 'fullWidth' },
     { code: 'isNarrowed' },
   )
-  if (a.foot && a.named && !b.named) better.push({ code: 'bookNamesIt', foot: a.foot.id })
-  if (!a.named && b.named && a.stitch.foot !== undefined) worse.push({ code: 'bookNamesAnother', foot: a.stitch.foot })
+  const byBook = compareNamed(a.named, b.named)
+  if (a.foot && byBook < 0) better.push({ code: 'bookNamesIt', foot: a.foot.id })
+  if (byBook > 0 && bookCodes(a.stitch).length > 0)
+    worse.push({ code: 'bookNamesAnother', feet: [...bookCodes(a.stitch)] })
   weigh(
     chosen.fitting.chain.length - other.fitting.chain.length,
     { code: 'shorterChain' },

@@ -22,7 +22,8 @@ export const finishSetting = (draft: Draft, { scale, setup, offsetLimit, clear }
   const reasons = [...draft.reasons]
   let setAgain: Setting['setAgain'] = 'no'
   const kept = scale === undefined || scale === 'absent' ? undefined : scale.kept
-  if (changed && kept !== true) setAgain = kept === false ? 'afterChoosing' : 'check'
+  if (changed && kept === undefined) setAgain = 'check'
+  if (changed && kept === false) setAgain = 'afterChoosing'
   const offset = offsetOf(draft, scale, offsetLimit)
   if (offset) {
     reasons.push(offset)

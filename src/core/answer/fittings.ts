@@ -3,6 +3,7 @@ import type { Id, Item, Model, Stage, Stitch } from '../catalogue/types'
 import type { CatalogueIndex } from '../catalogue/index'
 import { isPlateCover } from '../catalogue/index'
 import type { FitLookup } from './fit'
+import { inRange, reaches, reachOf } from './reach'
 import type { Reason } from './reasons'
 
 export interface Fitting {
@@ -11,8 +12,13 @@ export interface Fitting {
   items: Item[]
   /** Needle plates of which one must be fitted, as listed; undefined where nothing needs one. */
   plates: Item[] | undefined
-  /** Feature → the item fitted only to bring it. */
-  brought: { item: Id; feature: string }[]
+  /** The needed features as they are met; `item`: fitted only to bring it. */
+  met: MetFeature[]
+}
+
+export interface MetFeature {
+  feature: string
+  item?: Id
 }
 
 /** The chains of what is no foot. */
@@ -38,7 +44,7 @@ export const memoizeFittings = (): FittingsLookup => {
   const byStage = new Map<Stage, Map<Model, Map<readonly Id[][], ReturnType<typeof fittingsOf>>>>()
   return (input) => {
     const { stage, model, chains, stitch } = input
-    if (stitch.brings && stitch.brings.length > 0) return fittingsOf(input)
+    if (stitch.brings?.length || needsZeroLength(stage)) return fittingsOf(input)
     const ofStage = byStage.get(stage) ?? new Map<Model, Map<readonly Id[][], ReturnType<typeof fittingsOf>>>()
     byStage.set(stage, ofStage)
     const ofModel = ofStage.get(model) ?? new Map<readonly Id[][], ReturnType<typeof fittingsOf>>()
@@ -62,12 +68,12 @@ const fittingsOf = (input: FittingInput): { fittings: Fitting[]; stops: Reason[]
       continue
     }
     for (const equipped of withAccessories(started, stage.accessories ?? [], input, stops)) {
-      for (const { items, brought } of withFeatures(equipped, [], input, stops)) {
+      for (const { items, met } of withFeatures(equipped, [], input, stops)) {
         const plates = platesNeeded(items, input)
         if (plates && plates.length === 0) {
           const asking = items.find((item) => item.needs?.plates) as Item
           stops.push({ code: 'neededPlateUnfit', item: asking.id, plates: asking.needs?.plates ?? [] })
-        } else fittings.push({ chain: [...chain], items, plates, brought })
+        } else fittings.push({ chain: [...chain], items, plates, met })
       }
     }
   }
@@ -128,29 +134,53 @@ function* withAccessories(
   }
 }
 
+/** The length at 0 in place of the feed dogs down. */
+export const ZERO_LENGTH = 'zeroLength'
+
+const needsZeroLength = ({ features }: Stage): boolean => (features?.need ?? []).flat().includes(ZERO_LENGTH)
+
+/** The model's scale is stated and reaches 0, and the stitch's range, where stated, holds it. */
+const standsStill = ({ model, stitch }: FittingInput): boolean => {
+  const scale = model.scales.length
+  const range = stitch.ranges?.length
+  return typeof scale === 'object' && reaches(reachOf(scale), 0) && (range === undefined || inRange(0, range))
+}
+
+/** The needs in turn: of each the first word that is met, else everything that would bring one of its words. */
 function* withFeatures(
   items: Item[],
-  brought: Fitting['brought'],
+  met: MetFeature[],
   input: FittingInput,
   stops: Reason[],
-): Generator<{ items: Item[]; brought: Fitting['brought'] }> {
+): Generator<{ items: Item[]; met: MetFeature[] }> {
   const { model, stitch, stage, index, fitOf } = input
-  const isMet = (feature: string) =>
-    model.features.includes(feature) ||
-    (stitch.brings ?? []).includes(feature) ||
-    items.some((item) => item.brings?.includes(feature))
-  const missing = stage.features?.need?.find((feature) => !isMet(feature))
-  if (missing === undefined) {
-    yield { items, brought }
+  const need = stage.features?.need?.[met.length]
+  if (need === undefined) {
+    yield { items, met }
     return
   }
-  const bringers = (index.bringers.get(missing) ?? []).filter((item) => fitOf(item, model).fits === 'yes')
-  if (bringers.length === 0) stops.push({ code: 'featureMissing', feature: missing })
-  for (const item of cheapestFirst(bringers)) {
+  const isMet = (feature: string) =>
+    feature === ZERO_LENGTH
+      ? standsStill(input)
+      : model.features.includes(feature) ||
+        (stitch.brings ?? []).includes(feature) ||
+        items.some((item) => item.brings?.includes(feature))
+  const words = Array.isArray(need) ? need : [need]
+  const first = words.find(isMet)
+  if (first !== undefined) {
+    yield* withFeatures(items, [...met, { feature: first }], input, stops)
+    return
+  }
+  const bringing = words.flatMap((feature) =>
+    cheapestFirst((index.bringers.get(feature) ?? []).filter((item) => fitOf(item, model).fits === 'yes')).map(
+      (item) => ({ feature, item }),
+    ),
+  )
+  if (bringing.length === 0) stops.push({ code: 'featureMissing', features: words })
+  for (const { feature, item } of bringing) {
     const next = withNeeds(items, [item], input)
-    if (Array.isArray(next)) {
-      yield* withFeatures(next, [...brought, { item: item.id, feature: missing }], input, stops)
-    } else stops.push(next)
+    if (Array.isArray(next)) yield* withFeatures(next, [...met, { feature, item: item.id }], input, stops)
+    else stops.push(next)
   }
 }
 

@@ -1,6 +1,7 @@
 /** A pair on a needle plate: what the needle would hit, and what it takes to clear. (answers §2) */
 import type { Item, Parameter, Swing } from '../catalogue/types'
-import { tidy } from '../units/quantities'
+import { entryOf } from '../catalogue/parameters'
+import { TOLERANCE, tidy } from '../units/quantities'
 import {
   clearPositions,
   fencesAround,
@@ -46,7 +47,8 @@ export const clearanceLookup = (): ClearanceLookup => {
   const bySettings = new Map<SettingsDraft, Known[]>()
   return (input) => {
     const { pair, plate, covers, settings } = input
-    const { named, foot } = pair
+    const { foot } = pair
+    const named = pair.named !== undefined
     const shape = footShape(foot)
     // Few differ: looking through them is quicker than a key.
     const ofSettings = bySettings.get(settings) ?? []
@@ -97,10 +99,14 @@ const clearanceOf = ({ pair, swing, plate, covers, settings }: ClearanceInput): 
     needleSize: pair.needle.size,
     twinSpacing: pair.stage.twinSpacing,
   })
+  const meant = settings.drafts.get('width')
+  if (meant?.meant && !keepsMeaning(meant)) return { refused: lostMeaning(meant) }
   const path = pathOf(swing, settings, pair)
-  const limits: FootLimits = { foot: pair.foot, trusted: pair.named }
+  const limits: FootLimits = { foot: pair.foot, trusted: pair.named !== undefined }
   const hit = wouldHit(path, fences, limits)
   if (!hit) return { fences, path, narrowed: undefined, narrowedBy: undefined }
+  // What means something is never narrowed.
+  if (meant?.meant) return { refused: lostMeaning(meant, hit) }
   const width = settings.drafts.get('width')
   const position = settings.drafts.get('needlePosition')
   const narrowed = narrow({
@@ -114,8 +120,26 @@ const clearanceOf = ({ pair, swing, plate, covers, settings }: ClearanceInput): 
   return narrowed ? { fences, path, narrowed, narrowedBy: hit } : { refused: hit }
 }
 
+/** Whether a width that means something can be set near enough to it. */
+const keepsMeaning = ({ meant, value }: Draft): boolean =>
+  meant === undefined || typeof value !== 'number' || Math.abs(value - meant.value) <= meant.play + TOLERANCE
+
+const lostMeaning = ({ parameter, meant, value }: Draft, by?: Reason): Reason => ({
+  code: 'meaningLost',
+  parameter,
+  wanted: meant?.value ?? 0,
+  ...(typeof value === 'number' ? { nearest: value } : {}),
+  instead: meant?.instead ?? 'byHand',
+  ...(by ? { by } : {}),
+})
+
 /** What nobody has stated and the handwheel must find out. */
-export const cautionsOf = ({ stage, model, foot }: PairContext, plate: Item | undefined, path: Path): Reason[] => {
+export const cautionsOf = (
+  { stage, model, foot }: PairContext,
+  plate: Item | undefined,
+  path: Path,
+  { drafts }: SettingsDraft,
+): Reason[] => {
   const cautions: Reason[] = []
   if (foot ? foot.slot === undefined : stage.feet !== 'none') {
     cautions.push({ code: 'slotUnknown', what: 'foot', ...(foot ? { item: foot.id } : {}) })
@@ -127,6 +151,9 @@ export const cautionsOf = ({ stage, model, foot }: PairContext, plate: Item | un
   if (stage.twinSpacing !== undefined && model.twinMax === undefined) {
     cautions.push({ code: 'twinMaxUnknown', spacing: stage.twinSpacing })
   }
+  for (const { parameter, from } of drafts.values())
+    if (model.scales[parameter] === undefined && (from === 'target' || from === 'house'))
+      if (entryOf(parameter).setUnscaled) cautions.push({ code: 'scaleUnknown', parameter })
   return cautions
 }
 
@@ -142,7 +169,7 @@ const numbers = (draft: Draft & { value: number }) => ({
 const leastWidth = (width: Draft, { stage, stitch, foot }: PairContext): number =>
   Math.max(
     stage.stitchMust?.minWidth ?? 0,
-    width.leastOfTarget ?? 0,
+    width.within?.from ?? 0,
     foot?.minWidth ?? 0,
     stitch.ranges?.width?.from ?? 0,
   )

@@ -29,6 +29,10 @@ const essence = (given: Answer) => ({
     extras: stage.accessories,
     width: stage.settings.width?.value,
     position: stage.settings.needlePosition?.value,
+    length: stage.settings.length?.value,
+    tension: stage.settings.tension?.value,
+    cautions: stage.cautions,
+    alternatives: stage.alternatives.map(({ model, stitch, foot, toGet }) => ({ model, stitch, foot, toGet })),
   })),
 })
 

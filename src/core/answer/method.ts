@@ -13,6 +13,7 @@ import {
   type StageContext,
   type StageVariants,
 } from './stage'
+import { beadThread } from './threads'
 import type { Question, Verdict } from './types'
 import type { Circumstances } from './when'
 
@@ -88,6 +89,11 @@ const judged = (
     ...context.shared,
     getStandard,
     hadOnly,
+    factsOf: ({ stage, needle, model }) => ({
+      needleSize: needle.size,
+      thread: beadThread(stage, at(model), index),
+      measured: job?.measured ?? NOTHING_MEASURED,
+    }),
     platesOn: platesOf({ index, fitOf, had }, hadOnly ? [] : platesSomeFootNeeds(method, index)),
   }
   const stages = method.stages.map((stage) => stageVariants(stage, stageContext))
@@ -105,6 +111,8 @@ const judged = (
       : {}),
   }
 }
+
+const NOTHING_MEASURED = {}
 
 const verdictOf = ({ toGet, chosen }: Purchase): Verdict => {
   if (toGet.length > 0) return 'needsItems'

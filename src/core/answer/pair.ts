@@ -1,16 +1,16 @@
 /** One stitch with one foot on one machine for one stage: every way it can be fitted, judged on every plate. */
 import { isPlateCover } from '../catalogue/index'
 import type { Id, Item, Model, Stage, Stitch, Swing } from '../catalogue/types'
-import type { NeedleSize } from '../units/quantities'
+import type { Mm, NeedleSize } from '../units/quantities'
 import type { Fence, Path } from './clearance'
 import type { Fit } from './fit'
-import { NO_CHAIN, type Fitting } from './fittings'
+import { NO_CHAIN, ZERO_LENGTH, type Fitting } from './fittings'
 import type { HouseSetting } from './houseSetting'
 import { houseSettingOf } from './houseSetting'
 import { cautionsOf } from './judge'
 import type { Narrowed } from './narrow'
 import type { Reason } from './reasons'
-import { mergedSetup, refusedBy } from './rules/pairRules'
+import { cutOutCaution, mergedSetup, refusedBy } from './rules/pairRules'
 import type { SettingsDraft } from './settings'
 import type { StageContext } from './stage'
 import type { Question } from './types'
@@ -32,8 +32,8 @@ export interface PairContext {
   stitchAs: Ranked
   foot: Item | undefined
   footAs: Ranked
-  /** The foot is the one the book names for the stitch. */
-  named: boolean
+  /** Place of the foot among those the book names for the stitch; undefined where it is none of them. */
+  named: number | undefined
   /** A foot the stage takes only because it is had; it is not offered for buying. */
   onlyIfHad: boolean
   fit: Fit | undefined
@@ -96,7 +96,15 @@ export const variantsOf = (pair: PairContext, context: StageContext): { variants
       if (refusal) stops.push(refusal)
       return
     }
-    const settings = context.draftsOf({ stage, stitch, at: context.at(model), house, setup: merged.setup })
+    const settings = context.draftsOf({
+      stage,
+      stitch,
+      at: context.at(model),
+      house,
+      facts: { ...context.factsOf(pair), guide: guideOf(foot) },
+      standsStill: fitting.met.some(({ feature }) => feature === ZERO_LENGTH),
+      setup: merged.setup,
+    })
     const covers = fitting.items.filter(isPlateCover)
     platesFor(fitting, model, context).forEach(({ plate, needed }, plateOrder) => {
       const clearing = context.clearingOf({ pair, swing, plate, covers, settings })
@@ -118,12 +126,16 @@ export const variantsOf = (pair: PairContext, context: StageContext): { variants
         stale: stale.map(({ id }) => id),
         need: fitted.filter((id) => !context.had.has(id)),
         ...clearing,
-        cautions: cautionsOf(pair, plate, clearing.path),
+        cautions: [...cautionsOf(pair, plate, clearing.path, settings), ...cutOutCaution(pair, fitting)],
       })
     })
   })
   return { variants, stops }
 }
+
+/** From the straight stitches to the guide; undefined where it is not stated. */
+const guideOf = (foot: Item | undefined): Mm | undefined =>
+  foot?.guide?.offset === undefined ? undefined : Math.abs(foot.guide.offset)
 
 /** Needle plates in the order they are tried; `undefined` stands for a fitted plate of which nothing is known. */
 const platesFor = (

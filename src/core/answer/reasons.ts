@@ -2,7 +2,7 @@
  * Every ground the answer rules give, as data: a code and the compared figures. The sentences are made elsewhere
  * (shared/messages); the list for readers is docs/reasons.md, written from `reasonMeanings` below.
  */
-import type { Id, Kind, Motion, Parameter, Positions, Range, Target } from '../catalogue/types'
+import type { Calculation, Id, Kind, Motion, Parameter, Positions, Range, Target } from '../catalogue/types'
 import type { Mm, NeedleSize } from '../units/quantities'
 
 /** A fact that nobody has stated and that would settle an unknown fit. */
@@ -15,6 +15,10 @@ export interface MissingFact {
 /** Which side of the needle line, seen by the person sewing. */
 export type Side = 'left' | 'right'
 type AcceptedOf = 'stitch' | 'foot'
+/** What a calculation is made from. */
+export type CalculationFact = 'guide' | 'thread' | 'holeSpacing' | 'ringWire'
+/** What to do where a width that means something cannot be set. */
+export type Instead = 'byHand' | 'moveGuide'
 
 export type Reason =
   // fit
@@ -44,6 +48,12 @@ export type Reason =
   | { code: 'slotUnknown'; what: 'foot' | 'plate'; item?: Id }
   | { code: 'widthUnknown' }
   | { code: 'twinMaxUnknown'; spacing: Mm }
+  | { code: 'buttonTooWide'; item: Id; diameter: Mm; maxButton: Mm }
+  | { code: 'footBlocksDualFeed'; item: Id }
+  | { code: 'cutOutUnknown'; item: Id }
+  | { code: 'meaningLost'; parameter: Parameter; wanted: Mm; nearest?: Mm; instead: Instead; by?: Reason }
+  | { code: 'scaleUnknown'; parameter: Parameter }
+  | { code: 'platesContradicted'; plates: Id[] }
   // match
   | { code: 'needsMachineOfKind'; kinds: Kind[] }
   | { code: 'functionMissing'; functions: string[] }
@@ -51,7 +61,8 @@ export type Reason =
   | { code: 'stitchAvoided'; model: Id; stitch: Id; attribute: string }
   | { code: 'stitchMotionAvoided'; model: Id; stitch: Id; motion: Motion }
   | { code: 'noFootListed'; functions: string[] }
-  | { code: 'featureMissing'; feature: string }
+  | { code: 'bookFootNotTaken'; foot: Id; why: Reason }
+  | { code: 'featureMissing'; features: string[] }
   | { code: 'featureAvoided'; feature: string; item?: Id; model?: Id; stitch?: Id }
   | { code: 'accessoryMissing'; function: string }
   | { code: 'setupConflict'; control: string; positions: string[] }
@@ -75,7 +86,7 @@ export type Reason =
   | { code: 'fullWidth' }
   | { code: 'isNarrowed' }
   | { code: 'bookNamesIt'; foot: Id }
-  | { code: 'bookNamesAnother'; foot: string }
+  | { code: 'bookNamesAnother'; feet: string[] }
   | { code: 'shorterChain' }
   | { code: 'longerChain'; chain: Id[] }
   | { code: 'strongerEvidence'; evidence: 'bench' | 'book' | 'workedOut' }
@@ -87,6 +98,9 @@ export type Reason =
   | { code: 'target'; to: Target; because: string }
   | { code: 'defaultInRange'; from: number; to: number; because: string }
   | { code: 'noControl'; wanted?: string }
+  | { code: 'settingUnstated'; because?: string }
+  | { code: 'standsStill' }
+  | { code: 'factMissing'; calc: Calculation; fact: CalculationFact; because: string }
   | { code: 'bookSilent' }
   | { code: 'targetNeedsDefault'; to: Target; because: string }
   | { code: 'raisedToMinimum'; minWidth: Mm; wanted: Mm }
@@ -139,13 +153,20 @@ export const reasonMeanings: Record<ReasonCode, string> = {
   slotUnknown: 'Caution: the slot is not stated and was not compared; turn the handwheel by hand first.',
   widthUnknown: 'Caution: no width is stated anywhere; turn the handwheel by hand first.',
   twinMaxUnknown: 'Caution: nobody has stated how wide a twin needle the model takes.',
+  buttonTooWide: 'The button is wider than the foot can take.',
+  footBlocksDualFeed: 'The foot has no cut-out for the dual feed, which is engaged.',
+  cutOutUnknown: 'Caution: nobody has stated whether the foot is cut out for the dual feed, which is engaged.',
+  meaningLost: 'A width that means something (holes, ring, bite) cannot be set as it must be; what to do instead.',
+  scaleUnknown: 'Caution: the model does not state how this is set; it is given in mm.',
+  platesContradicted: 'Plates that come with the model are stated not to fit it: nothing is known of the one on it.',
   needsMachineOfKind: 'The stage runs on a machine of another kind.',
   functionMissing: 'The model has no stitch with any of the accepted functions.',
   stitchTooNarrow: 'The stitch cannot reach the width the stage must have.',
   stitchAvoided: 'The stage avoids stitches with this attribute.',
   stitchMotionAvoided: 'The stage does not take stitches that move the fabric this way.',
+  bookFootNotTaken: 'The book names this foot for the stitch; why another is taken.',
   noFootListed: 'No foot in the catalogue lists any of the accepted functions.',
-  featureMissing: 'The stage needs a feature that neither model, stitch nor any fitting item brings.',
+  featureMissing: 'The stage needs a feature (one of these) that neither model, stitch nor any fitting item brings.',
   featureAvoided: 'Stitch or item brings a feature that the stage must not have.',
   accessoryMissing: 'No accessory with this function fits the model.',
   setupConflict: 'Stage, stitch and items ask for one control in different positions.',
@@ -179,6 +200,9 @@ export const reasonMeanings: Record<ReasonCode, string> = {
   target: 'What the technique asks for, and why.',
   defaultInRange: 'The machine’s own value lies within what the technique asks for, so it stays.',
   noControl: 'The model has no control for this.',
+  settingUnstated: 'Nobody has stated how this is set on the model: it takes no target.',
+  standsStill: 'Length 0 does what was needed: the fabric stands still.',
+  factMissing: 'What the value would be worked out from is not stated.',
   bookSilent: 'The book states nothing; start from normal.',
   targetNeedsDefault: 'The technique works from the machine’s own value, and that is not stated.',
   raisedToMinimum: 'Raised to the least width the stage must have.',

@@ -1,7 +1,7 @@
 /**
  * A slow, obvious second reading of the answer rules, for comparison only. It looks at every subset of what could be
  * bought and, for each, at every way of fitting what is then had. It shares no code with the rules it checks.
- * Left out on purpose: house settings, twin needles, freely turning scales, two-faced dials.
+ * Left out on purpose: house settings, twin needles, freely turning scales, two-faced dials, lengths of beads.
  */
 import type { Bundle, Id, Item, Method, Model, Stage, Stitch, When } from '../catalogue/types'
 import type { Question, Verdict } from './types'
@@ -15,6 +15,10 @@ export interface ReferenceStage {
   extras: Id[]
   width: unknown
   position: unknown
+  length: unknown
+  tension: unknown
+  cautions: object[]
+  alternatives: { model: Id; stitch: Id; foot: Id | undefined; toGet: Id[] }[]
 }
 export interface ReferenceAnswer {
   verdict: Verdict
@@ -23,9 +27,16 @@ export interface ReferenceAnswer {
   stages: ReferenceStage[]
 }
 
-type Way = ReferenceStage & { key: (number | string)[]; trade: boolean; plateNeeded: boolean }
+type Way = Omit<ReferenceStage, 'alternatives'> & {
+  key: (number | string)[]
+  trade: boolean
+  plateNeeded: boolean
+  need: Id[]
+  named: boolean
+}
 type Fit = { is: 'yes' | 'no' | 'maybe'; chains: Id[][]; ev: number; byRule: boolean }
 const eps = 1e-6
+const NOT_NAMED = 1e6
 
 export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer => {
   const item = (id: Id) => bundle.items.find((one) => one.id === id) as Item
@@ -137,7 +148,7 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
   const isCover = (it: Item) => it.what === 'plate' && !!it.brings?.length
 
   /** Every way to work a stage with exactly these things. */
-  const ways = (stage: Stage, method: Method, H: Set<Id>): Way[] => {
+  const ways = (stage: Stage, method: Method, H: Set<Id>, plates = H): Way[] => {
     const found: Way[] = []
     machines.forEach((m, mi) => {
       if (!stage.kinds.includes(m.kind)) return
@@ -150,18 +161,27 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
             if (f && f.is !== 'yes') continue
             for (const chain of f ? f.chains : [[]]) {
               if (!chain.every((id) => H.has(id))) continue
-              for (const items of equipped(stage, m, st, [...(pick.foot ? [pick.foot] : []), ...chain.map(item)], H)) {
-                if (!allowed(stage, st, pick.foot, items)) continue
+              for (const { items, met, turns } of equipped(
+                stage,
+                m,
+                st,
+                [...(pick.foot ? [pick.foot] : []), ...chain.map(item)],
+                H,
+              )) {
+                if (!allowed(stage, st, pick.foot, items, met)) continue
+                const zero = met.includes('zeroLength')
                 const lists = items.flatMap((it) => (it.needs?.plates ? [it.needs.plates] : []))
-                const needed = lists[0]?.filter(
-                  (id) =>
-                    lists.every((l) => l.includes(id)) &&
-                    item(id).what === 'plate' &&
-                    !isCover(item(id)) &&
-                    fit(item(id), m).is === 'yes' &&
-                    H.has(id),
-                )
-                const onMachine = platesOn(m, H)
+                const needed = lists[0]
+                  ?.filter(
+                    (id) =>
+                      lists.every((l) => l.includes(id)) &&
+                      item(id).what === 'plate' &&
+                      !isCover(item(id)) &&
+                      fit(item(id), m).is === 'yes' &&
+                      H.has(id),
+                  )
+                  .sort((a, b) => +had.has(b) - +had.has(a))
+                const onMachine = platesOn(m, plates)
                 const tries: (Id | undefined)[] = needed ?? onMachine
                 tries.forEach((plate, pi) => {
                   const judged = clear(
@@ -169,11 +189,15 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
                     st,
                     m,
                     pick.foot,
-                    pick.named,
+                    pick.named < NOT_NAMED,
                     items,
                     plate === undefined ? undefined : item(plate),
                   )
                   if (!judged) return
+                  const size = Math.min(q.job?.needleSize ?? fabric.needle.size, m.needle?.maxSize ?? Infinity)
+                  const length = value('length', stage, st, m, pick.foot, size, zero)
+                  const tension = value('tension', stage, st, m, pick.foot, size)
+                  const fitted = [...items.map((it) => it.id), ...(plate === undefined ? [] : [plate])]
                   const trade = !!as.tradeOff || !!pick.trade
                   const slotted = pick.foot ? pick.foot.slot !== undefined : stage.feet === 'none'
                   const cheap = items.map((it) => it.price ?? 1e9)
@@ -185,6 +209,22 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
                     plate,
                     extras: items.filter((it) => it !== pick.foot && !chain.includes(it.id)).map((it) => it.id),
                     ...judged.values,
+                    length: length.v,
+                    tension: tension.v,
+                    cautions: [
+                      ...judged.cautions,
+                      ...(length.set && m.scales.length === undefined
+                        ? [{ code: 'scaleUnknown', parameter: 'length' }]
+                        : []),
+                      ...judged.late,
+                      ...(pick.foot &&
+                      pick.foot.dualFeedCutOut === undefined &&
+                      engaged('dualFeed', st, pick.foot, items, met)
+                        ? [{ code: 'cutOutUnknown', item: pick.foot.id }]
+                        : []),
+                    ],
+                    need: fitted.filter((id) => !had.has(id)),
+                    named: pick.named < NOT_NAMED,
                     trade,
                     plateNeeded: needed !== undefined,
                     key: [
@@ -194,12 +234,13 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
                       pick.rank,
                       +!slotted,
                       +judged.narrowed,
-                      +!pick.named,
+                      pick.named,
                       chain.length,
                       f ? f.ev : 1,
                       place,
                       pick.foot?.id ?? '',
                       chain.join('\n'),
+                      ...turns,
                       ...padded(items, cheap),
                       pi,
                     ],
@@ -242,18 +283,20 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
 
   const feet = (stage: Stage, m: Model, st: Stitch, H: Set<Id>) => {
     const all = bundle.items.filter((it) => it.what === 'foot')
-    const named = (it: Item) => it.make === m.make && it.code === st.foot
-    type Pick = { foot: Item | undefined; rank: number; named: boolean; trade?: string | undefined }
+    const codes = st.foot === undefined ? [] : [st.foot].flat()
+    /** Place in the book's list, behind it all where it is none of them. */
+    const named = (it: Item) => (it.make === m.make && codes.includes(it.code) ? codes.indexOf(it.code) : NOT_NAMED)
+    type Pick = { foot: Item | undefined; rank: number; named: number; trade?: string | undefined }
     const picks: Pick[] = []
-    if (stage.feet === 'none') picks.push({ foot: undefined, rank: 0, named: false })
+    if (stage.feet === 'none') picks.push({ foot: undefined, rank: 0, named: NOT_NAMED })
     else if (stage.feet === 'any') {
       for (const it of all) {
-        if (H.has(it.id) && (named(it) || it.functions?.includes('standard')))
+        if (H.has(it.id) && (named(it) < NOT_NAMED || it.functions?.includes('standard')))
           picks.push({ foot: it, rank: 0, named: named(it) })
       }
       const supplied = [...open(m.supplied)].map(item)
       if (!st.foot && !supplied.some((it) => it.what === 'foot' && it.functions?.includes('standard'))) {
-        picks.push({ foot: undefined, rank: 1, named: false })
+        picks.push({ foot: undefined, rank: 1, named: NOT_NAMED })
       }
     } else {
       stage.feet.forEach((as, rank) => {
@@ -268,7 +311,9 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
   }
 
   /** Adds needed things, accessories by function, and what brings a missing feature; every combination that is had. */
-  const equipped = (stage: Stage, m: Model, st: Stitch, start: Item[], H: Set<Id>): Item[][] => {
+  /** `met`: the needed words in force. `turns`: which of a need's words, in their order. */
+  type Equipped = { items: Item[]; met: string[]; turns: number[] }
+  const equipped = (stage: Stage, m: Model, st: Stitch, start: Item[], H: Set<Id>): Equipped[] => {
     const grow = (items: Item[], more: Item[]): Item[] | undefined => {
       const all = [...items]
       const queue = [...more]
@@ -295,33 +340,53 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
           .filter((g) => g !== undefined)
       })
     }
-    for (const feature of stage.features?.need ?? []) {
-      sets = sets.flatMap((s) => {
-        if (
-          m.features.includes(feature) ||
-          st.brings?.includes(feature) ||
-          s.some((it) => it.brings?.includes(feature))
+    let found: Equipped[] = sets.map((items) => ({ items, met: [], turns: [] }))
+    for (const need of stage.features?.need ?? []) {
+      const words = [need].flat()
+      found = found.flatMap(({ items: s, met, turns }): Equipped[] => {
+        const there = words.find(
+          (word) =>
+            (word === 'zeroLength' && canStandStill(m, st)) ||
+            m.features.includes(word) ||
+            st.brings?.includes(word) ||
+            s.some((it) => it.brings?.includes(word)),
         )
-          return [s]
-        return bundle.items
-          .filter(
-            (it) =>
-              (it.what === 'accessory' || it.what === 'plate') &&
-              it.brings?.includes(feature) &&
-              fit(it, m).is === 'yes',
-          )
-          .map((it) => grow(s, [it]))
-          .filter((g) => g !== undefined)
+        if (there !== undefined) return [{ items: s, met: [...met, there], turns: [...turns, 0] }]
+        return words.flatMap((word, turn) =>
+          bundle.items
+            .filter(
+              (it) =>
+                (it.what === 'accessory' || it.what === 'plate') &&
+                it.brings?.includes(word) &&
+                fit(it, m).is === 'yes',
+            )
+            .map((it) => grow(s, [it]))
+            .filter((g) => g !== undefined)
+            .map((items) => ({ items, met: [...met, word], turns: [...turns, turn] })),
+        )
       })
     }
-    return sets
+    return found
   }
 
-  const allowed = (stage: Stage, st: Stitch, ft: Item | undefined, items: Item[]) => {
+  const canStandStill = (m: Model, st: Stitch): boolean => {
+    const sc = m.scales.length
+    if (!sc || sc === 'absent' || !scalePlaces(sc).some((x) => Math.abs(x) < eps)) return false
+    return !st.ranges?.length || (st.ranges.length.from <= 0 && st.ranges.length.to >= 0)
+  }
+
+  const engaged = (word: string, st: Stitch, own: Item, items: Item[], met: string[]): boolean =>
+    (met.includes(word) && !own.brings?.includes(word)) ||
+    !!st.brings?.includes(word) ||
+    items.some((o) => o !== own && o.brings?.includes(word))
+
+  const allowed = (stage: Stage, st: Stitch, ft: Item | undefined, items: Item[], met: string[]) => {
     if (ft?.motions && !ft.motions.includes(st.motion)) return false
     if (ft?.denies?.includes(st.function)) return false
     const opening = q.job?.buttonOpening
-    if (opening !== undefined && ft?.maxButton !== undefined && opening > ft.maxButton) return false
+    const size = q.job?.button?.diameter ?? opening
+    if (size !== undefined && ft?.maxButton !== undefined && size > ft.maxButton) return false
+    if (ft?.dualFeedCutOut === false && engaged('dualFeed', st, ft, items, met)) return false
     const r = q.job?.radius
     if (r !== undefined && items.some((it) => it.circular && (r < it.circular.minRadius || r > it.circular.maxRadius)))
       return false
@@ -330,8 +395,7 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
     }
     for (const it of items) {
       for (const f of it.needs?.without ?? []) {
-        if (stage.features?.need?.includes(f) || st.brings?.includes(f)) return false
-        if (items.some((o) => o !== it && o.brings?.includes(f))) return false
+        if (engaged(f, st, it, items, met)) return false
       }
     }
     const stands: Record<string, string> = {}
@@ -350,7 +414,11 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
     const listed = m.supplied.filter(isPlate)
     const ordered = [...new Set([...listed, ...supplied])].filter((id) => fit(item(id), m).is === 'yes')
     const owned = [...H].filter((id) => isPlate(id) && !supplied.includes(id) && fit(item(id), m).is === 'yes').sort()
-    return [...(supplied.length === 0 ? [undefined] : []), ...ordered, ...owned]
+    return [
+      ...(supplied.length === 0 || ![...ordered, ...owned].some((id) => had.has(id)) ? [undefined] : []),
+      ...ordered,
+      ...owned,
+    ]
   }
 
   const scalePlaces = (sc: Exclude<Model['scales']['width'], 'absent' | undefined>): number[] => {
@@ -363,10 +431,42 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
     return (sc.marks ?? []).map((mark) => mark.value)
   }
 
-  type Val = { v: unknown; num?: number; wanted?: number; lo?: number; hi?: number; places: number[]; least: number }
-  const value = (p: 'width' | 'needlePosition', stage: Stage, st: Stitch, m: Model): Val => {
+  type Val = {
+    v: unknown
+    num?: number
+    wanted?: number
+    lo?: number
+    hi?: number
+    places: number[]
+    least: number
+    /** A person must set it. */
+    set?: boolean
+    /** What it must be and how far it may be off. */
+    meant?: { is: number; play: number }
+  }
+  /** Worked out from what was measured, or from where the foot's guide stands. */
+  const workedOut = (calc: string, ft: Item | undefined, size: number): { is: number; play: number } | undefined => {
+    const { holeSpacing, holeDiameter, ringWire } = q.job?.measured ?? {}
+    if (calc === 'holeSpacing' && holeSpacing !== undefined)
+      return { is: holeSpacing, play: holeDiameter === undefined ? 0.5 : Math.max(0, holeDiameter / 2 - size / 200) }
+    if (calc === 'ring' && ringWire !== undefined) return { is: ringWire + 2, play: 0.5 }
+    const guide = ft?.guide?.offset
+    if (calc !== 'blindHemBite' || guide === undefined) return undefined
+    const bite = fabric.behaviours.includes('lofty') ? 1 : { light: 0.3, medium: 0.5, heavy: 0.8 }[fabric.weight]
+    return { is: Math.round((Math.abs(guide) + bite) * 1e6) / 1e6, play: Math.min(bite / 2, 0.3) }
+  }
+  const value = (
+    p: 'width' | 'needlePosition' | 'length' | 'tension',
+    stage: Stage,
+    st: Stitch,
+    m: Model,
+    ft: Item | undefined,
+    size: number,
+    zero = false,
+  ): Val => {
     const sc = m.scales[p]
     const places = sc && sc !== 'absent' ? scalePlaces(sc) : []
+    if (zero) return { v: 0, places, least: 0, set: true }
     const given = st.defaults?.[p]
     const goal = stage.targets
       .filter((t) => t.parameter === p && isTrue(t.when, m))
@@ -382,33 +482,60 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
     let v: unknown = given
     let own = true
     let least = 0
-    if (goal && typeof goal.to === 'object') {
-      if ('abs' in goal.to) [v, own] = [goal.to.abs, false]
-      if ('prefer' in goal.to) {
-        least = goal.to.from
-        if (!(typeof given === 'number' && given >= goal.to.from - eps && given <= goal.to.to + eps))
-          [v, own] = [goal.to.prefer, false]
+    let pref: { from: number; to: number } | undefined
+    const calc = goal && typeof goal.to === 'object' && 'calc' in goal.to ? goal.to : undefined
+    const meant = calc && workedOut(calc.calc, ft, size)
+    const heeded = sc !== undefined || p !== 'tension'
+    const to = !heeded ? undefined : calc ? (meant ? { abs: meant.is } : calc.else) : goal?.to
+    if (heeded && calc && !to) [v, own] = [undefined, false]
+    if (typeof to === 'object') {
+      if ('abs' in to) [v, own] = [to.abs, false]
+      if ('prefer' in to) {
+        least = to.from
+        pref = to
+        if (!(typeof given === 'number' && given >= to.from - eps && given <= to.to + eps))
+          [v, own] = [to.prefer, false]
+      }
+      if ('plus' in to || 'times' in to || 'numbers' in to) {
+        const move = (x: number) =>
+          'plus' in to ? x + to.plus : 'times' in to ? x * to.times : x + to.numbers * (sc?.number ?? 1)
+        const base = 'numbers' in to && (given === undefined || given === 'auto') ? sc?.normal : given
+        own = false
+        if (typeof base === 'number') v = Math.round(move(base) * 1e6) / 1e6
+        else if (typeof base === 'object') v = { from: move(base.from), to: move(base.to) }
+        else v = undefined
       }
     }
     const floor = p === 'width' ? stage.stitchMust?.minWidth : undefined
     if (floor !== undefined && typeof v === 'number' && v < floor - eps) [v, own] = [floor, false]
     if (v === undefined) return { v: goal ? 'unstated' : undefined, places, least }
-    if (own || typeof v !== 'number')
-      return { v, ...ends(v), ...(typeof v === 'number' ? { wanted: v } : {}), places, least }
     const r = st.ranges?.[p]
     const low = Math.max(r?.from ?? -Infinity, sc?.from ?? -Infinity)
     const high = Math.min(r?.to ?? Infinity, sc?.to ?? Infinity, p === 'width' ? (m.maxWidth ?? Infinity) : Infinity)
-    const wanted = Math.max(Math.min(v, high), Math.min(low, high))
-    const pref = goal && typeof goal.to === 'object' && 'prefer' in goal.to ? goal.to : undefined
-    const inside = places.filter(
+    const held = (x: number) => Math.max(Math.min(x, high), Math.min(low, high))
+    if (own || typeof v === 'string')
+      return { v, ...ends(v), ...(typeof v === 'number' ? { wanted: v } : {}), places, least }
+    if (typeof v === 'object') {
+      const { from, to: most } = v as { from: number; to: number }
+      const range = { from: held(from), to: held(most) }
+      return { v: range, ...ends(range), places, least, set: true }
+    }
+    const asked = v as number
+    const wanted = held(asked)
+    const above = p === 'length' && Math.abs(asked) > eps
+    const open = places.filter((x) => !above || x > eps)
+    const inside = open.filter(
       (x) =>
         x >= Math.max(low, pref?.from ?? -Infinity, floor ?? -Infinity) - eps &&
         x <= Math.min(high, pref?.to ?? Infinity) + eps,
     )
-    const from = inside.length ? inside : places
+    const from = inside.length ? inside : open
     let best = from.length ? (from[0] as number) : wanted
-    for (const x of from) if (Math.abs(x - wanted) < Math.abs(best - wanted) - eps) best = x
-    return { v: best, num: best, lo: best, hi: best, wanted, places, least }
+    for (const x of from) {
+      const nearer = Math.abs(best - wanted) - Math.abs(x - wanted)
+      if (nearer > eps || (p === 'length' && nearer > -eps)) best = x
+    }
+    return { v: best, num: best, lo: best, hi: best, wanted, places, least, set: true, ...(meant ? { meant } : {}) }
   }
 
   const clear = (
@@ -421,9 +548,10 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
     plate: Item | undefined,
   ) => {
     const swing = st.swing ?? bundle.functions.find((f) => f.id === st.function)?.swing ?? 'none'
-    const w = value('width', stage, st, m)
-    const p = value('needlePosition', stage, st, m)
     const size = Math.min(q.job?.needleSize ?? fabric.needle.size, m.needle?.maxSize ?? Infinity)
+    const w = value('width', stage, st, m, ft, size)
+    const p = value('needlePosition', stage, st, m, ft, size)
+    if (w.meant && Math.abs((w.num as number) - w.meant.is) > w.meant.play + eps) return undefined
     const margin = size / 200 + 0.2
     const known = w.lo !== undefined
     const wide = w.hi ?? st.ranges?.width?.to ?? m.maxWidth ?? w.lo ?? st.ranges?.width?.from ?? 0
@@ -460,7 +588,20 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
       }
       return false
     }
-    if (!hits(thin, wide, widestKnown, ps)) return { narrowed: false, values: { width: w.v, position: p.v } }
+    const early: object[] = []
+    if (ft ? ft.slot === undefined : stage.feet !== 'none')
+      early.push({ code: 'slotUnknown', what: 'foot', ...(ft ? { item: ft.id } : {}) })
+    if (plate?.slot === undefined)
+      early.push({ code: 'slotUnknown', what: 'plate', ...(plate ? { item: plate.id } : {}) })
+    if (widestKnown === undefined && swing !== 'none') early.push({ code: 'widthUnknown' })
+    const unscaled = (parameter: 'width' | 'needlePosition', at: Val) =>
+      at.set && m.scales[parameter] === undefined ? [{ code: 'scaleUnknown', parameter }] : []
+    const told = {
+      cautions: [...early, ...unscaled('width', w)],
+      late: unscaled('needlePosition', p),
+    }
+    if (!hits(thin, wide, widestKnown, ps)) return { narrowed: false, values: { width: w.v, position: p.v }, ...told }
+    if (w.meant) return undefined
     let best: { loss: number; w: number | undefined; p: number | undefined } | undefined
     const wFloor = Math.max(
       ((w.wanted ?? w.num ?? 0) * 2) / 3,
@@ -488,7 +629,7 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
           best = { loss, w: cw, p: cp }
       }
     }
-    return best && { narrowed: true, values: { width: best.w ?? w.v, position: best.p ?? p.v } }
+    return best && { narrowed: true, values: { width: best.w ?? w.v, position: best.p ?? p.v }, ...told }
   }
 
   // ── purchases ──
@@ -533,6 +674,34 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
     }
     return undefined
   }
+  /** The other pairs: what is had then first, each by its way with least to get; the rest as they would come. */
+  const alternativesOf = (method: Method, at: number, chosen: Way, toGet: Id[]) => {
+    const stage = method.stages[at] as Stage
+    const everything = new Set(bundle.items.map((it) => it.id))
+    const askedFor = method.stages.flatMap((one) =>
+      typeof one.feet === 'string' ? [] : one.feet.map((f) => f.function),
+    )
+    const someAsk = bundle.items
+      .filter((it) => it.what === 'foot' && it.functions?.some((f) => askedFor.includes(f)))
+      .flatMap((it) => it.needs?.plates ?? [])
+    const plates = new Set([...had, ...(method.stages.length > 1 ? someAsk : [])])
+    const got = open(toGet)
+    const missing = (way: Way) => way.need.filter((id) => !got.has(id)).length
+    const pairOf = (way: Way) => `${way.model}/${way.stitch}/${way.foot ?? ''}`
+    const best = new Map<string, Way>()
+    for (const way of ways(stage, method, everything, plates)) {
+      const known = best.get(pairOf(way))
+      if (!known || missing(way) < missing(known)) best.set(pairOf(way), way)
+    }
+    best.delete(pairOf(chosen))
+    const offered = [...best.values()].filter(
+      (way) => stage.feet !== 'any' || way.named || way.foot === undefined || missing(way) === 0 || had.has(way.foot),
+    )
+    return [...offered.filter((way) => missing(way) === 0), ...offered.filter((way) => missing(way) > 0)].map(
+      ({ model, stitch, foot, need }) => ({ model, stitch, foot, toGet: [...need].sort() }),
+    )
+  }
+
   const technique = bundle.techniques.find((t) => t.id === q.technique) as Bundle['techniques'][number]
   const applicable = technique.methods.filter((mt) =>
     q.method ? mt.id === q.method : isTrue(mt.when, machines[0] as Model),
@@ -558,15 +727,9 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
     verdict: taken.verdict === 'ready' && taken !== results[0] ? 'otherRoute' : taken.verdict,
     method: taken.method.id,
     toGet: taken.best.toGet,
-    stages: taken.best.ways.map(({ model, stitch, foot, chain, plate, extras, width, position }) => ({
-      model,
-      stitch,
-      foot,
-      chain,
-      plate,
-      extras,
-      width,
-      position,
+    stages: taken.best.ways.map(({ key: _, trade: __, plateNeeded: ___, need: ____, named: _____, ...way }, i) => ({
+      ...way,
+      alternatives: alternativesOf(taken.method, i, taken.best?.ways[i] as Way, taken.best?.toGet ?? []),
     })),
   }
 }

@@ -49,6 +49,8 @@ export const scene = (seed: number): { bundle: Bundle; question: Question } => {
     ...maybe(0.7, 'price', () => pick(10, 20, 30)),
     ...maybe(0.2, 'forGroups', () => [pick(...groups)]),
     ...maybe(0.15, 'maxButton', () => 20),
+    ...maybe(0.4, 'dualFeedCutOut', () => chance(0.5)),
+    ...maybe(0.4, 'guide', () => ({ kind: 'left' as const, ...maybe(0.8, 'offset', () => pick(-1.5, -2, 2.5)) })),
     ...maybe(0.15, 'setup', () => ({ lever: pick('up', 'down') })),
     ...maybe(0.35, 'needs', () => ({
       ...maybe(0.3, 'items', () => [pick('acc1', 'ad1')]),
@@ -128,6 +130,26 @@ export const scene = (seed: number): { bundle: Bundle; question: Question } => {
       features: some(features, 0.4),
       scales: {
         ...(chance(0.1) ? { width: 'absent' as const } : { width: widthScale(maxWidth) }),
+        ...maybe(0.7, 'length', () =>
+          pick<Scale | 'absent'>(
+            { shows: 'mm', from: 0, to: 4, step: 0.5, kept: false },
+            { shows: 'mm', from: 0.5, to: 4, step: 0.5, kept: true },
+            'absent',
+          ),
+        ),
+        ...maybe(0.7, 'tension', () =>
+          pick<Scale | 'absent'>(
+            {
+              shows: 'marks',
+              from: 0,
+              to: 9,
+              step: 0.5,
+              ...maybe(0.7, 'normal', () => 4),
+              ...maybe(0.3, 'number', () => 2),
+            },
+            'absent',
+          ),
+        ),
         needlePosition: pick<Scale>(
           { shows: 'mm', from: -3.5, to: 3.5, step: 0.5 },
           { shows: 'marks', from: -3, to: 3, marks: [-3, 0, 3].map((value) => ({ mark: `${value}`, value })) },
@@ -138,11 +160,14 @@ export const scene = (seed: number): { bundle: Bundle; question: Question } => {
         select: `${i}`,
         function: pick('straight', 'zigzag', 'zigzag', 'blindHem.woven'),
         motion: pick('forward' as const, 'forward' as const, 'forwardReverse' as const, 'sideMotion' as const),
-        ...maybe(0.4, 'foot', () => pick('A', 'B', 'C')),
+        ...maybe(0.4, 'foot', () => pick<string | string[]>('A', 'B', ['C', 'A'], ['B', 'C'])),
         ...maybe(0.2, 'attributes', () => ['dense']),
         ...maybe(0.1, 'brings', () => ['feedDogsDown']),
         ...maybe(0.15, 'setup', () => ({ lever: pick('up', 'down') })),
-        ...maybe(0.3, 'ranges', () => ({ width: { from: 1, to: pick(3, 5) } })),
+        ...maybe(0.3, 'ranges', () => ({
+          width: { from: 1, to: pick(3, 5) },
+          ...maybe(0.3, 'length', () => ({ from: pick(0, 1), to: 3 })),
+        })),
         defaults: {
           ...maybe(0.8, 'width', () =>
             pick<number | 'auto' | { from: number; to: number }>(2, 3.5, 5, 'auto', { from: 2, to: 4 }),
@@ -150,6 +175,10 @@ export const scene = (seed: number): { bundle: Bundle; question: Question } => {
           ...maybe(0.4, 'needlePosition', () =>
             pick<number | { from: number; to: number }>(0, -2, 2.5, { from: -1, to: 1 }),
           ),
+          ...maybe(0.6, 'length', () =>
+            pick<number | 'auto' | { from: number; to: number }>(2.4, 3, 'auto', { from: 1, to: 2 }),
+          ),
+          ...maybe(0.6, 'tension', () => pick<number | 'auto'>(3.5, 4, 'auto')),
         },
       })),
     }
@@ -177,7 +206,14 @@ export const scene = (seed: number): { bundle: Bundle; question: Question } => {
         })),
     ...maybe(0.25, 'accessories', () => [pick('acc', 'ring')]),
     ...maybe(0.35, 'features', () => ({
-      ...maybe(0.6, 'need', () => [pick('feedDogsDown', 'dualFeed')]),
+      ...maybe(0.6, 'need', () => [
+        pick<string | string[]>(
+          'feedDogsDown',
+          'dualFeed',
+          ['feedDogsDown', 'zeroLength'],
+          ['dualFeed', 'feedDogsDown'],
+        ),
+      ]),
       ...maybe(0.4, 'avoid', () => [pick('feedDogsDown', 'dualFeed')]),
     })),
     ...maybe(0.15, 'setup', () => ({ lever: pick('up', 'down') })),
@@ -191,6 +227,9 @@ export const scene = (seed: number): { bundle: Bundle; question: Question } => {
                 { abs: 4 },
                 { abs: 6.4 },
                 { from: 2, to: 5, prefer: 3 },
+                { calc: 'holeSpacing', ...maybe(0.5, 'else', () => ({ abs: 3 })) },
+                { calc: 'ring' },
+                { calc: 'blindHemBite', ...maybe(0.5, 'else', () => ({ from: 2, to: 5, prefer: 3 })) },
               ),
               because: '',
               ...maybe(0.3, 'when', when),
@@ -199,6 +238,30 @@ export const scene = (seed: number): { bundle: Bundle; question: Question } => {
         : []),
       ...(chance(0.35)
         ? [{ parameter: 'needlePosition' as const, to: { abs: pick(-2, 1.2, 2.4, 0) }, because: '' }]
+        : []),
+      ...(chance(0.4)
+        ? [
+            {
+              parameter: 'length' as const,
+              to: pick<Stage['targets'][number]['to']>(
+                { abs: 0.3 },
+                { abs: 0 },
+                { plus: 0.5 },
+                { times: 1.5 },
+                'default',
+              ),
+              because: '',
+            },
+          ]
+        : []),
+      ...(chance(0.4)
+        ? [
+            {
+              parameter: 'tension' as const,
+              to: pick<Stage['targets'][number]['to']>({ numbers: 2 }, { abs: 6 }),
+              because: '',
+            },
+          ]
         : []),
     ],
     steps: [],
@@ -220,7 +283,7 @@ export const scene = (seed: number): { bundle: Bundle; question: Question } => {
     items,
     fits: Array.from({ length: Math.floor(random() * 5) }, (_, i) => ({
       id: `fit${i}`,
-      item: pick(...items.map((item) => item.id)),
+      item: chance(0.15) ? 'pl0' : pick(...items.map((item) => item.id)),
       ...(chance(0.6) ? { model: pick('m1', 'm2') } : { group: pick(...groups) }),
       fits: chance(0.65),
       ...maybe(0.25, 'chain', () => [pick('ad1', 'ad2')]),
@@ -272,6 +335,12 @@ export const scene = (seed: number): { bundle: Bundle; question: Question } => {
         ...maybe(0.4, 'needleSize', () => pick(70, 90)),
         ...maybe(0.3, 'buttonOpening', () => pick(15, 25)),
         ...maybe(0.3, 'radius', () => pick(10, 60)),
+        ...maybe(0.2, 'button', () => ({ diameter: pick(15, 25) })),
+        ...maybe(0.5, 'measured', () => ({
+          ...maybe(0.7, 'holeSpacing', () => pick(2, 2.8, 3.7, 8)),
+          ...maybe(0.5, 'holeDiameter', () => pick(1, 1.8)),
+          ...maybe(0.5, 'ringWire', () => pick(1, 2.2)),
+        })),
       })),
     },
   }

@@ -1,7 +1,8 @@
 /** What to set: absent, house, target, default or unstated, held to what the machine reaches. (answers §4) */
-import { compareParameters } from '../catalogue/parameters'
-import type { Parameter, Positions, Range, Scale, Stage, StageTarget, Stitch, Target } from '../catalogue/types'
+import { compareParameters, entryOf } from '../catalogue/parameters'
+import type { Parameter, PlainTarget, Positions, Range, Scale, Stage, StageTarget, Stitch } from '../catalogue/types'
 import { TOLERANCE, tidy, type Mm } from '../units/quantities'
+import { calculate, CALCULATIONS, type CalculationFacts, type Meaning } from './calculations'
 import type { HouseSetting } from './houseSetting'
 import { agreeing, inRange, nearest, reaches, reachOf, type Reach } from './reach'
 import { highEnd, type Reason } from './reasons'
@@ -18,8 +19,10 @@ export interface Draft {
   /** The value held to its limits, before it was put on the scale; only for numbers. */
   wanted?: number
   reach: Reach
-  /** The `from` of a range target in force. */
-  leastOfTarget?: number
+  /** The range target in force. */
+  within?: Range
+  /** What it was worked out as where it means something, and how far off it may be. */
+  meant?: Meaning & { value: Mm }
   /** Asked for as so many numbers up or down. */
   byNumbers: boolean
 }
@@ -29,6 +32,10 @@ export interface SettingsInput {
   stitch: Stitch
   at: Circumstances
   house: HouseSetting | undefined
+  /** For what is worked out. */
+  facts: Pick<CalculationFacts, 'needleSize' | 'guide' | 'thread' | 'measured'>
+  /** The length stands in for lowered feed dogs. */
+  standsStill: boolean
   /** What stage, stitch and items ask of the controls. */
   setup: Positions
 }
@@ -54,6 +61,7 @@ export const draftSettings = (input: SettingsInput): SettingsDraft => {
     ...targets.keys(),
     ...(Object.keys(stitch.defaults ?? {}) as Parameter[]),
     ...(Object.keys(house?.sample.used ?? {}) as Parameter[]),
+    ...(input.standsStill ? (['length'] as const) : []),
   ])
   const drafts = new Map<Parameter, Draft>()
   let setup = input.setup
@@ -92,16 +100,27 @@ const draftOf = (
     }
   }
   const used = house?.sample.used[parameter]
-  if (house && used !== undefined) {
+  const takesTarget = scale !== undefined || entryOf(parameter).setUnscaled
+  const measured = target && measuredFor(target, input)
+  if (parameter === 'length' && input.standsStill) {
+    draft.value = 0
+    draft.from = 'target'
+    draft.reasons.push({ code: 'standsStill' })
+  } else if (target && measured && takesTarget) applyTarget(draft, target, scale, input)
+  else if (house && used !== undefined) {
     const { sample, samples, people, days, last, pinned } = house
     draft.value = used
     draft.from = 'house'
     draft.reasons.push({ code: 'houseSetting', sample: sample.id, samples, people, days, last, pinned })
-  } else if (target) applyTarget(draft, target, scale)
+  } else if (target && takesTarget) applyTarget(draft, target, scale, input)
   else if (byBook !== undefined) {
     draft.value = byBook
     draft.from = 'default'
   } else draft.reasons.push({ code: 'bookSilent' })
+  if (!takesTarget && draft.from !== 'house') {
+    const because = target && target.to !== 'default' ? target.because : undefined
+    draft.reasons.push({ code: 'settingUnstated', ...(because === undefined ? {} : { because }) })
+  }
 
   if (parameter === 'width') raiseToMinimum(draft, stage.stitchMust?.minWidth)
   const limits = limitsOf(parameter, stitch, at.model.maxWidth, scale)
@@ -123,12 +142,46 @@ const exactly = (reach: Reach, value: number): Reach =>
     ? reach
     : { kind: 'list', places: reach.places.filter((place) => Math.abs(place.value - value) <= TOLERANCE) }
 
-const applyTarget = (draft: Draft, { to, because }: StageTarget, scale: Scale | undefined): void => {
+/** Worked out from what was measured for this very piece. */
+const measuredFor = ({ to }: StageTarget, input: SettingsInput): boolean =>
+  typeof to === 'object' &&
+  'calc' in to &&
+  CALCULATIONS[to.calc].measured === true &&
+  calculate(to.calc, factsOf(input)) !== undefined
+
+const factsOf = ({ facts, at }: SettingsInput): CalculationFacts => ({ ...facts, fabric: at.fabric })
+
+const applyTarget = (
+  draft: Draft,
+  { to, because }: Pick<StageTarget, 'to' | 'because'>,
+  scale: Scale | undefined,
+  input: SettingsInput,
+): void => {
   const byBook = draft.default
   const take = (value: number | Range) => {
     draft.value = value
     draft.from = 'target'
     draft.reasons.push({ code: 'target', to, because })
+  }
+  const takeWithin = ({ from, to: most, prefer }: { from: number; to: number; prefer: number }) => {
+    draft.within = { from, to: most }
+    if (typeof byBook === 'number' && inRange(byBook, draft.within)) {
+      draft.value = byBook
+      draft.from = 'default'
+      draft.reasons.push({ code: 'defaultInRange', from, to: most, because })
+    } else take(prefer)
+  }
+  if (typeof to === 'object' && 'calc' in to) {
+    const worked = calculate(to.calc, factsOf(input))
+    if (!worked && to.else !== undefined) applyTarget(draft, { to: to.else, because }, scale, input)
+    else if (!worked)
+      draft.reasons.push({ code: 'factMissing', calc: to.calc, fact: CALCULATIONS[to.calc].fact, because })
+    else if ('prefer' in worked) takeWithin(worked)
+    else {
+      draft.meant = { ...worked.meaning, value: worked.value }
+      take(worked.value)
+    }
+    return
   }
   if (to === 'default') {
     if (byBook === undefined) draft.reasons.push({ code: 'bookSilent' })
@@ -138,14 +191,8 @@ const applyTarget = (draft: Draft, { to, because }: StageTarget, scale: Scale | 
       draft.reasons.push({ code: 'target', to, because })
     }
   } else if ('abs' in to) take(to.abs)
-  else if ('prefer' in to) {
-    draft.leastOfTarget = to.from
-    if (typeof byBook === 'number' && inRange(byBook, to)) {
-      draft.value = byBook
-      draft.from = 'default'
-      draft.reasons.push({ code: 'defaultInRange', from: to.from, to: to.to, because })
-    } else take(to.prefer)
-  } else {
+  else if ('prefer' in to) takeWithin(to)
+  else {
     const base = 'numbers' in to && (byBook === undefined || byBook === 'auto') ? scale?.normal : byBook
     draft.byNumbers = 'numbers' in to
     if (base === undefined || base === 'auto') draft.reasons.push({ code: 'targetNeedsDefault', to, because })
@@ -154,7 +201,7 @@ const applyTarget = (draft: Draft, { to, because }: StageTarget, scale: Scale | 
 }
 
 /** `times`, `plus` and `numbers` work on both ends of a range. */
-const moved = (base: number | Range, to: Exclude<Target, string>, number: number): number | Range => {
+const moved = (base: number | Range, to: Exclude<PlainTarget, string>, number: number): number | Range => {
   const move = (value: number): number => {
     if ('times' in to) return tidy(value * to.times)
     if ('plus' in to) return tidy(value + to.plus)
@@ -231,8 +278,7 @@ const putOnScale = (draft: Draft, limits: readonly Limit[], minWidth: Mm | undef
 
 /** Where a reachable place is preferred: inside a range target, the least width, the stitch's range. */
 const stayWithin = (draft: Draft, limits: readonly Limit[], minWidth: Mm | undefined): Range | undefined => {
-  const target = draft.reasons.find((reason) => reason.code === 'target')?.to
-  const range = target && typeof target === 'object' && 'prefer' in target ? target : undefined
+  const range = draft.from === 'target' ? draft.within : undefined
   const low = Math.max(
     range?.from ?? -Infinity,
     draft.parameter === 'width' ? (minWidth ?? -Infinity) : -Infinity,

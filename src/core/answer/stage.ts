@@ -1,6 +1,13 @@
 /** Stage × machines: every pair that could serve, in order of preference. (answers §3) */
-import { codeKey, isPlateCover, withContents, type CatalogueIndex, type PlacedStitch } from '../catalogue/index'
-import type { Accepted, Fabric, Id, Item, Model, Positions, Stage } from '../catalogue/types'
+import {
+  bookCodes,
+  isPlateCover,
+  namedFeet,
+  withContents,
+  type CatalogueIndex,
+  type PlacedStitch,
+} from '../catalogue/index'
+import type { Accepted, Fabric, Id, Item, Model, Positions, Stage, Stitch } from '../catalogue/types'
 import { TOLERANCE } from '../units/quantities'
 import type { FitLookup } from './fit'
 import type { FittingsLookup } from './fittings'
@@ -30,6 +37,8 @@ export interface StageContext {
   /** Settings before clearance, remembered: feet share them. */
   draftsOf: (input: SettingsInput) => SettingsDraft
   clearingOf: ClearanceLookup
+  /** What of a pair things are worked out from. */
+  factsOf: (pair: PairContext) => Omit<SettingsInput['facts'], 'guide'>
   fittingsOf: FittingsLookup
   /** Whether a standard foot that is not had may be got where a stage takes any foot. */
   getStandard: boolean
@@ -41,6 +50,8 @@ export interface Refusal {
   machine: number
   stitch: Ranked
   foot: Ranked | undefined
+  /** What was refused, where it was a pair. */
+  of?: { stitch: Id; foot: Id }
   reason: Reason
 }
 
@@ -59,8 +70,8 @@ export const stageVariants = (stage: Stage, context: StageContext): StageVariant
     const needle = needleFor(stage, at, context.job)
     const listed = Array.isArray(stage.feet) ? listedFeet(stage.feet, at, context) : []
     for (const stitchAs of accepted(stage.stitches, at)) {
-      const refuse = (foot: Ranked | undefined, reason: Reason) =>
-        refusals.push({ machine, stitch: stitchAs, foot, reason })
+      const refuse = (foot: Ranked | undefined, reason: Reason, of?: Refusal['of']) =>
+        refusals.push({ machine, stitch: stitchAs, foot, reason, ...(of ? { of } : {}) })
       const placed = context.index.stitches.get(model.id)?.get(stitchAs.function as string) ?? []
       for (const { stitch, place } of placed) {
         const unfit = stitchMustReason(stage, { stitch, place }, model)
@@ -68,14 +79,15 @@ export const stageVariants = (stage: Stage, context: StageContext): StageVariant
           refuse(undefined, unfit)
           continue
         }
-        const choices = footChoices(stage, model, stitch.foot, listed, context).filter(
+        const choices = footChoices(stage, model, stitch, listed, context).filter(
           ({ foot }) => !context.hadOnly || foot === undefined || context.had.has(foot.id),
         )
         if (choices.length === 0) refuse(undefined, { code: 'noFootListed', functions: footFunctions(stage) })
         for (const choice of choices) {
           const fit = choice.foot ? context.fitOf(choice.foot, model) : undefined
+          const of = choice.foot && { stitch: stitch.id, foot: choice.foot.id }
           if (fit && fit.fits !== 'yes') {
-            for (const reason of fit.reasons.slice(0, 1)) refuse(choice.footAs, reason)
+            for (const reason of fit.reasons.slice(0, 1)) refuse(choice.footAs, reason, of)
             continue
           }
           const pair: PairContext = {
@@ -92,7 +104,7 @@ export const stageVariants = (stage: Stage, context: StageContext): StageVariant
           }
           const found = variantsOf(pair, context)
           variants.push(...withoutDominated(found.variants.sort(compareVariants)))
-          for (const reason of found.stops) refuse(choice.footAs, reason)
+          for (const reason of found.stops) refuse(choice.footAs, reason, of)
         }
       }
       if (placed.length === 0) {
@@ -146,40 +158,40 @@ export const footFunctions = ({ feet }: Stage): string[] =>
 interface FootChoice {
   foot: Item | undefined
   footAs: Ranked
-  named: boolean
+  named: number | undefined
   onlyIfHad: boolean
 }
 
 const footChoices = (
   stage: Stage,
   model: Model,
-  bookFoot: string | undefined,
+  stitch: Stitch,
   listed: readonly { foot: Item; footAs: Ranked }[],
   { index, had, getStandard }: StageContext,
 ): FootChoice[] => {
-  const named = new Set(bookFoot === undefined ? [] : (index.feetByCode.get(codeKey(model.make, bookFoot)) ?? []))
+  const named = namedFeet(index, model.make, stitch)
   if (stage.feet === 'none') {
-    return [{ foot: undefined, footAs: NO_FUNCTION, named: false, onlyIfHad: false }]
+    return [{ foot: undefined, footAs: NO_FUNCTION, named: undefined, onlyIfHad: false }]
   }
   if (stage.feet === 'any') {
     const standard = (index.feetByFunction.get('standard') ?? []).filter(
       (foot) => !named.has(foot) && (getStandard || had.has(foot.id)),
     )
     const choices: FootChoice[] = [
-      ...[...named].map((foot) => ({ foot, footAs: NO_FUNCTION, named: true, onlyIfHad: false })),
-      ...standard.map((foot) => ({ foot, footAs: NO_FUNCTION, named: false, onlyIfHad: !had.has(foot.id) })),
+      ...[...named].map(([foot, place]) => ({ foot, footAs: NO_FUNCTION, named: place, onlyIfHad: false })),
+      ...standard.map((foot) => ({ foot, footAs: NO_FUNCTION, named: undefined, onlyIfHad: !had.has(foot.id) })),
     ]
     const supplied = withContents(model.supplied, index.items)
     const standardSupplied = [...supplied].some((id) => {
       const item = index.items.get(id)
       return item?.what === 'foot' && item.functions?.includes('standard')
     })
-    if (bookFoot === undefined && !standardSupplied) {
-      choices.push({ foot: undefined, footAs: { ...NO_FUNCTION, rank: 1 }, named: false, onlyIfHad: false })
+    if (bookCodes(stitch).length === 0 && !standardSupplied) {
+      choices.push({ foot: undefined, footAs: { ...NO_FUNCTION, rank: 1 }, named: undefined, onlyIfHad: false })
     }
     return choices
   }
-  return listed.map(({ foot, footAs }) => ({ foot, footAs, named: named.has(foot), onlyIfHad: false }))
+  return listed.map(({ foot, footAs }) => ({ foot, footAs, named: named.get(foot), onlyIfHad: false }))
 }
 
 /** Feet of the functions a stage lists, best function first; the same for every stitch. */
@@ -225,11 +237,15 @@ const compareCoarsely = (a: Variant, b: Variant): number =>
   Number(b.slotStated) - Number(a.slotStated) ||
   Number(Boolean(a.narrowed)) - Number(Boolean(b.narrowed))
 
+/** The feet the book names before others, in its order. */
+export const compareNamed = (a: number | undefined, b: number | undefined): number =>
+  a === b ? 0 : a === undefined ? 1 : b === undefined ? -1 : a - b
+
 /** The order of a stage's pairs, and among one pair's variants the order in which they are tried. */
 export const compareVariants = (a: Variant, b: Variant): number =>
   Number(hasTradeOff(a)) - Number(hasTradeOff(b)) ||
   compareCoarsely(a, b) ||
-  Number(b.pair.named) - Number(a.pair.named) ||
+  compareNamed(a.pair.named, b.pair.named) ||
   a.fitting.chain.length - b.fitting.chain.length ||
   EVIDENCE_RANK[evidenceOf(a)] - EVIDENCE_RANK[evidenceOf(b)] ||
   a.pair.place - b.pair.place ||
@@ -255,6 +271,8 @@ export const memoizeDrafts = (): StageContext['draftsOf'] => {
         other.stage === input.stage &&
         other.house?.sample === input.house?.sample &&
         other.at.model === input.at.model &&
+        other.standsStill === input.standsStill &&
+        sameFacts(other, input) &&
         sameSetup(other.setup, input.setup),
     )
     if (same) return same.drafts
@@ -264,9 +282,21 @@ export const memoizeDrafts = (): StageContext['draftsOf'] => {
   }
 }
 
+/** Whether all that a stage has worked out comes from the same facts. */
+const sameFacts = (a: SettingsInput, b: SettingsInput): boolean =>
+  !a.stage.targets.some(({ to }) => typeof to === 'object' && 'calc' in to) ||
+  (a.facts.guide === b.facts.guide && a.facts.thread === b.facts.thread && a.facts.needleSize === b.facts.needleSize)
+
 const sameSetup = (a: Positions, b: Positions): boolean => {
   const keys = Object.keys(a)
   return keys.length === Object.keys(b).length && keys.every((key) => a[key] === b[key])
+}
+
+/** Needle plates that came with a model and are stated not to fit it, where none is left. */
+export const contradictedPlates = ({ index, fitOf }: Pick<StageContext, 'index' | 'fitOf'>, model: Model): Id[] => {
+  const supplied = suppliedInOrder(model, index).flatMap((id) => index.items.get(id) ?? [])
+  const plates = supplied.filter((item) => item.what === 'plate' && !isPlateCover(item))
+  return plates.every((plate) => fitOf(plate, model).fits !== 'yes') ? plates.map(({ id }) => id) : []
 }
 
 /** Fitting plates of a model: the fitted one, other supplied ones as listed, then owned ones by id. */
@@ -288,7 +318,9 @@ export const platesOf = (
       .flatMap((id) => index.items.get(id) ?? [])
       .filter(isPlate)
     const plates = [...supplied.filter(fits), ...owned.filter(fits)]
-    const all = supplied.length === 0 ? [undefined, ...plates] : plates
+    // Where what came with it is stated unfit, nothing is known of the one that is on it.
+    const isBare = supplied.length === 0 || !plates.some(({ id }) => had.has(id))
+    const all = isBare ? [undefined, ...plates] : plates
     byModel.set(model.id, all)
     return all
   }

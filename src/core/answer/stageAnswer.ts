@@ -1,16 +1,17 @@
 /** One stage of the chosen method, told in full. */
-import { isPlateCover } from '../catalogue/index'
-import type { Id, Model, Parameter, Stage } from '../catalogue/types'
-import { alternativesOf } from './alternatives'
+import { isPlateCover, namedFeet } from '../catalogue/index'
+import type { Id, Item, Model, Parameter, Stage } from '../catalogue/types'
+import { alternativesOf, compared } from './alternatives'
 import { nearestRefusal, type MethodContext, type MethodResult } from './method'
 import { needleFor } from './needle'
 import { clearRanges, settledDrafts } from './judge'
 import type { Variant } from './pair'
 import type { Reason } from './reasons'
 import { finishSetting } from './finishSetting'
-import { evidenceOf, type StageVariants } from './stage'
+import { contradictedPlates, evidenceOf, type StageVariants } from './stage'
+import { threadsFor } from './threads'
 import type { Setting, StageAnswer } from './types'
-import { mostSpecific, type Circumstances } from './when'
+import type { Circumstances } from './when'
 
 export const answerStage = (stage: Stage, at: number, taken: MethodResult, context: MethodContext): StageAnswer => {
   const purchase = taken.purchase
@@ -48,14 +49,19 @@ export const answerStage = (stage: Stage, at: number, taken: MethodResult, conte
     threads: threadsFor(stage, circumstances),
     ...(speed === undefined ? {} : { maxSpeed: speed }),
     setup: variant.settings.setup,
+    features: fitting.met,
     settings: settingsOf(variant),
     reasons: [
       ...(pair.fit?.reasons ?? []),
       ...swingLimit(variant),
       ...plateChange(variant, context),
-      ...fitting.brought.map((brought): Reason => ({ code: 'bringsFeature', ...brought })),
+      ...plateContradiction(variant, context),
+      ...fitting.met.flatMap(({ feature, item }): Reason[] =>
+        item === undefined ? [] : [{ code: 'bringsFeature', item, feature }],
+      ),
       ...tradeOffsOf(variant),
       ...betterFunctions(variant, found),
+      ...bookFeetLeft(variant, found, context),
       ...staleSamples(variant),
       ...needleReasons,
     ],
@@ -93,20 +99,6 @@ const offsetLimit = (model: Model): number | undefined => {
   return Number.isFinite(limit) ? limit : undefined
 }
 
-/** Per place the thread whose `when` holds most specifically; without one for the needle, the fabric's usual thread. */
-const threadsFor = (stage: Stage, at: Circumstances): StageAnswer['threads'] => {
-  const places = [...new Set((stage.threads ?? []).map(({ place }) => place))]
-  const threads = places.flatMap((place) => {
-    const entry = mostSpecific(
-      (stage.threads ?? []).filter((candidate) => candidate.place === place),
-      at,
-    )
-    return entry ? [{ place: place as string, thread: entry.thread }] : []
-  })
-  if (threads.some(({ place }) => place === 'needle') || at.fabric.thread === undefined) return threads
-  return [{ place: 'needle', thread: at.fabric.thread }, ...threads]
-}
-
 const maxSpeed = (stage: Stage, { pair, fitting, plate }: Variant): number | undefined => {
   const speeds = [pair.model.maxSpeed, stage.maxSpeed, ...fitting.items.map((item) => item.maxSpeed), plate?.maxSpeed]
   const stated = speeds.filter((speed) => speed !== undefined)
@@ -129,6 +121,27 @@ const plateChange = ({ pair, plate }: Variant, { index }: MethodContext): Reason
   return plate && plate.id !== fitted
     ? [{ code: 'changePlate', ...(fitted === undefined ? {} : { from: fitted }), to: plate.id }]
     : []
+}
+
+const plateContradiction = ({ pair, plate }: Variant, context: MethodContext): Reason[] => {
+  const plates = plate ? [] : contradictedPlates(context, pair.model)
+  return plates.length > 0 ? [{ code: 'platesContradicted', plates }] : []
+}
+
+/** Feet of an accepted function that the book names for the stitch, where another is taken: each with why. */
+const bookFeetLeft = (chosen: Variant, found: StageVariants, { index }: MethodContext): Reason[] => {
+  const { pair } = chosen
+  const { stage, stitch, model } = pair
+  if (pair.named === 0 || pair.foot === undefined) return []
+  const isAccepted = ({ functions = [] }: Item) =>
+    !Array.isArray(stage.feet) || stage.feet.some((accepted) => functions.includes(accepted.function))
+  return [...namedFeet(index, model.make, stitch)].flatMap(([foot, place]): Reason[] => {
+    if (foot === pair.foot || !isAccepted(foot) || (pair.named !== undefined && place >= pair.named)) return []
+    const variant = found.variants.find((one) => one.pair.stitch === stitch && one.pair.foot === foot)
+    const refusal = found.refusals.find(({ of }) => of?.stitch === stitch.id && of.foot === foot.id)
+    const why = variant ? compared(variant, chosen).worse[0] : refusal?.reason
+    return why ? [{ code: 'bookFootNotTaken', foot: foot.id, why }] : []
+  })
 }
 
 const tradeOffsOf = ({ pair }: Variant): Reason[] =>

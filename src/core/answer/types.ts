@@ -16,7 +16,16 @@ export interface Question {
   owned?: Id[]
   /** On the shop's shelf. */
   stock?: Id[]
-  job?: { needleSize?: NeedleSize; radius?: Mm; buttonOpening?: Mm }
+  job?: Job
+}
+
+export interface Job {
+  needleSize?: NeedleSize
+  radius?: Mm
+  buttonOpening?: Mm
+  button?: { diameter: Mm; thickness?: Mm }
+  /** What was measured for it, by what was measured: `holeSpacing`, `holeDiameter`, `ringWire` … */
+  measured?: Record<string, Mm>
 }
 
 export type Verdict = 'ready' | 'needsItems' | 'otherRoute' | 'notOnThisModel'
@@ -58,6 +67,8 @@ export interface StageAnswer {
   threads: { place: string; thread: Id }[]
   maxSpeed?: StitchesPerMinute
   setup: Positions
+  /** Needed features, each as it is met; `item`: what is fitted only to bring it. */
+  features: { feature: string; item?: Id }[]
   settings: Partial<Record<Parameter, Setting>>
   reasons: Reason[]
   cautions: Reason[]

@@ -219,7 +219,7 @@ const cardStage = (
     chain: answer.chain.map(item),
     plate: answer.plate === undefined ? undefined : { ...item(answer.plate), change },
     accessories: answer.accessories.map(item),
-    feedAids: stage.features?.need ?? [],
+    feedAids: answer.features.map(({ feature }) => feature),
     changes,
     unchanged: values.filter(({ setting }) => !setting.changed),
     resets: changes.some(({ setting }) => setting.setAgain !== 'no'),

@@ -46,6 +46,19 @@ export interface PlacedStitch {
 
 export const codeKey = (make: Id, code: string): string => `${make}/${code}`
 
+/** The codes a book names for a stitch, the best first. */
+export const bookCodes = ({ foot }: Pick<Stitch, 'foot'>): readonly string[] =>
+  foot === undefined ? [] : typeof foot === 'string' ? [foot] : foot
+
+/** The feet a book names for a stitch of a make, each with its place in the book's list. */
+export const namedFeet = (index: CatalogueIndex, make: Id, stitch: Pick<Stitch, 'foot'>): Map<Item, number> => {
+  const named = new Map<Item, number>()
+  bookCodes(stitch).forEach((code, place) => {
+    for (const foot of index.feetByCode.get(codeKey(make, code)) ?? []) if (!named.has(foot)) named.set(foot, place)
+  })
+  return named
+}
+
 /** The cell a sample was sewn for. */
 export const sampleKey = (
   sample: Pick<Sample, 'model' | 'technique' | 'method' | 'stage' | 'fabric' | 'stitch'>,

@@ -18,6 +18,8 @@ interface ParameterEntry {
   handStep: number
   /** The least difference that is seen on fabric, in its unit; left out: one number of the scale. */
   noticed?: number
+  /** Set in mm also where the model does not state its scale; others take no target then. */
+  setUnscaled?: boolean
   /** It decides where the needle goes: it is set with the needle up, and proved by the handwheel. */
   movesNeedle?: boolean
   /** On machines with a panel it is set there, with the power on. */
@@ -30,6 +32,7 @@ interface ParameterEntry {
 const ENTRIES = {
   width: {
     measures: 'mm',
+    setUnscaled: true,
     unitSaid: true,
     handStep: 0.5,
     noticed: 0.25,
@@ -39,6 +42,7 @@ const ENTRIES = {
   },
   length: {
     measures: 'mm',
+    setUnscaled: true,
     unitSaid: true,
     handStep: 0.2,
     noticed: 0.1,
@@ -47,6 +51,7 @@ const ENTRIES = {
   },
   needlePosition: {
     measures: 'mm',
+    setUnscaled: true,
     signed: true,
     handStep: 0.5,
     noticed: 0.25,
@@ -67,9 +72,6 @@ export type PlainParameter = keyof typeof ENTRIES
 
 /** In the order in which they are given. */
 export const PARAMETERS = Object.keys(ENTRIES) as readonly PlainParameter[]
-
-/** Parameters that a model has in several places: `tension:leftNeedle`. */
-export const PLACED: PlainParameter = 'tension'
 
 /** Without its place: `tension` of `tension:leftNeedle`. */
 export const plainOf = (parameter: Parameter): PlainParameter => parameter.split(':')[0] as PlainParameter

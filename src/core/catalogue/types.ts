@@ -127,8 +127,11 @@ export interface Scale {
   normal?: number
   /** How much one "number" is on this scale; 1 where left out. */
   number?: number
-  /** Whether a changed value survives choosing another stitch; left out: unknown. */
-  kept?: boolean
+  /**
+   * Whether a changed value survives choosing another stitch; `perStitch`: remembered for its stitch until the power
+   * goes off; left out: unknown.
+   */
+  kept?: boolean | 'perStitch'
   /** A two-faced dial: the marks that hold while the controls stand so. */
   faces?: { when: Positions; marks: Mark[] }[]
 }
@@ -149,8 +152,8 @@ export interface Stitch {
   ranges?: Partial<Record<Parameter, Range>>
   /** Left out: `stitch`. */
   lengthMeaning?: 'stitch' | 'pattern'
-  /** The foot code the book names, as printed. */
-  foot?: string
+  /** The foot code the book names, as printed; of several the best first. */
+  foot?: string | string[]
   /** Features it brings by itself. */
   brings?: string[]
   /** Controls that must stand so for this stitch to be this stitch. */
@@ -302,6 +305,12 @@ export type Target =
   | { plus: number }
   | { numbers: number }
   | { from: number; to: number; prefer: number }
+  /** Worked out from this card's own facts; `else` where one of them is not stated. */
+  | { calc: Calculation; else?: PlainTarget }
+export type PlainTarget = Exclude<Target, { calc: Calculation }>
+
+/** What a target may have worked out; what each gives and takes: `answer/calculations.ts`. */
+export type Calculation = 'blindHemBite' | 'beadLength' | 'cover' | 'holeSpacing' | 'ring'
 
 export interface StageTarget {
   parameter: Parameter
@@ -322,7 +331,8 @@ export interface Stage {
   /** `any`: the foot the book names for the stitch, else a standard one that is had. `none`: no foot helps. Ranked. */
   feet: 'any' | 'none' | Accepted[]
   accessories?: string[]
-  features?: { need?: string[]; avoid?: string[] }
+  /** Of a list within `need` any one will do, the best first; `zeroLength`: the length set to 0. */
+  features?: { need?: (string | string[])[]; avoid?: string[] }
   twinSpacing?: Mm
   needle?: { when?: When; point?: string; size?: NeedleSize; system?: string }[]
   threads?: { when?: When; place: ThreadPlace; thread: Id }[]

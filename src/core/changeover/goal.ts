@@ -31,7 +31,7 @@ export const stageGoal = (
   )
   const wanted: Positions = {
     ...Object.fromEntries(normal),
-    ...feedAids(stage, answer),
+    ...feedAids(answer),
     ...joined(answer, foot, model, index),
     needle: needleWords(answer, stage),
     ...(answer.plate === undefined ? {} : { plate: answer.plate }),
@@ -57,9 +57,9 @@ export const stageGoal = (
 const needleWords = ({ needle }: StageAnswer, stage: Stage): string =>
   `${needle.point} ${needle.size}${stage.twinSpacing === undefined ? '' : `, ${stage.twinSpacing} mm apart`}`
 
-const feedAids = (stage: Stage, answer: StageAnswer): Positions => {
-  const brought = new Set(answer.reasons.flatMap((reason) => (reason.code === 'bringsFeature' ? [reason.feature] : [])))
-  const needed = (feature: string) => (stage.features?.need ?? []).includes(feature) && !brought.has(feature)
+const feedAids = (answer: StageAnswer): Positions => {
+  const needed = (feature: string) =>
+    answer.features.some((need) => need.feature === feature && need.item === undefined)
   return {
     ...(needed('feedDogsDown') ? { feedDogs: 'down' } : {}),
     ...(needed('dualFeed') ? { dualFeed: 'engaged' } : {}),
@@ -108,8 +108,8 @@ const defaultsOf = (answer: StageAnswer, model: Model): Positions =>
     settingsOf(answer).flatMap(([parameter, setting]): [string, string][] => {
       const scale = model.scales[parameter]
       if (!isReset(scale) || setting.value === 'absent') return []
-      // Whether a changed value survives is not known: neither then is what stands there.
-      if (scale === undefined || scale === 'absent' || scale.kept === undefined) return [[parameter, UNKNOWN]]
+      // Where a changed value may survive, for this stitch or for all, it is not known what stands there.
+      if (typeof scale !== 'object' || scale.kept !== false) return [[parameter, UNKNOWN]]
       if (setting.default === undefined) return [[parameter, UNKNOWN]]
       return [[parameter, showValue(setting.default, parameter, scale, answer.setup)]]
     }),

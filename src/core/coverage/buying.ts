@@ -48,7 +48,7 @@ export class Buying {
           for (const offer of this.offers(plan, sewn, known, stitchAs, footing, as, true)) take(known, stitchAs, offer)
         }
         if (takesAny) {
-          for (const foot of known.named) {
+          for (const foot of known.named.keys()) {
             if (on.had.has(foot.id)) continue
             if (this.source.answering.index.packsOf.has(foot.id)) return 'unsure'
             const footing = this.known.footing(foot, on)
@@ -95,7 +95,7 @@ export class Buying {
 
   /** The best foot to get for a stitch: the same for all that are alike, unless the model's own feet come in. */
   private bestListed(plan: Plan, toGet: ToGet, sewn: Sewn, known: KnownStitch, stitchAs: Ranked, on: KnownModel) {
-    if (!known.named.some((foot) => toGet.from.feet.has(foot))) {
+    if (![...known.named.keys()].some((foot) => toGet.from.feet.has(foot))) {
       const ofRank = (toGet.best[stitchAs.rank] ??= new Map<number, Offer | undefined>())
       let offer = ofRank.get(known.number)
       if (!offer && !ofRank.has(known.number)) {
@@ -125,7 +125,7 @@ export class Buying {
       for (const { footing, foot, price } of feet) {
         // The rest of the group is dearer, or as dear and later by id.
         if (best && best.need.length === 1 && best.key === key && price >= best.price) break
-        if (on && (on.had.has(foot.id) || (takesAny && known.named.includes(foot)))) continue
+        if (on && (on.had.has(foot.id) || (takesAny && known.named.has(foot)))) continue
         for (const offer of this.offers(plan, sewn, known, stitchAs, footing, as, false)) {
           if (!best || compareOffers(offer, best) < 0) best = offer
         }
@@ -144,8 +144,8 @@ export class Buying {
     isHad: boolean,
   ): readonly Offer[] {
     const { foot } = footing
-    const named = foot !== undefined && known.named.includes(foot)
-    const { ways } = this.ways.pairing(sewn, footing, named)
+    const named = foot && known.named.get(foot)
+    const { ways } = this.ways.pairing(sewn, footing, named !== undefined)
     if (ways.length === 0) return NOTHING
     return ways.map((way) => {
       const need = isHad || !foot ? [...way.extra].sort() : [foot.id, ...way.extra].sort()

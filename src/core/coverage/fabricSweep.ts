@@ -122,10 +122,10 @@ export class FabricSweep {
         const sewn = this.ways.sewnOf(plan, known, on.model)
         if (sewn.unfit) continue
         for (const { footing, as } of listed ?? anyHad?.[i] ?? NOTHING) {
-          const named = footing.foot !== undefined && known.named.includes(footing.foot)
+          const named = footing.foot && known.named.get(footing.foot)
           // The one before it comes first with the same foot.
-          if (listed && known.repeats && !named) continue
-          for (const way of this.ways.pairing(sewn, footing, named).ways) {
+          if (listed && known.repeats && named === undefined) continue
+          for (const way of this.ways.pairing(sewn, footing, named !== undefined).ways) {
             if (way.extra.length > 0) continue
             const key = keyOf(stitchAs, as, unslotted(footing, plan), way.narrowed)
             if (best && key > best.offer.key) continue

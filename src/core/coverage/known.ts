@@ -1,5 +1,5 @@
 /** What a sweep asks of models, stitches and feet again and again, looked up once. */
-import { codeKey, withContents } from '../catalogue/index'
+import { bookCodes, namedFeet, withContents } from '../catalogue/index'
 import type { Id, Item, Model, Stitch } from '../catalogue/types'
 import { fitWhereSupplied } from '../answer/fit'
 import type { Sameness } from './sameness'
@@ -38,11 +38,11 @@ export interface KnownStitch {
   number: number
   /** An earlier one of the same function is alike. */
   repeats: boolean
-  /** Feet the book names for it. */
-  named: readonly Item[]
+  /** Feet the book names for it, each with its place in the book's list. */
+  named: ReadonlyMap<Item, number>
 }
 
-const NONE: readonly never[] = []
+const NONE: ReadonlyMap<Item, number> = new Map()
 
 export class Known {
   private readonly models = new WeakMap<Model, KnownModel>()
@@ -89,15 +89,16 @@ export class Known {
         ;(hadFeet[number] ??= []).push(footing)
       }
     }
-    const ofBook = new Map<string, readonly Item[]>()
-    const namedBy = ({ foot }: Stitch): readonly Item[] => {
-      if (foot === undefined) return NONE
-      const known = ofBook.get(foot)
+    const ofBook = new Map<string, ReadonlyMap<Item, number>>()
+    const namedBy = (stitch: Stitch): ReadonlyMap<Item, number> => {
+      if (stitch.foot === undefined) return NONE
+      const book = bookCodes(stitch).join('\n')
+      const known = ofBook.get(book)
       if (known) return known
-      const feet = index.feetByCode.get(codeKey(model.make, foot)) ?? NONE
-      for (const { functions } of feet)
-        for (const listed of functions ?? NONE) knowsFoot[this.sameness.ofFootFunction(listed)] = true
-      ofBook.set(foot, feet)
+      const feet = namedFeet(index, model.make, stitch)
+      for (const { functions = [] } of feet.keys())
+        for (const listed of functions) knowsFoot[this.sameness.ofFootFunction(listed)] = true
+      ofBook.set(book, feet)
       return feet
     }
     const stitches: StitchList[] = []

@@ -3,7 +3,7 @@ import type { Id, Method, Stage } from '../catalogue/types'
 import { compareIds } from '../answer/order'
 import type { Ranked } from '../answer/pair'
 import type { Reason } from '../answer/reasons'
-import { costsOf, EVIDENCE_RANK } from '../answer/stage'
+import { compareNamed, costsOf, EVIDENCE_RANK } from '../answer/stage'
 import type { BriefStage } from './decide'
 import type { KnownStitch } from './known'
 import type { Plan } from './plan'
@@ -13,7 +13,8 @@ import type { Footing, Way } from './ways'
 export interface Offer {
   footing: Footing
   footAs: Ranked
-  named: boolean
+  /** Place among the feet the book names. */
+  named: number | undefined
   way: Way
   /** Trade-off, ranks, slot, narrowing in one number: smaller is better. */
   key: number
@@ -61,7 +62,7 @@ export const costlyReason = (technique: Id, method: Method, chosen: readonly Cho
 /** The order of `compareVariants`. */
 export const compareChoices = (a: Choice, b: Choice): number =>
   a.offer.key - b.offer.key ||
-  Number(b.offer.named) - Number(a.offer.named) ||
+  compareNamed(a.offer.named, b.offer.named) ||
   a.offer.way.chain - b.offer.way.chain ||
   EVIDENCE_RANK[a.evidence] - EVIDENCE_RANK[b.evidence] ||
   a.known.place - b.known.place ||

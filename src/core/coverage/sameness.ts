@@ -58,6 +58,8 @@ export class Sameness {
   private readonly footFunctions = new Numbering()
   /** What is no foot, and feet that others need or come through. */
   private readonly besideFeet: ReadonlySet<Id>
+  /** Some target is worked out, so that guides matter. */
+  private readonly worksOut: boolean
   private readonly groups: ReadonlySet<string>
   private readonly neededFeatures: ReadonlySet<string>
   private readonly denied: ReadonlySet<string>
@@ -81,6 +83,7 @@ export class Sameness {
     ])
     this.neededFeatures = new Set(items.flatMap(({ needs }) => needs?.features ?? []))
     this.denied = new Set(items.flatMap(({ denies }) => denies ?? []))
+    this.worksOut = techniques.some(({ methods }) => methods.some(({ stages }) => stages.some(worksOut)))
     const conditions = techniques.flatMap(conditionsOf)
     this.named = {
       makes: new Set(conditions.flatMap(({ make }) => make ?? [])),
@@ -137,9 +140,13 @@ export class Sameness {
   private ofFoot(foot: Item | undefined): number {
     if (!foot) return this.feet.of()
     const { id, slot, minWidth, maxWidth, motions, denies, needs, brings, setup, maxSpeed, circular } = foot
+    const { dualFeedCutOut, guide } = foot
     const own = this.besideFeet.has(id) || isPlateCover(foot) ? id : ''
     return this.feet.of(
-      JSON.stringify([own, slot, minWidth, maxWidth, motions, denies, needs, brings, setup, maxSpeed, circular]),
+      JSON.stringify([
+        [own, slot, minWidth, maxWidth, motions, denies, needs, brings, setup, maxSpeed, circular, dualFeedCutOut],
+        this.worksOut ? guide?.offset : 0,
+      ]),
     )
   }
 
@@ -173,8 +180,19 @@ export class Sameness {
   /** A stage without its lists of stitches and feet. */
   ofStage(stage: Stage): number {
     const { stitchMust, feet, accessories, features, twinSpacing, needle, targets, setup } = stage
+    const threads = worksOut(stage) ? stage.threads : undefined
     return this.stages.of(
-      JSON.stringify([stitchMust, feet === 'none', accessories, features, twinSpacing, needle, targets, setup]),
+      JSON.stringify([
+        stitchMust,
+        feet === 'none',
+        accessories,
+        features,
+        twinSpacing,
+        needle,
+        targets,
+        setup,
+        threads,
+      ]),
     )
   }
 
@@ -200,6 +218,8 @@ export class Sameness {
       .sort()
   }
 }
+
+const worksOut = ({ targets }: Stage): boolean => targets.some(({ to }) => typeof to === 'object' && 'calc' in to)
 
 const conditionsOf = ({ methods }: Technique): When[] =>
   methods.flatMap((method) => [

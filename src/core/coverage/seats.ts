@@ -62,8 +62,8 @@ export class Seats {
     const take = (footing: Footing | undefined) => {
       if (footing && footing.unfit === undefined) had.push({ footing, as: NO_FUNCTION })
     }
-    for (const { id } of known.named) take(on.footings.get(id))
-    for (const footing of standard) if (!known.named.includes(footing.foot as Item)) take(footing)
+    for (const { id } of known.named.keys()) take(on.footings.get(id))
+    for (const footing of standard) if (!known.named.has(footing.foot as Item)) take(footing)
     if (known.stitch.foot === undefined && standard.length === 0) had.push({ footing: this.noFoot, as: WITHOUT_FOOT })
     return had.length > 0 ? had : NOTHING
   }
@@ -77,11 +77,11 @@ export class Seats {
     if (stage.feet === 'none') return this.noSeat
     const listed = (plan.all[on.place] ??= this.listAll(plan, on))
     if (stage.feet !== 'any') return listed
-    const named = known.named.map((foot) => ({ footing: this.known.footing(foot, on), as: NO_FUNCTION }))
+    const named = [...known.named.keys()].map((foot) => ({ footing: this.known.footing(foot, on), as: NO_FUNCTION }))
     const unnamed = known.stitch.foot === undefined && on.hadFeet[this.standard] === undefined
     return [
       ...named,
-      ...listed.filter(({ footing }) => !known.named.includes(footing.foot as Item)),
+      ...listed.filter(({ footing }) => !known.named.has(footing.foot as Item)),
       ...(unnamed ? [{ footing: this.noFoot, as: WITHOUT_FOOT }] : []),
     ]
   }

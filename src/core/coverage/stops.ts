@@ -45,7 +45,7 @@ export const firstStop = (plan: Plan, on: KnownModel, ways: Ways, seats: Seats):
             best = { nearness: unfit, stitchRank, footRank: as.rank, why: 'foot', foot }
           continue
         }
-        const named = foot !== undefined && known.named.includes(foot)
+        const named = foot !== undefined && known.named.has(foot)
         const { stops } = ways.pairing(sewn, footing, named)
         for (let at = 0; at < stops.length; at++) {
           const { nearness } = stops[at] as Stop

@@ -17,6 +17,7 @@ import {
   withoutDominated,
   type StageContext,
 } from '../answer/stage'
+import { beadThread } from '../answer/threads'
 import type { KnownStitch } from './known'
 import type { Plan } from './plan'
 import type { Sameness } from './sameness'
@@ -155,7 +156,7 @@ export class Ways {
       stitchAs: NO_FUNCTION,
       foot,
       footAs: NO_FUNCTION,
-      named,
+      named: named ? 0 : undefined,
       onlyIfHad: false,
       fit,
       needle,
@@ -192,6 +193,11 @@ export class Ways {
       ...this.shared,
       getStandard: false,
       hadOnly: false,
+      factsOf: ({ stage, needle }) => ({
+        needleSize: needle.size,
+        thread: beadThread(stage, this.at(model), index),
+        measured: {},
+      }),
       platesOn: platesOf({ index, fitOf, had }, []),
     }
   }

@@ -3,11 +3,11 @@ import type { Fabric } from '../catalogue/types'
 import type { Mm } from '../units/quantities'
 import { figure, within, type Figure } from './figure'
 
-/** Bite aimed at, mm: heavy also for lofty fabric. */
-export const BITE: Record<Fabric['weight'], Mm> = { light: 0.5, medium: 0.8, heavy: 1.2 }
+/** Bite aimed at, mm: needle and thread cross both plies of the fold, so the pick outside is about twice as wide. */
+export const BITE: Record<Fabric['weight'] | 'lofty', Mm> = { light: 0.3, medium: 0.5, heavy: 0.8, lofty: 1 }
 
 export const biteFor = ({ weight, behaviours }: Pick<Fabric, 'weight' | 'behaviours'>): Mm =>
-  behaviours.includes('lofty') ? BITE.heavy : BITE[weight]
+  behaviours.includes('lofty') ? BITE.lofty : BITE[weight]
 
 /** The width to set for a bite, where the guide stands so far from the straight stitches. */
 export const widthForBite = (guide: Mm, bite: Mm): Figure => {

@@ -4,9 +4,8 @@ import { nearest, reachOf } from '../answer/reach'
 import type { Scale, Slot } from '../catalogue/types'
 import { TOLERANCE, tidy, type Mm, type NeedleSize } from '../units/quantities'
 import { figure, within, type Figure } from './figure'
+import { widthForHoles, widthForRing } from './holes'
 
-/** On each side of a ring's wire. */
-const BESIDE_WIRE: Mm = 1
 /** The blade may stand so far off a hole's middle: it still misses the rim of the usual hole. */
 const OFF_CENTRE: Mm = 0.3
 
@@ -31,12 +30,10 @@ export interface SewOnWidth {
 }
 
 /** The swing that goes through two holes this far apart, centre to centre. */
-export const holesWidth = (spacing: Mm, machine: SewOnMachine): SewOnWidth =>
-  judged(figure('mm', 'hole to hole', { 'hole to hole': within('spacing', spacing, 0, 20, true) }, spacing), machine)
+export const holesWidth = (spacing: Mm, machine: SewOnMachine): SewOnWidth => judged(widthForHoles(spacing), machine)
 
 /** The swing that falls just outside and just inside a ring: its wire and 1 mm on each side. */
-export const ringWidth = (wire: Mm, machine: SewOnMachine): SewOnWidth =>
-  judged(figure('mm', 'wire + 2 × 1', { wire: within('wire', wire, 0, 15, true) }, wire + 2 * BESIDE_WIRE), machine)
+export const ringWidth = (wire: Mm, machine: SewOnMachine): SewOnWidth => judged(widthForRing(wire), machine)
 
 const judged = (width: Figure, { maxWidth, scale, slots, needleSize }: SewOnMachine): SewOnWidth => {
   if (maxWidth !== undefined && width.value > maxWidth + TOLERANCE) return { width, set: undefined, verdict: 'beyond' }

@@ -53,8 +53,8 @@ describe('worked cases', () => {
   })
 
   it('blind hem', () => {
-    expect(widthForBite(2, biteFor({ weight: 'medium', behaviours: [] })).value).toBe(2.8)
-    expect(biteFor({ weight: 'light', behaviours: ['lofty'] })).toBe(1.2)
+    expect(widthForBite(2, biteFor({ weight: 'medium', behaviours: [] })).value).toBe(2.5)
+    expect(biteFor({ weight: 'light', behaviours: ['lofty'] })).toBe(1)
     expect(pickEvery(1.5, 5).value).toBe(7.5)
     expect(biteOf(1.5, 2).value).toBe(-0.5)
   })

@@ -17,6 +17,10 @@ export const Question = z.strictObject({
       needleSize: z.number().positive().optional(),
       radius: z.number().positive().optional(),
       buttonOpening: z.number().positive().optional(),
+      button: z
+        .strictObject({ diameter: z.number().positive(), thickness: z.number().nonnegative().optional() })
+        .optional(),
+      measured: z.record(z.string().min(1).max(60), z.number().positive()).optional(),
     })
     .optional(),
 })
@@ -63,6 +67,7 @@ export const StageAnswer = z.object({
   threads: z.array(z.object({ place: z.string(), thread: Id })),
   maxSpeed: z.number().optional(),
   setup: Positions,
+  features: z.array(z.object({ feature: z.string(), item: Id.optional() })),
   settings: byParameter(Setting),
   reasons: z.array(Reason),
   cautions: z.array(Reason),

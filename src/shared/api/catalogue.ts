@@ -1,5 +1,6 @@
 /** The open catalogue file as schemas: what comes in over the wire or from a file is checked by these. */
 import { z } from 'zod'
+import { CALCULATIONS } from '#core/answer/calculations'
 import { PARAMETERS } from '#core/catalogue/parameters'
 import type * as core from '#core/catalogue/types'
 
@@ -87,7 +88,7 @@ export const Scale: z.ZodType<core.Scale> = rising(
     shownOffset: finite.optional(),
     normal: finite.optional(),
     number: positive.optional(),
-    kept: z.boolean().optional(),
+    kept: z.union([z.boolean(), z.literal('perStitch')]).optional(),
     faces: z.array(z.strictObject({ when: Positions, marks: z.array(Mark) })).optional(),
   }),
 )
@@ -105,7 +106,7 @@ export const Stitch = z.strictObject({
   defaults: byParameter(z.union([finite, Range, z.literal('auto')])).optional(),
   ranges: byParameter(Range).optional(),
   lengthMeaning: z.enum(['stitch', 'pattern']).optional(),
-  foot: text.optional(),
+  foot: z.union([text, words.min(1)]).optional(),
   brings: words.optional(),
   setup: Positions.optional(),
   sequence: z.array(z.strictObject({ at: text, does: text, until: text.optional() })).optional(),
@@ -284,7 +285,7 @@ export const Step = z.strictObject({
 
 const Accepted = z.strictObject({ function: text, when: When.optional(), tradeOff: text.optional() })
 
-const Target = z.union([
+const PlainTarget = z.union([
   z.literal('default'),
   z.strictObject({ abs: finite }),
   z.strictObject({ times: positive }),
@@ -297,6 +298,19 @@ const Target = z.union([
       path: ['prefer'],
     }),
 ])
+const Target = z.union([
+  PlainTarget,
+  z.strictObject({ calc: z.enum(Object.keys(CALCULATIONS) as core.Calculation[]), else: PlainTarget.optional() }),
+])
+const StageTarget = z
+  .strictObject({ parameter: Parameter, when: When.optional(), to: Target, because: text })
+  .refine(
+    ({ parameter, to }) => typeof to !== 'object' || !('calc' in to) || CALCULATIONS[to.calc].parameter === parameter,
+    {
+      message: 'is worked out for another parameter',
+      path: ['to', 'calc'],
+    },
+  )
 
 export const Stage = z.strictObject({
   id: Id,
@@ -308,7 +322,9 @@ export const Stage = z.strictObject({
     .optional(),
   feet: z.union([z.enum(['any', 'none']), z.array(Accepted)]),
   accessories: words.optional(),
-  features: z.strictObject({ need: words.optional(), avoid: words.optional() }).optional(),
+  features: z
+    .strictObject({ need: z.array(z.union([text, words.min(1)])).optional(), avoid: words.optional() })
+    .optional(),
   twinSpacing: positive.optional(),
   needle: z
     .array(
@@ -330,7 +346,7 @@ export const Stage = z.strictObject({
     )
     .optional(),
   maxSpeed: positive.optional(),
-  targets: z.array(z.strictObject({ parameter: Parameter, when: When.optional(), to: Target, because: text })),
+  targets: z.array(StageTarget),
   setup: Positions.optional(),
   materials: z
     .array(

@@ -1,5 +1,5 @@
 /** The sentences: one for every code the core gives. */
-import type { MissingFact, Reason, ReasonCode, ReasonOf } from '#core/answer/reasons'
+import type { CalculationFact, MissingFact, Reason, ReasonCode, ReasonOf } from '#core/answer/reasons'
 import { within, type Names } from '#core/names/names'
 import { formatNumber } from '#core/units/format'
 import {
@@ -90,6 +90,13 @@ export const FOOT_FUNCTIONS: Record<string, string> = {
   'cover.transparent': 'transparent cover foot',
 }
 
+const FACT_WORDS: Record<CalculationFact, string> = {
+  guide: 'Where the foot’s guide stands',
+  thread: 'The thread',
+  holeSpacing: 'How far apart the holes are',
+  ringWire: 'How thick the ring’s wire is',
+}
+
 const sentences: Sentences = {
   fitStated: ({ item, evidence, about: scope, where }, say) =>
     scope === 'supplied'
@@ -145,6 +152,21 @@ const sentences: Sentences = {
   widthUnknown: () => 'No width is stated: turn the handwheel by hand through a whole repeat first.',
   twinMaxUnknown: ({ spacing }) =>
     `Nobody has stated how wide a twin needle this model takes; ${mm(spacing)} is not checked against it.`,
+  buttonTooWide: ({ item, diameter, maxButton }, say) =>
+    `A button of ${mm(diameter)} is more than ${say.item(item)} takes (${mm(maxButton)}).`,
+  footBlocksDualFeed: ({ item }, say) =>
+    `${say.item(item)} has no cut-out at the back: the built-in dual feed cannot come down behind it.`,
+  cutOutUnknown: ({ item }, say) =>
+    `Nobody has stated whether ${say.item(item)} is cut out for the built-in dual feed: look before you engage it.`,
+  meaningLost: ({ parameter, wanted, nearest, instead, by: hit }, say) =>
+    `${parameterWord(parameter)} must be ${mm(wanted)}` +
+    `${hit || nearest === undefined ? '' : `, and the nearest here is ${mm(nearest)}`}` +
+    `${hit ? `. ${say.reason(hit)}` : '.'} ${instead === 'byHand' ? 'Sew it by hand.' : 'Move the guide.'}`,
+  scaleUnknown: ({ parameter }) =>
+    `Nobody has stated how ${parameterWord(parameter).toLowerCase()} is shown on this model: it is given in mm.`,
+  platesContradicted: ({ plates }, say) =>
+    `${say.items(plates)} comes with the machine, but is stated not to fit it: of the needle plate on it nothing is ` +
+    'known until that is settled.',
   needsMachineOfKind: ({ kinds }) =>
     `This needs ${list(
       kinds.map((kind) => withArticle(kindWord(kind))),
@@ -157,12 +179,13 @@ const sentences: Sentences = {
     `${say.stitch(model, stitch)} is ${attribute}, which does not work here.`,
   stitchMotionAvoided: ({ model, stitch, motion }, say) =>
     `${say.stitch(model, stitch)} moves the fabric ${motionWord(motion)}, which does not work here.`,
+  bookFootNotTaken: ({ foot, why }, say) => `The book names ${say.item(foot)}; another is taken: ${say.reason(why)}`,
   noFootListed: ({ functions }, say) =>
     `No foot in the catalogue is a ${list(
       functions.map((name) => footFunction('foot', name, say)),
       'or',
     )}.`,
-  featureMissing: ({ feature }) => `This needs ${featureWord(feature)}, and nothing here brings it.`,
+  featureMissing: ({ features }) => `This needs ${list(features.map(featureWord), 'or')}, and nothing here brings it.`,
   featureAvoided: ({ feature, item = '', model = '', stitch }, say) =>
     `${stitch === undefined ? say.item(item) : say.stitch(model, stitch)} brings ${featureWord(feature)}, which ` +
     'must be off here.',
@@ -196,7 +219,7 @@ const sentences: Sentences = {
   fullWidth: () => 'Sews at the full width.',
   isNarrowed: () => 'Only narrower than wanted.',
   bookNamesIt: () => 'The foot the book names.',
-  bookNamesAnother: ({ foot }) => `The book names ${foot}.`,
+  bookNamesAnother: ({ feet }) => `The book names ${list(feet, 'or')}.`,
   shorterChain: () => 'Fewer adapters.',
   longerChain: ({ chain }, say) => `By way of ${say.items(chain)}.`,
   strongerEvidence: ({ evidence }) => `Fit better proved: ${evidenceWord(evidence)}.`,
@@ -215,6 +238,11 @@ const sentences: Sentences = {
     `The machine’s own value lies within ${formatNumber(from)} to ${formatNumber(to)}: ${because}.`,
   noControl: ({ wanted }) =>
     wanted ? `No control for it on this model. Wanted ${wanted}.` : 'Automatic on this model: nothing to set.',
+  settingUnstated: ({ because }) =>
+    `Nobody has stated how this is set on this model${because === undefined ? '' : `; wanted: ${because}`}.`,
+  standsStill: () => 'Length 0: the fabric stands still, as with the feed dogs down.',
+  factMissing: ({ fact, because }) =>
+    `${capital(because)}. ${FACT_WORDS[fact]} is not stated: start from normal and try.`,
   bookSilent: () => 'The book says nothing: start from normal.',
   targetNeedsDefault: ({ because }) =>
     `${capital(because)}; the book does not say from what. Start from normal and try.`,

@@ -65,6 +65,7 @@ const FEATURE_WORDS: Record<string, string> = {
   buttonSensor: 'button sensor',
   differential: 'differential feed',
   twoThreadConverter: 'two-thread converter',
+  zeroLength: 'a stitch length of 0',
 }
 
 export const threadPlaceWord = (place: string): string => THREAD_PLACES[place as ThreadPlace] ?? inWords(place)

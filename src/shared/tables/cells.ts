@@ -27,6 +27,10 @@ export type CellKind =
   | { is: 'dateTime' }
   | { is: 'choice'; of: readonly CellOption[] }
   | { is: 'words' }
+  /** One code, or several with the best first. */
+  | { is: 'codes' }
+  /** Words of which all are needed; of several parted by "or" any one. */
+  | { is: 'needs' }
   | { is: 'choices'; of: readonly CellOption[] }
   | { is: 'ref'; to: Resource }
   | { is: 'refs'; to: Resource }
@@ -238,6 +242,17 @@ const readers: { [Is in CellKind['is']]: (kind: Of<Is>, text: string, names: Row
   },
   choice: ({ of }, text) => oneOf(of, text),
   words: (_, text) => value(split(text)),
+  codes: (_, text) => {
+    const [first, ...more] = split(text)
+    return value(more.length === 0 ? first : [first, ...more])
+  },
+  needs: (_, text) =>
+    value(
+      split(text).map((part) => {
+        const [first, ...more] = part.split(/\s+or\s+/)
+        return more.length === 0 ? first : [first, ...more]
+      }),
+    ),
   choices: ({ of }, text) => all(split(text), (part) => oneOf(of, part)),
   ref: ({ to }, text, names) => find(to, text, names),
   refs: ({ to }, text, names) => all(split(text), (part) => find(to, part, names)),
@@ -272,6 +287,9 @@ const writers: { [Is in CellKind['is']]: (kind: Of<Is>, shown: never, names: Row
   dateTime: (_, shown: string) => shown.replace(/(T\d\d:\d\d):00$/, '$1'),
   choice: ({ of }, shown: string) => of.find((option) => option.value === shown)?.word ?? shown,
   words: (_, shown: string[]) => join(shown),
+  codes: (_, shown: string | string[]) => (typeof shown === 'string' ? shown : join(shown)),
+  needs: (_, shown: (string | string[])[]) =>
+    join(shown.map((need) => (typeof need === 'string' ? need : need.join(' or ')))),
   choices: ({ of }, shown: string[]) =>
     join(shown.map((one) => of.find((option) => option.value === one)?.word ?? one)),
   ref: ({ to }, shown: string, names) => nameIn(to, shown, names),

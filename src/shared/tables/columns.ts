@@ -160,7 +160,7 @@ const stitches = (parameters: readonly Parameter[]): Column[] => [
       { width: Math.max(11, parameterWord(parameter).length + 3) },
     ),
   ),
-  column('foot', 'Foot', text, { width: 9 }),
+  column('foot', 'Foot', { is: 'codes' }, { width: 9, hint: 'several: the best first' }),
   ...source,
   column('motion', 'Feed', choice(MOTIONS, motionWord), { ...must, width: 16 }),
   column('lengthMeaning', 'Length is of', choice(['stitch', 'pattern'] as const), { width: 12 }),

@@ -21,7 +21,9 @@ export const readScale = (text: string): CellRead => {
     const more = readClause(clause)
     if (!more)
       return {
-        fault: `“${clause}” is not understood; known are: shown, normal, one number is, kept, not kept, reads, when`,
+        fault:
+          `“${clause}” is not understood; known are: shown, normal, one number is, kept, kept per stitch, not kept, ` +
+          'reads, when',
       }
     const faces = [...(scale.faces ?? []), ...(more.faces ?? [])]
     Object.assign(scale, more, faces.length > 0 ? { faces } : {})
@@ -31,6 +33,7 @@ export const readScale = (text: string): CellRead => {
 
 const readClause = (clause: string): Partial<Scale> | undefined => {
   if (clause === 'kept') return { kept: true }
+  if (clause === 'kept per stitch') return { kept: 'perStitch' }
   if (clause === 'not kept') return { kept: false }
   const numbered = (pattern: RegExp, key: 'shownOffset' | 'normal' | 'number'): Partial<Scale> | undefined => {
     const [, text] = pattern.exec(clause) ?? []
@@ -69,7 +72,7 @@ export const showScale = (scale: Scale | 'absent'): string => {
     shownOffset === undefined ? '' : `shown ${shownOffset < 0 ? '' : '+'}${shownOffset}`,
     normal === undefined ? '' : `normal ${normal}`,
     number === undefined ? '' : `one number is ${number}`,
-    kept === undefined ? '' : kept ? 'kept' : 'not kept',
+    kept === undefined ? '' : kept === 'perStitch' ? 'kept per stitch' : kept ? 'kept' : 'not kept',
     marks === undefined ? '' : `reads ${showMarks(marks)}`,
     ...(faces ?? []).map(({ when, marks }) => `when ${showWhen(when)}: ${showMarks(marks)}`),
   ]

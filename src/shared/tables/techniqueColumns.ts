@@ -56,7 +56,7 @@ export const stageMoreColumns: Column[] = [
   column('stitchMust.avoid', 'Not a stitch that is', words, { hint: 'dense, open …' }),
   column('stitchMust.motions', 'Only stitches that feed', { is: 'choices', of: options(MOTIONS, motionWord) }),
   column('accessories', 'With accessories for', words),
-  column('features.need', 'Needs features', words, { hint: 'feedDogsDown, dualFeed …' }),
+  column('features.need', 'Needs features', { is: 'needs' }, { hint: 'feedDogsDown or zeroLength, dualFeed …' }),
   column('features.avoid', 'Must not have', words),
   column('setup', 'Controls stand', { is: 'positions' }, { hint: 'upperKnife=retracted' }),
   column('twinSpacing', 'Twin needle mm', { is: 'mm' }),

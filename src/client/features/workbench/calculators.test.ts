@@ -96,8 +96,8 @@ describe('with a card in hand', () => {
       guide: { text: '2', from: 'LF·07' },
       weight: { text: 'medium' },
     })
-    expect(line(bite, hem, 'Width to set')?.figure?.value).toBe(2.8)
-    expect(bite.tries?.(valuesOf(bite, hem, { weight: 'heavy' }), hem)).toEqual({ width: 3.2 })
+    expect(line(bite, hem, 'Width to set')?.figure?.value).toBe(2.5)
+    expect(bite.tries?.(valuesOf(bite, hem, { weight: 'heavy' }), hem)).toEqual({ width: 2.8 })
     expect(bite.picture?.(valuesOf(bite, hem, { guide: '1.5' }), hem)?.sketch.fabric.lines).toEqual([
       { name: 'fold', at: -1.5 },
     ])

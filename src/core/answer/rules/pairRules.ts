@@ -1,6 +1,6 @@
 /** What refuses a stitch with all that is fitted for it, whatever the figures. One ordered list; the first that
  * objects is the reason given. */
-import type { Positions } from '../../catalogue/types'
+import type { Item, Positions } from '../../catalogue/types'
 import type { Fitting } from '../fittings'
 import type { Reason } from '../reasons'
 import type { PairContext } from '../pair'
@@ -17,10 +17,17 @@ const deniedFunction: PairRule = ({ stitch, foot }) =>
     ? { code: 'functionDenied', item: foot.id, function: stitch.function }
     : undefined
 
-const button: PairRule = ({ job, foot }) =>
-  job?.buttonOpening !== undefined && foot?.maxButton !== undefined && job.buttonOpening > foot.maxButton
-    ? { code: 'buttonTooLarge', item: foot.id, opening: job.buttonOpening, maxButton: foot.maxButton }
-    : undefined
+/** The button itself where it was measured, else the opening it needs. */
+const button: PairRule = ({ job, foot }) => {
+  if (!job || foot?.maxButton === undefined) return undefined
+  const { id: item, maxButton } = foot
+  const { button: measured, buttonOpening: opening } = job
+  if (measured)
+    return measured.diameter > maxButton
+      ? { code: 'buttonTooWide', item, diameter: measured.diameter, maxButton }
+      : undefined
+  return opening !== undefined && opening > maxButton ? { code: 'buttonTooLarge', item, opening, maxButton } : undefined
+}
 
 const radius: PairRule = ({ job }, { items }) => {
   if (job?.radius === undefined) return undefined
@@ -40,19 +47,39 @@ const avoidedFeature: PairRule = ({ stage, stitch, model }, { items }) => {
   return undefined
 }
 
-/** `without` must not be engaged: needed by the stage, or brought by the stitch or another item. */
-const engagedAgainst: PairRule = ({ stage, stitch }, { items }) => {
-  for (const item of items) {
-    for (const feature of item.needs?.without ?? []) {
-      const engaged =
-        stage.features?.need?.includes(feature) ||
-        stitch.brings?.includes(feature) ||
-        items.some((other) => other !== item && other.brings?.includes(feature))
-      if (engaged) return { code: 'engagedAgainst', item: item.id, feature }
-    }
+/** Needed by the stage and not met by the item itself, or brought by the stitch or another item. */
+const isEngagedBeside = (
+  feature: string,
+  own: Item,
+  { stitch }: Pick<PairContext, 'stitch'>,
+  { items, met }: Pick<Fitting, 'items' | 'met'>,
+): boolean =>
+  (met.some((need) => need.feature === feature) && !own.brings?.includes(feature)) ||
+  (stitch.brings?.includes(feature) ?? false) ||
+  items.some((other) => other !== own && other.brings?.includes(feature))
+
+/** `without` must not be engaged. */
+const engagedAgainst: PairRule = (pair, fitting) => {
+  for (const item of fitting.items) {
+    const feature = item.needs?.without?.find((word) => isEngagedBeside(word, item, pair, fitting))
+    if (feature !== undefined) return { code: 'engagedAgainst', item: item.id, feature }
   }
   return undefined
 }
+
+const DUAL_FEED = 'dualFeed'
+
+/** Without a cut-out a foot does not go with the dual feed. */
+const cutOut: PairRule = (pair, fitting) =>
+  pair.foot?.dualFeedCutOut === false && isEngagedBeside(DUAL_FEED, pair.foot, pair, fitting)
+    ? { code: 'footBlocksDualFeed', item: pair.foot.id }
+    : undefined
+
+/** What nobody has stated of the foot, while the dual feed is engaged. */
+export const cutOutCaution = (pair: PairContext, fitting: Fitting): Reason[] =>
+  pair.foot && pair.foot.dualFeedCutOut === undefined && isEngagedBeside(DUAL_FEED, pair.foot, pair, fitting)
+    ? [{ code: 'cutOutUnknown', item: pair.foot.id }]
+    : []
 
 const setups: PairRule = (pair, fitting) => {
   const merged = mergedSetup(pair, fitting)
@@ -72,6 +99,7 @@ const pairRules: readonly PairRule[] = [
   twin,
   avoidedFeature,
   engagedAgainst,
+  cutOut,
   setups,
 ]
 

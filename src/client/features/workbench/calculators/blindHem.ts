@@ -23,10 +23,11 @@ export const blindHem: Calculator = {
     choice('weight', 'Fabric', 'medium', [
       ['light', 'light'],
       ['medium', 'medium'],
-      ['heavy', 'heavy or lofty'],
+      ['heavy', 'heavy'],
+      ['lofty', 'lofty'],
     ]),
     length('guide', 'Straight stitches to the guide', '2'),
-    length('width', 'Width set now', '2.8'),
+    length('width', 'Width set now', '2.5'),
     length('length', 'Stitch length', '1.5'),
     number('repeat', 'Stitches of a repeat', '5'),
     number('swingAt', 'Which of them swings', '5'),
