@@ -33,7 +33,7 @@ import {
 
 export const demoBundle = (): Bundle => ({
   format: 'handhold-catalogue',
-  version: 1,
+  version: 2,
   makes,
   functions,
   threads,

@@ -68,6 +68,46 @@ describe('the demo’s machines', () => {
   })
 })
 
+describe('plans', () => {
+  const plansOf = (of: typeof index) => {
+    const context = { index: of, fitOf: fitLookup(of) }
+    return of.bundle.models.flatMap((model) =>
+      of.bundle.techniques.flatMap((technique) => {
+        const answer = explain(context, { model: model.id, technique: technique.id, fabric: 'cotton-shirting' })
+        const stages = technique.methods.find(({ id }) => id === answer.method)?.stages ?? []
+        return changeoversOf(of, answer, stages, model.id).flatMap(({ plan, back }) => [plan, back])
+      }),
+    )
+  }
+  const plans = plansOf(index)
+  const places = plans.flatMap((plan) =>
+    plan?.outcome === 'plan'
+      ? plan.steps.flatMap(({ control, from, to }) => (control === 'needle' ? [] : [from, to]))
+      : [],
+  )
+
+  it('hold ids, codes and figures, and no words', () => {
+    expect(places.length).toBeGreaterThan(5000)
+    expect([...new Set(places)].filter((place) => /\s|½|just|between/.test(place))).toEqual([])
+  })
+
+  it('stay as they are whatever marks and places are called', () => {
+    const renamed = bundle.models.map((model) => ({
+      ...model,
+      scales: Object.fromEntries(
+        Object.entries(model.scales).map(([parameter, scale]) => [
+          parameter,
+          typeof scale === 'object' && scale.marks
+            ? { ...scale, marks: scale.marks.map((mark, i) => ({ ...mark, mark: `mark ${i}` })) }
+            : scale,
+        ]),
+      ),
+    }))
+    expect(renamed).not.toEqual(bundle.models)
+    expect(plansOf(indexCatalogue({ ...bundle, models: renamed }))).toEqual(plans)
+  })
+})
+
 describe('the rolled edge on the overlocker', () => {
   const [card] = cardWords('rolled-edge', 'eddy-4', 'chiffon')
   const at = (start: string) => card?.steps.findIndex((text) => text.startsWith(start)) ?? -1

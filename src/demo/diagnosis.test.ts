@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { explain } from '#core/answer/explain'
 import { fitLookup } from '#core/answer/fit'
-import { showValue } from '#core/answer/show'
+import { valuePosition } from '#core/changeover/positions'
 import { indexCatalogue } from '#core/catalogue/index'
 import type { Parameter } from '#core/catalogue/types'
 import { diagnose, faultTrouble, type Cause, type History, type Shown } from '#core/desk/diagnosis'
@@ -134,14 +134,10 @@ describe('diagnosis by difference', () => {
     expect(hazards.map(({ code }) => code)).toContain('strike')
     expect(plan.outcome).toBe('plan')
     const { values } = asTheCardSays(trial)
-    const off = diagnose(
-      trial,
-      { causes: [] },
-      { positions: { length: showValue(4, 'length', trial.model.scales.length) }, values: { length: 4 } },
-    )
+    const off = diagnose(trial, { causes: [] }, { positions: { length: valuePosition(4) }, values: { length: 4 } })
     if (off.plan.outcome !== 'plan') throw new Error('no plan')
     expect(off.plan.steps.map(({ control }) => control)).toEqual(['length'])
-    expect(off.plan.steps[0]?.to).toBe(showValue(values.length ?? 0, 'length', trial.model.scales.length))
+    expect(off.plan.steps[0]?.to).toBe(valuePosition(values.length ?? 0))
   })
 
   it('says a foot that pulls against the stitch among the hazards', () => {

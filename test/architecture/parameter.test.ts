@@ -127,7 +127,7 @@ describe('a parameter that is added', () => {
     expect(rules).toContainEqual(expect.objectContaining({ needs: { power: ['on'] }, for: { control: tenth } }))
     const trial = trialOf(answering, question, answer, undefined)
     if (!trial) throw new Error('no trial')
-    expect(trial.goal[tenth]).toBe('1.0')
+    expect(trial.goal[tenth]).toBe('1')
 
     const asCard = asTheCardSays(trial)
     const wide = { ...asCard, values: { ...asCard.values, [tenth]: 2 } }

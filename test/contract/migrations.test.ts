@@ -151,6 +151,50 @@ describe('servers on one empty database', () => {
   })
 })
 
+describe('places that were words', () => {
+  it('become codes in rows, in what undo would bring back and in cases; values become figures', async () => {
+    const shop = await openShop()
+    const { database } = shop.services
+    const worded = async (statement: string) => {
+      const { affectedRows } = (await database.query(statement)) as { affectedRows: number }
+      expect(affectedRows).toBeGreaterThan(0)
+    }
+    const word = (column: string) =>
+      `\`${column}\` = REPLACE(REPLACE(\`${column}\`, '"twoThreadConverter"}', '"two-thread converter on"}'), ` +
+      `'"downAndBack"', '"down and back"')`
+    const [before] = (await database.query('SELECT GROUP_CONCAT(`facts` ORDER BY `id`) AS `all` FROM `technique`')) as [
+      { all: string },
+    ]
+    await worded(`UPDATE \`technique\` SET ${word('facts')}`)
+    await worded(
+      'INSERT INTO `history` (`revision`, `noun`, `row`, `at`, `by`, `before`) VALUES ' +
+        `(1, 'stitches', 'm/s', NOW(3), 'x', '{"setup":{"buttonholeLever":"down and back","own":"down and back"}}')`,
+    )
+    const shown = { positions: { buttonholeLever: 'down and back', length: 'just under ½' }, values: { length: 0.4 } }
+    await database.query('UPDATE `desk_case` SET `facts` = JSON_SET(`facts`, "$.shown", JSON_COMPACT(?)) LIMIT 1', [
+      JSON.stringify(shown),
+    ])
+    await database.query("DELETE FROM `migrations` WHERE `name` LIKE 'CodesOfPlaces%'")
+    await migrate(database)
+    const [after] = (await database.query('SELECT GROUP_CONCAT(`facts` ORDER BY `id`) AS `all` FROM `technique`')) as [
+      { all: string },
+    ]
+    expect(after.all.replaceAll(' ', '')).toBe(before.all.replaceAll(' ', ''))
+    const [history] = (await database.query("SELECT `before` FROM `history` WHERE `row` = 'm/s'")) as [
+      { before: unknown },
+    ]
+    expect(JSON.stringify(history.before)).toContain('downAndBack')
+    expect(JSON.stringify(history.before)).toContain('down and back')
+    const cases = (await database.query('SELECT `facts` FROM `desk_case`')) as { facts: unknown }[]
+    const told = cases.map(({ facts }) => (typeof facts === 'string' ? (JSON.parse(facts) as never) : facts))
+    expect(told.map((facts) => (facts as { shown?: unknown }).shown)).toContainEqual({
+      positions: { buttonholeLever: 'downAndBack', length: '0.4' },
+      values: { length: 0.4 },
+    })
+    await shop.close()
+  })
+})
+
 describe('a demo whose loading was cut off', () => {
   it.each(['desk_case', 'class', 'customer', 'user', 'make'])(
     'while %s was written is whole after the next start',

@@ -31,7 +31,9 @@ const width = { parameter: 'width' as const, to: { abs: 3 }, because: 'narrower'
 const order = (card: ReturnType<typeof cardWith>) =>
   card.stages[0]?.steps.map((step) => {
     if (step.step === 'authored') return step.text
-    return step.step === 'moves' ? step.moves.map(({ control, to }) => `${control} ${to}`).join(', ') : step.step
+    return step.step === 'moves'
+      ? step.moves.map(({ control, to, shown }) => `${control} ${shown ?? to}`).join(', ')
+      : step.step
   })
 
 describe('the steps of a card', () => {
@@ -39,7 +41,7 @@ describe('the steps of a card', () => {
     const steps = [{ text: 'Sew with {foot.code} at width {width}.' }]
     expect(order(cardWith({ targets: [width], steps }))).toEqual([
       'needleHeight up, footLift up, power off',
-      'needle universal 80',
+      'needle 80/universal',
       'foot standard',
       'power on, stitch zigzag, width 3.0',
       'handwheel turned',
@@ -51,7 +53,7 @@ describe('the steps of a card', () => {
   it('are set by hand before the power comes on where the machine keeps them', () => {
     expect(order(cardWith({ targets: [width] }, { kind: 'mechanical' }))).toEqual([
       'needleHeight up, footLift up, power off',
-      'needle universal 80',
+      'needle 80/universal',
       'foot standard',
       'stitch zigzag, width 3.0',
       'handwheel turned',

@@ -3,10 +3,12 @@
  * places `{fit}` and `{set}`, sew, finish.
  */
 import type { CatalogueIndex } from '../catalogue/index'
-import type { ControlRule, Controls, Id, Model, Step } from '../catalogue/types'
+import type { ControlRule, Controls, Id, Model, Parameter, Step } from '../catalogue/types'
 import type { StageAnswer } from '../answer/types'
 import type { Changeover } from '../changeover/changeover'
 import type { ChangeoverPlan, PlanStep } from '../changeover/plan'
+import { showValue } from '../answer/show'
+import { valueAt } from '../changeover/positions'
 import { isItemControl } from '../changeover/rules'
 import { fillSlots, slotValues } from './slots'
 
@@ -14,6 +16,8 @@ import { fillSlots, slotValues } from './slots'
 export interface CardMove extends Pick<PlanStep, 'control' | 'from' | 'to' | 'hazards' | 'duties'> {
   /** Whose control it is. */
   model: Id
+  /** Of a value: as the model shows it. */
+  shown?: string | undefined
   /** What kind of word `to` is. */
   means: 'item' | 'needle' | 'thread' | 'stitch' | 'value' | 'position'
   /** How to say "put it there", and where it sits, where the model says so. */
@@ -129,9 +133,16 @@ const cardMove = (step: PlanStep, controls: Controls['controls'], model: Model):
     hazards,
     duties,
     means: meaning(control, model),
+    ...shownValue(control, to, model),
     ...(placed?.say?.[to] === undefined ? {} : { say: placed.say[to] }),
     ...(placed?.where === undefined ? {} : { where: placed.where }),
   }
+}
+
+/** A value as the model shows it where it is to stand; nothing for another control. */
+const shownValue = (control: string, to: string, { scales }: Model): { shown?: string } => {
+  const value = control in scales ? valueAt(to) : undefined
+  return value === undefined ? {} : { shown: showValue(value, control as Parameter, scales[control as Parameter]) }
 }
 
 export const meaning = (control: string, { scales }: Pick<Model, 'scales'>): CardMove['means'] => {

@@ -1,5 +1,5 @@
 /**
- * The catalogue, version 1: a shop's reference data, and the question and answer the core speaks.
+ * The catalogue, version 2: a shop's reference data, and the question and answer the core speaks.
  *
  * Lengths are millimetres, needle sizes NM (hundredths of a millimetre), speeds stitches a minute, times seconds,
  * money minor units. Ids are slugs, unique in their list. "Ranked" arrays put the best first.
@@ -20,7 +20,7 @@ export interface Source {
 
 export interface Bundle {
   format: 'handhold-catalogue'
-  version: 1
+  version: 2
   makes: Make[]
   functions: StitchFunction[]
   threads: Thread[]

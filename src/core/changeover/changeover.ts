@@ -6,7 +6,7 @@ import type { StageAnswer } from '../answer/types'
 import { stageGoal, type StageGoal } from './goal'
 import { controlsOf, normalSewing } from './machine'
 import { planChangeover, type ChangeoverPlan } from './plan'
-import { UNKNOWN } from './rules'
+import { UNKNOWN } from './positions'
 
 export interface Changeover extends Pick<StageGoal, 'goal' | 'defaults'> {
   /** The model's controls, with the rules of what is fitted for this stage. */

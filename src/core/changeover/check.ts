@@ -1,7 +1,8 @@
 /** Whether controls and rules hold together: nothing unknown named, nothing that contradicts, every place reached. */
 import type { Controls } from '../catalogue/types'
 import { planChangeover } from './plan'
-import { ANY, type NeedsRule } from './rules'
+import { ANY } from './positions'
+import type { NeedsRule } from './rules'
 
 export type ControlIssue =
   /** A rule or the normal setup speaks of a control that the machine has not. */

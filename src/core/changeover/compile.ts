@@ -1,6 +1,7 @@
 /** A planning question in numbers: only the controls that matter, each with the places it may come to. */
 import type { Controls, Positions } from '../catalogue/types'
-import { ANY, UNKNOWN, standsAt, type Defaults, type NeedsRule, type ResetsRule } from './rules'
+import { ANY, UNKNOWN } from './positions'
+import { standsAt, type Defaults, type NeedsRule, type ResetsRule } from './rules'
 
 export interface Compiled {
   /** The controls that matter, in the order of habit. */

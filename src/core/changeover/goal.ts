@@ -1,10 +1,11 @@
 /** How a machine must stand for a stage of a card, and what the things that are fitted ask of the moves. */
 import type { CatalogueIndex } from '../catalogue/index'
 import type { ControlRule, Controls, Item, Model, Parameter, Positions, Stage } from '../catalogue/types'
-import { showValue } from '../answer/show'
 import type { Setting, StageAnswer } from '../answer/types'
 import { isReset, normalSewing } from './machine'
-import { UNKNOWN, type Defaults } from './rules'
+import { needlePosition, UNKNOWN, valuePosition, type FittedNeedle } from './positions'
+import type { Defaults } from './rules'
+import { usual } from './usual/texts'
 
 export interface StageGoal {
   goal: Positions
@@ -33,7 +34,7 @@ export const stageGoal = (
     ...Object.fromEntries(normal),
     ...feedAids(answer),
     ...joined(answer, foot, model, index),
-    needle: needleWords(answer, stage),
+    needle: needlePosition(needleOf(answer, stage)),
     ...(answer.plate === undefined ? {} : { plate: answer.plate }),
     ...(answer.foot === undefined ? {} : { foot: answer.foot }),
     accessory: answer.accessories.length > 0 ? answer.accessories.join('+') : 'none',
@@ -53,9 +54,11 @@ export const stageGoal = (
   }
 }
 
-/** "Microtex 70", "Twin 75, 4 mm apart". */
-const needleWords = ({ needle }: StageAnswer, stage: Stage): string =>
-  `${needle.point} ${needle.size}${stage.twinSpacing === undefined ? '' : `, ${stage.twinSpacing} mm apart`}`
+const needleOf = ({ needle: { point, size } }: StageAnswer, { twinSpacing }: Stage): FittedNeedle => ({
+  point,
+  size,
+  ...(twinSpacing === undefined ? {} : { twin: twinSpacing }),
+})
 
 const feedAids = (answer: StageAnswer): Positions => {
   const needed = (feature: string) =>
@@ -63,8 +66,8 @@ const feedAids = (answer: StageAnswer): Positions => {
   return {
     ...(needed('feedDogsDown') ? { feedDogs: 'down' } : {}),
     ...(needed('dualFeed') ? { dualFeed: 'engaged' } : {}),
-    ...(needed('buttonSensor') ? { buttonholeLever: 'down and back' } : {}),
-    ...(needed('twoThreadConverter') ? { upperLooper: 'two-thread converter on' } : {}),
+    ...(needed('buttonSensor') ? { buttonholeLever: 'downAndBack' } : {}),
+    ...(needed('twoThreadConverter') ? { upperLooper: 'twoThreadConverter' } : {}),
   }
 }
 
@@ -84,7 +87,7 @@ const joined = (answer: StageAnswer, foot: Item | undefined, model: Model, index
 const needleThreads = ({ threads }: StageAnswer, { controls }: Controls): Positions => {
   const needle = threads.find(({ place }) => place === 'needle')
   return !needle && 'thread:needle' in controls && threads.some(({ place }) => place.endsWith('Looper'))
-    ? { 'thread:needle': 'as before' }
+    ? { 'thread:needle': 'asBefore' }
     : {}
 }
 
@@ -98,8 +101,8 @@ const settingsOf = ({ settings }: StageAnswer) => Object.entries(settings) as [P
 
 const valuesOf = (answer: StageAnswer): Positions =>
   Object.fromEntries(
-    settingsOf(answer).flatMap(([parameter, { value, shown }]) =>
-      value === 'absent' || value === 'unstated' ? [] : [[parameter, shown]],
+    settingsOf(answer).flatMap(([parameter, { value }]) =>
+      value === 'absent' || value === 'unstated' ? [] : [[parameter, valuePosition(value)]],
     ),
   )
 
@@ -111,7 +114,7 @@ const defaultsOf = (answer: StageAnswer, model: Model): Positions =>
       // Where a changed value may survive, for this stitch or for all, it is not known what stands there.
       if (typeof scale !== 'object' || scale.kept !== false) return [[parameter, UNKNOWN]]
       if (setting.default === undefined) return [[parameter, UNKNOWN]]
-      return [[parameter, showValue(setting.default, parameter, scale, answer.setup)]]
+      return [[parameter, valuePosition(setting.default)]]
     }),
   )
 
@@ -127,18 +130,18 @@ const rulesFor = (item: Item, { accessories }: StageAnswer): ControlRule[] => {
             id: `setup-${item.id}`,
             needs: Object.fromEntries(Object.entries(needs).map(([id, at]) => [id, [at]])),
             for: { control, to },
-            because: item.circular ? 'it covers the bobbin' : 'it lies over it',
+            because: usual(item.circular ? 'coversBobbin' : 'liesOver'),
           },
         ]
       : []),
     ...(item.functions?.includes('walking')
-      ? [{ id: `fork-${item.id}`, duty: 'Its fork goes over the needle clamp', after: { control, to } }]
+      ? [{ id: `fork-${item.id}`, duty: usual('forkOverClamp'), after: { control, to } }]
       : []),
     ...(item.circular
       ? [
           {
             id: `pin-${item.id}`,
-            hazard: 'The pin is sharp: its cap stays on until the fabric is on it.',
+            hazard: usual('pinIsSharp'),
             on: { control, to },
           },
         ]

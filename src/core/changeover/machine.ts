@@ -1,7 +1,7 @@
 /** The controls and rules of a model: the usual of its kind, with what the model adds or says otherwise. */
 import { PARAMETERS, plainOf } from '../catalogue/parameters'
 import type { ControlRule, Controls, Id, Item, Kind, Model, Parameter, Positions, Scale } from '../catalogue/types'
-import { ABSENT } from './rules'
+import { ABSENT } from './positions'
 import { household } from './usual/household'
 import { overlockers } from './usual/overlockers'
 import { open, type Usual } from './usual/write'

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import type { ControlRule, Controls, Positions } from '../catalogue/types'
 import { memoizeSearch, type Search, type SearchInput } from './memoizedSearch'
 import { searchAll } from './plan'
-import { ANY } from './rules'
+import { ANY } from './positions'
 import { runs } from '../runs.testkit'
 
 const NAMES = ['stitch', 'width', 'foot', 'lever', 'dial']

@@ -5,7 +5,8 @@
 import { LRUCache } from 'lru-cache'
 import type { ControlRule, Controls, Positions } from '../catalogue/types'
 import type { TakenMove } from './search'
-import { ANY, UNKNOWN, type Defaults } from './rules'
+import { ANY, UNKNOWN } from './positions'
+import type { Defaults } from './rules'
 
 export interface SearchInput {
   controls: Controls

@@ -1,7 +1,7 @@
 /** A model's controls taken apart for editing, and what of them differs from the usual of its kind. */
 import { sameValue } from '../catalogue/sameValue'
 import type { ControlRule, Controls, Positions } from '../catalogue/types'
-import { ABSENT } from './rules'
+import { ABSENT } from './positions'
 
 export interface ControlPart {
   id: string

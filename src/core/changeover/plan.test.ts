@@ -186,7 +186,7 @@ describe('what is not known, and what cannot be', () => {
           because: 'the foot is changed with the power off',
         },
         { id: 'on', needs: { power: ['on'] }, for: { control: 'stitch' }, because: 'its panel is dark' },
-        { id: 'forgets', resets: { stitch: 'as switched on', width: '?' }, after: { control: 'power', to: 'off' } },
+        { id: 'forgets', resets: { stitch: 'switchedOn', width: '?' }, after: { control: 'power', to: 'off' } },
         { id: 'gives', resets: 'stitchDefaults', after: { control: 'stitch' } },
       ],
     }

@@ -7,7 +7,8 @@ import type { ControlRule, Controls, Positions } from '../catalogue/types'
 import { compile, orderOf } from './compile'
 import { memoizeSearch } from './memoizedSearch'
 import { searchLeast, type TakenMove } from './search'
-import { ABSENT, ANY, dutiesOf, hazardsOf, UNKNOWN, type Defaults } from './rules'
+import { ABSENT, ANY, UNKNOWN } from './positions'
+import { dutiesOf, hazardsOf, type Defaults } from './rules'
 import { moveOnce } from './simulate'
 
 export interface PlanStep {

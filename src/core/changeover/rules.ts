@@ -1,19 +1,11 @@
 /** What a machine's rules say of one move, and what the move does. (changeover.md) */
 import type { ControlRule, Controls, Positions } from '../catalogue/types'
+import { ANY, UNKNOWN } from './positions'
 
 export type NeedsRule = Extract<ControlRule, { needs: unknown }>
 export type ResetsRule = Extract<ControlRule, { resets: unknown }>
 export type DutyRule = Extract<ControlRule, { duty: unknown }>
 export type HazardRule = Extract<ControlRule, { hazard: unknown }>
-
-/** Where nobody has said how a control stands. */
-export const UNKNOWN = '?'
-/** Among a control's positions: any other word is one too (a foot, a stitch, a value). */
-export const ANY = '*'
-/** A control's only position where the model has it not, against the usual of its kind. */
-export const ABSENT = 'absent'
-/** A value as the chosen stitch brings it, where what that is has not been told in figures. */
-export const AS_GIVEN = 'as given'
 
 const ITEM_CONTROLS: ReadonlySet<string> = new Set(['foot', 'plate', 'ankle', 'adapter', 'accessory'])
 /** Whether a control holds things of the catalogue, several parted by `+`. */

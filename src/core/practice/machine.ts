@@ -1,8 +1,8 @@
 /** The machine of a trial while it is worked: its controls, its values in figures, what it has still to be done. */
-import { showValue } from '../answer/show'
 import type { Parameter, Positions, Range } from '../catalogue/types'
 import { isReset } from '../changeover/machine'
-import { AS_GIVEN, standsAt, type NeedsRule } from '../changeover/rules'
+import { ANY, AS_GIVEN, NOTHING, valuePosition } from '../changeover/positions'
+import { standsAt, type NeedsRule } from '../changeover/rules'
 import { moveOnce } from '../changeover/simulate'
 import type { Trial, TrialStitch, TrialValues } from './trial'
 
@@ -18,12 +18,9 @@ export interface MachineState {
 export const startOf = ({ controls, normal }: Trial): MachineState => {
   const positions: Positions = {}
   for (const [id, { positions: listed }] of Object.entries(controls.controls))
-    positions[id] = normal[id] ?? (listed[0] === '*' ? NOTHING : (listed[0] as string))
+    positions[id] = normal[id] ?? (listed[0] === ANY ? NOTHING : (listed[0] as string))
   return { positions, values: {}, due: [] }
 }
-
-/** An open control in which nothing has been put yet. */
-export const NOTHING = '–'
 
 export type Worked =
   | { done: false; forbidden: NeedsRule[] }
@@ -35,7 +32,7 @@ export const stitchOf = ({ stitches }: Trial, { positions }: MachineState): Tria
 /** Moves a control; choosing a stitch brings its values, where the machine sets them. */
 export const work = (trial: Trial, state: MachineState, control: string, to: string): Worked => {
   const stitch = control === 'stitch' ? trial.stitches.find(({ id }) => id === to) : undefined
-  const defaults = Object.fromEntries(given(trial, stitch).map(([parameter, , shown]) => [parameter, shown]))
+  const defaults = Object.fromEntries(given(trial, stitch).map(([parameter, , at]) => [parameter, at]))
   const moved = moveOnce(trial.controls, state.positions, { control, to }, defaults)
   if (!moved.done) return moved
   const values: TrialValues = { ...state.values }
@@ -57,10 +54,9 @@ export const work = (trial: Trial, state: MachineState, control: string, to: str
   }
 }
 
-/** Sets a value in figures; it is shown as the model shows it. */
+/** Sets a value in figures. */
 export const setValue = (trial: Trial, state: MachineState, parameter: Parameter, value: number): Worked => {
-  const shown = showValue(value, parameter, trial.model.scales[parameter], state.positions)
-  const moved = work(trial, state, parameter, shown)
+  const moved = work(trial, state, parameter, valuePosition(value))
   return moved.done
     ? { ...moved, state: { ...moved.state, values: { ...moved.state.values, [parameter]: value } } }
     : moved
@@ -71,14 +67,13 @@ export const doDuty = (state: MachineState, duty: string): MachineState => ({
   due: state.due.filter((other) => other !== duty),
 })
 
-/** What a stitch brings of the values that the machine sets itself: parameter, figure, as shown. */
+/** What a stitch brings of the values that the machine sets itself: parameter, figure, where its control then stands. */
 const given = ({ model }: Trial, stitch: TrialStitch | undefined): [Parameter, number | undefined, string][] =>
   (Object.entries(model.scales) as [Parameter, Trial['model']['scales'][Parameter]][]).flatMap(([parameter, scale]) => {
     if (!isReset(scale)) return []
     const value: number | Range | 'auto' | undefined = stitch?.defaults?.[parameter]
     if (value === undefined) return [[parameter, undefined, AS_GIVEN]]
-    const figure = typeof value === 'number' ? value : undefined
-    return [[parameter, figure, showValue(value, parameter, scale, stitch?.setup ?? {})]]
+    return [[parameter, typeof value === 'number' ? value : undefined, valuePosition(value)]]
   })
 
 /** The machine as the card has it: every control at its goal, every value at its setting. */

@@ -64,7 +64,7 @@ describe('a practice machine', () => {
       state = worked.state
     }
     expect(missing(eddy, state)).toEqual([])
-    expect([...duties]).toContain('Tighten its clamp screw, or it shakes loose')
+    expect([...duties]).toContain('usual:tightenItsClamp')
     expect(codes(eddy, { ...state, positions: { ...state.positions, footLift: 'down' } })).toContain('dutyLeft')
     for (const duty of duties) state = doDuty(state, duty)
     expect(state.due).toEqual([])
@@ -77,7 +77,7 @@ describe('a practice machine', () => {
     state = set(plover, state, 'width', 2.4)
     expect(state.positions['width']).toBe('2.4')
     state = moved(plover, state, 'power', 'off')
-    expect(state.positions['stitch']).toBe('as switched on')
+    expect(state.positions['stitch']).toBe('switchedOn')
     expect(state.values.width).toBeUndefined()
     state = moved(plover, moved(plover, state, 'power', 'on'), 'stitch', plover.answer.stitch)
     expect(state.values.width).toBe(3.5)
@@ -142,8 +142,8 @@ describe('what it sews', () => {
     ['with another foot', { foot: 'lf-01' }, 'otherFoot'],
     ['with the feed dogs down', { feedDogs: 'down' }, 'standsStill'],
     ['with another stitch', { stitch: 's-utility-106' }, 'otherStitch'],
-    ['with the buttonhole lever down', { buttonholeLever: 'down and back' }, 'stands'],
-    ['with no stitch', { stitch: 'as switched on' }, 'noStitch'],
+    ['with the buttonhole lever down', { buttonholeLever: 'downAndBack' }, 'stands'],
+    ['with no stitch', { stitch: 'switchedOn' }, 'noStitch'],
   ])('%s', (_, positions, code) =>
     expect(codes(plover, { ...card, positions: { ...card.positions, ...positions } })).toContain(code),
   )

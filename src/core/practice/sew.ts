@@ -7,6 +7,7 @@ import { specFrom } from '../card/sketch'
 import type { StitchSpec } from '../stitch/types'
 import { coveringFeed } from '../workbench/buttonholeFit'
 import { perforation } from '../workbench/density'
+import { needleAt, valuePosition } from '../changeover/positions'
 import { missing, stitchOf, type MachineState } from './machine'
 import type { Trial, TrialItem } from './trial'
 
@@ -62,13 +63,13 @@ const strikeOf = (trial: Trial, state: MachineState): Reason | undefined => {
   const plate = itemAt(trial, state, 'plate')
   const swing = stitch.swing ?? stitchFunction.swing
   const width = widthOf(trial, state)
+  const needle = needleAt(state.positions['needle'] ?? '')
   const fences = fencesAround({
     model: trial.model as Model,
     foot: foot as Item | undefined,
     plates: plate ? [plate as Item] : [],
-    needleSize:
-      trial.needles.find(({ words }) => words === state.positions['needle'])?.size ?? trial.answer.needle.size,
-    twinSpacing: / apart$/.test(state.positions['needle'] ?? '') ? trial.stage.twinSpacing : undefined,
+    needleSize: needle?.size ?? trial.answer.needle.size,
+    twinSpacing: needle?.twin,
   })
   const path = {
     swing,
@@ -85,7 +86,7 @@ const strikeOf = (trial: Trial, state: MachineState): Reason | undefined => {
 const widthOf = (trial: Trial, { values, positions }: MachineState): Range | undefined => {
   if (values.width !== undefined) return { from: values.width, to: values.width }
   const setting = trial.answer.settings.width
-  return setting && typeof setting.value === 'object' && positions['width'] === setting.shown
+  return setting && typeof setting.value === 'object' && positions['width'] === valuePosition(setting.value)
     ? setting.value
     : undefined
 }

@@ -19,8 +19,9 @@ import type {
   StitchFunction,
 } from '../catalogue/types'
 import { normalSewing } from '../changeover/machine'
+import { needlePosition } from '../changeover/positions'
 import { diameterOf } from '../workbench/thread'
-import type { Mm, NeedleSize } from '../units/quantities'
+import type { Mm } from '../units/quantities'
 
 export interface Trial {
   technique: { id: Id; name: string }
@@ -40,7 +41,7 @@ export interface Trial {
   /** Feet, plates and accessories that fit and are had, and those of the card. */
   items: TrialItem[]
   /** What a needle position or a thread's place may hold. */
-  needles: { words: string; size: NeedleSize }[]
+  needles: string[]
   threads: { id: Id; name: string }[]
   /** Of the needle thread, mm; undefined where no thread is named. */
   threadDiameter?: Mm | undefined
@@ -97,7 +98,6 @@ export const trialOf = (
   if (!technique || !method || !given || !stage || !model || !fabric || !changeover) return undefined
   const { controls, goal, plan } = changeover
   const thread = index.threads.get(given.threads.find(({ place }) => place === 'needle')?.thread ?? '')
-  const words = goal['needle']
   return {
     technique: { id: technique.id, name: technique.name },
     stage: {
@@ -136,7 +136,7 @@ export const trialOf = (
       (id) => index.functions.get(id) ?? [],
     ),
     items: itemsFor(index, fitOf, model, question, given),
-    needles: needlesFor(index, words, given.needle.size),
+    needles: needlesFor(index, goal['needle']),
     threads: [...index.threads.values()].map(({ id, name }) => ({ id, name })),
     ...(thread ? { threadDiameter: diameterOf(thread).value } : {}),
   }
@@ -175,10 +175,9 @@ const itemsFor = (
 }
 
 /** The card's own, and the usual of the shop's fabrics. */
-const needlesFor = (index: CatalogueIndex, wanted: string | undefined, size: NeedleSize): Trial['needles'] => {
-  const all = new Map<string, NeedleSize>(wanted === undefined ? [] : [[wanted, size]])
-  for (const { needle } of index.fabrics.values()) all.set(`${needle.point} ${needle.size}`, needle.size)
-  return [...all].map(([words, of]) => ({ words, size: of })).sort((a, b) => (a.words < b.words ? -1 : 1))
+const needlesFor = (index: CatalogueIndex, wanted: string | undefined): string[] => {
+  const usual = [...index.fabrics.values()].map(({ needle }) => needlePosition(needle))
+  return [...new Set([...(wanted === undefined ? [] : [wanted]), ...usual])].sort()
 }
 
 const picked = <T extends object, Key extends keyof T>(from: T, keys: readonly Key[]): Pick<T, Key> =>

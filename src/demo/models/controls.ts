@@ -121,14 +121,14 @@ const confluence: Handled = {
   rules: [
     {
       id: 'mode-needles',
-      needs: { leftNeedle: ['in', 'out'], table: ['cover table', 'overlock table'] },
+      needs: { leftNeedle: ['in', 'out'], table: ['coverTable', 'overlockTable'] },
       for: { control: 'mode', to: 'overlock' },
       because: 'something of the other mode may stand in its way',
     },
     {
       id: 'cover-needs-mode',
       needs: { mode: ['cover'] },
-      for: { control: 'table', to: 'cover table' },
+      for: { control: 'table', to: 'coverTable' },
       because: 'the overlock loopers stand where it goes',
     },
   ],

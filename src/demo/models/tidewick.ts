@@ -84,7 +84,7 @@ const eddyRows: Row[] = [
     25,
     {
       ...tensions({ rightNeedle: 2, lowerLooper: 2 }),
-      setup: { leftNeedle: 'out', stitchFinger: 'off', hemSelector: 'rolled', upperLooper: 'two-thread converter on' },
+      setup: { leftNeedle: 'out', stitchFinger: 'off', hemSelector: 'rolled', upperLooper: 'twoThreadConverter' },
     },
   ],
   [
@@ -98,7 +98,7 @@ const eddyRows: Row[] = [
     26,
     {
       ...tensions({ leftNeedle: 0, lowerLooper: 7 }),
-      setup: { rightNeedle: 'out', upperLooper: 'two-thread converter on' },
+      setup: { rightNeedle: 'out', upperLooper: 'twoThreadConverter' },
     },
   ],
   [
@@ -253,7 +253,7 @@ const confluenceRows: Row[] = [
       setup: {
         mode: 'cover',
         upperKnife: 'disengaged',
-        table: 'cover table',
+        table: 'coverTable',
         leftNeedle: 'out',
         rightNeedle: 'out',
         leftCover: 'in',
@@ -275,7 +275,7 @@ const confluenceRows: Row[] = [
       setup: {
         mode: 'cover',
         upperKnife: 'disengaged',
-        table: 'cover table',
+        table: 'coverTable',
         leftNeedle: 'out',
         rightNeedle: 'out',
         leftCover: 'in',
@@ -297,7 +297,7 @@ const confluenceRows: Row[] = [
       setup: {
         mode: 'cover',
         upperKnife: 'disengaged',
-        table: 'cover table',
+        table: 'coverTable',
         leftNeedle: 'out',
         rightNeedle: 'out',
         leftCover: 'in',
@@ -319,7 +319,7 @@ const confluenceRows: Row[] = [
       setup: {
         mode: 'cover',
         upperKnife: 'disengaged',
-        table: 'cover table',
+        table: 'coverTable',
         leftNeedle: 'out',
         rightNeedle: 'out',
         leftCover: 'out',

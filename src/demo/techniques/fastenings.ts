@@ -84,7 +84,7 @@ export const buttonhole: Technique = {
           feet: [{ function: 'buttonhole.sensor' }],
           features: { need: ['buttonSensor'] },
           targets,
-          setup: { buttonholeLever: 'down and back' },
+          setup: { buttonholeLever: 'downAndBack' },
           minutes: 10,
           steps: [
             { text: 'Put the button in the holder of {foot.code} and push the holder shut.' },

@@ -3,6 +3,7 @@ import type { z } from 'zod'
 import { checkBundle } from '#core/catalogue/check'
 import type { Bundle } from '#core/catalogue/types'
 import { Bundle as BundleSchema } from '#shared/api/catalogue'
+import { presentCatalogue } from '#shared/api/catalogueVersions'
 
 /** Something in a file that is not right: where, and why. */
 export class FileFault extends Error {
@@ -35,7 +36,7 @@ export const readJson = (file: string): unknown => {
 
 /** Throws `FileFault` with the place of every fault in shape or reference. */
 export const readBundle = (file: string): Bundle => {
-  const bundle = checkShape(file, BundleSchema, readJson(file))
+  const bundle = checkShape(file, BundleSchema, presentCatalogue(readJson(file)))
   const issues = checkBundle(bundle)
   if (issues.length > 0) throw new FileFault(file, issues)
   return bundle

@@ -418,7 +418,7 @@ export const Sample = z.strictObject({
 
 export const Bundle = z.strictObject({
   format: z.literal('handhold-catalogue'),
-  version: z.literal(1),
+  version: z.literal(2),
   makes: z.array(Make),
   functions: z.array(StitchFunction),
   threads: z.array(Thread),

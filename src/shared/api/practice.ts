@@ -89,7 +89,7 @@ export const TrialView = z.object({
       maxButton: true,
     }),
   ),
-  needles: z.array(z.object({ words: z.string(), size: z.number() })),
+  needles: z.array(z.string()),
   threads: z.array(z.object({ id: Id, name: z.string() })),
   threadDiameter: z.number().optional(),
 })

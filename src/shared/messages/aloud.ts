@@ -4,6 +4,7 @@ import type { CardMove, CardStep } from '#core/card/steps'
 import { showValue } from '#core/answer/show'
 import { speech } from './en'
 import { moveText, stepText } from './steps'
+import { ruleWords } from './usual'
 import { kindWord, parameterWord, sideWord, threadPlaceWord } from './words'
 
 export interface AloudLine {
@@ -40,9 +41,9 @@ export const aloudLines = (card: Card, stage: CardStage): AloudLine[] => {
     moves
       .filter(which)
       .flatMap((move) => [
-        ...move.hazards.map((text) => ({ about: 'Caution', text, caution: true })),
+        ...move.hazards.map((text) => ({ about: 'Caution', text: ruleWords(text, move.control), caution: true })),
         { about, text: `${moveText(move, say)}.` },
-        ...move.duties.map((text) => ({ about, text: `${text}.` })),
+        ...move.duties.map((text) => ({ about, text: `${ruleWords(text, move.control)}.` })),
       ])
   const off = moves.some(({ control, to }) => control === 'power' && to === 'off')
   const on = moves.findLastIndex(({ control, to }) => control === 'power' && to === 'on')

@@ -6,7 +6,11 @@ import { meaning } from '#core/card/steps'
 import { formatNumber } from '#core/units/format'
 import { noNames, stitchName, within } from '#core/names/names'
 import { speech, type Speech } from './en'
+import type { Parameter } from '#core/catalogue/types'
+import { NOTHING } from '#core/changeover/positions'
+import { positionWord, valueWord } from './positions'
 import { moveText } from './steps'
+import { ruleWords } from './usual'
 import { capital, controlWord, list, small, motionWord, parameterWord } from './words'
 
 /** Names of what the trial's machine can be set to. */
@@ -19,16 +23,22 @@ export const trialSpeech = ({ items, stitches, threads, model }: Trial): Speech 
     models: { [model.id]: model.name },
   })
 
+/** What a move leaves to do, and what to mind with it: the usual ones speak of no control by name. */
+export const dutyText = (duty: string): string => ruleWords(duty, '')
+export const hazardText = (hazard: string): string => ruleWords(hazard, '')
+
 const stitchWord = (trial: Trial, id: string): string => trialSpeech(trial).stitch(trial.model.id, id)
 
 /** How a control stands, as a person says it. */
 export const placeWord = (trial: Trial, control: string, at: string): string => {
   const say = trialSpeech(trial)
   if (control === 'stitch') return stitchWord(trial, at)
-  if (control.startsWith('thread:')) return say.thread(at)
+  if (control.startsWith('thread:')) return say.thread(at) === at ? positionWord(at) : say.thread(at)
+  if (control in trial.model.scales)
+    return valueWord(at, control as Parameter, trial.model.scales[control as Parameter])
   return at
     .split('+')
-    .map((word) => (trial.items.some(({ id }) => id === word) ? say.item(word) : word))
+    .map((word) => (trial.items.some(({ id }) => id === word) ? say.item(word) : positionWord(word)))
     .join(' and ')
 }
 
@@ -46,7 +56,7 @@ export const findingText = (finding: Finding, trial: Trial): string => {
     case 'strike':
       return `Stop. ${say.reason(finding.reason)}`
     case 'dutyLeft':
-      return `Left undone: ${small(finding.duty)}.`
+      return `Left undone: ${small(dutyText(finding.duty))}.`
     case 'standsStill':
       return finding.why === 'length'
         ? 'The fabric stands still: length 0 sews one hole.'
@@ -61,7 +71,7 @@ export const findingText = (finding: Finding, trial: Trial): string => {
     case 'otherFoot':
       return (
         `The card has ${say.item(finding.wanted)}, not ` +
-        `${finding.at === 'none' || finding.at === '–' ? 'no foot' : say.item(finding.at)}.`
+        `${finding.at === 'none' || finding.at === NOTHING ? 'no foot' : say.item(finding.at)}.`
       )
     case 'stands':
       return (
@@ -96,7 +106,7 @@ export const findingText = (finding: Finding, trial: Trial): string => {
 /** The words on a button that moves a control, from how its model says it. */
 export const actText = (trial: Trial, control: string, to: string): string => {
   const say = trial.controls.controls[control]?.say?.[to]
-  if (say !== undefined) return say
+  if (say !== undefined) return ruleWords(say, control)
   return moveText(
     { model: trial.model.id, control, from: '', to, means: meaning(control, trial.model), hazards: [], duties: [] },
     trialSpeech(trial),
@@ -116,8 +126,8 @@ export const reviewLines = (review: Review, trial: Trial): string[] => {
       ? []
       : [`${count(extra, 'move')} more than the shortest safe way.`]),
     ...(refused.length > 0 ? [`The machine refused ${count(refused.length, 'move')}: ${list(denied)}.`] : []),
-    ...passedBy.map((hazard) => `Passed by: ${hazard}`),
-    ...undone.map((duty) => `Left undone: ${small(duty)}.`),
+    ...passedBy.map((hazard) => `Passed by: ${hazardText(hazard)}`),
+    ...undone.map((duty) => `Left undone: ${small(dutyText(duty))}.`),
     ...(strikes > 0 ? [`The needle would have hit ${count(strikes, 'time')}: turn the handwheel first.`] : []),
     ...(badSamples > 0 ? [`${capital(count(badSamples, 'bad sample'))} sewn on the way.`] : []),
   ]

@@ -2,7 +2,10 @@
 import type { CardMove, CardStep } from '#core/card/steps'
 import type { ControlRule } from '#core/catalogue/types'
 import { capital, controlWord, list, small, positionsWords, threadPlaceWord } from './words'
+import { UNKNOWN } from '#core/changeover/positions'
 import type { Speech } from './en'
+import { needleWord, positionWord } from './positions'
+import { ruleWords } from './usual'
 
 export interface StepText {
   text: string
@@ -26,7 +29,7 @@ export const stepText = (step: CardStep, say: Speech): StepText => {
       }
     case 'blocked':
       return {
-        text: `No safe order of moves brings the ${controlWord(step.control)} to ${step.to}.`,
+        text: `No safe order of moves brings the ${controlWord(step.control)} to ${positionWord(step.to)}.`,
         caution: `${step.rules.map(ruleText).join(' ')} Mend the rules of this model on the Shelf, or follow its book.`,
       }
     case 'scrap':
@@ -37,10 +40,10 @@ export const stepText = (step: CardStep, say: Speech): StepText => {
 /** Moves told in one breath: "Needle up, presser foot up, switch off." */
 const movesText = ({ moves, unknown }: Extract<CardStep, { step: 'moves' }>, say: Speech): StepText => {
   const cautions = [
-    ...moves.flatMap(({ hazards }) => hazards),
+    ...moves.flatMap(({ hazards, control }) => hazards.map((text) => ruleWords(text, control))),
     ...(unknown ? ['Something about foot, plate or width is not stated: by hand through a whole repeat.'] : []),
   ]
-  const duties = moves.flatMap((move) => move.duties)
+  const duties = moves.flatMap((move) => move.duties.map((text) => ruleWords(text, move.control)))
   return {
     text: `${inOneBreath(moves, say)}.${duties.map((duty) => ` ${duty}.`).join('')}`,
     ...checkOf(moves),
@@ -52,31 +55,33 @@ const inOneBreath = (moves: readonly CardMove[], say: Speech): string => {
   const [first, ...rest] = moves.filter(({ means }) => means !== 'value').map((move) => moveText(move, say))
   const values = moves
     .filter(({ means }) => means === 'value')
-    .map(({ control, to }) => `${controlWord(control)} ${to}`)
+    .map((move) => `${controlWord(move.control)} ${valueText(move)}`)
   const acts = first === undefined ? '' : [first, ...rest.map(small)].join(', ')
   if (values.length === 0) return acts
   return acts === '' ? `Set ${list(values)}` : `${acts}, then ${list(values)}`
 }
 
+const valueText = ({ to, shown }: CardMove): string => shown ?? positionWord(to)
+
 /** One move as an imperative, without its full stop. */
 export const moveText = (move: CardMove, say: Speech): string => {
   const { control, to, means } = move
-  if (move.say !== undefined) return `${move.say}${placeText(move)}`
+  if (move.say !== undefined) return `${ruleWords(move.say, control)}${placeText(move)}`
   switch (means) {
     case 'item':
       return itemText(move, say)
     case 'needle':
-      return `Fit a ${to} needle, fully up`
+      return `Fit a ${needleWord(to) ?? to} needle, fully up`
     case 'thread':
       return threadText(move, say)
     case 'stitch':
       return `Choose ${say.stitch(move.model, to)}`
     case 'value':
-      return `Set ${controlWord(control)} to ${to}`
+      return `Set ${controlWord(control)} to ${valueText(move)}`
     case 'position':
       return (
-        `${move.from === '?' ? 'See that the' : 'Put the'} ${controlWord(control)} ` +
-        `${move.from === '?' ? 'is at' : 'to'} ${to}${placeText(move)}`
+        `${move.from === UNKNOWN ? 'See that the' : 'Put the'} ${controlWord(control)} ` +
+        `${move.from === UNKNOWN ? 'is at' : 'to'} ${positionWord(to)}${placeText(move)}`
       )
   }
 }
@@ -84,7 +89,7 @@ export const moveText = (move: CardMove, say: Speech): string => {
 const itemText = ({ control, to }: CardMove, say: Speech): string => {
   const named = to.split('+').map((id) => say.item(id))
   if (to === 'none' || to === 'off') return `Take the ${control === 'accessory' ? 'attachment' : control} off`
-  if (to === 'its own') return 'Screw the machine’s own ankle back on'
+  if (to === 'own') return 'Screw the machine’s own ankle back on'
   if (control === 'plate') return `Change to the ${list(named)}`
   return `${control === 'adapter' || control === 'ankle' ? 'Screw on' : 'Fit'} ${list(named)}`
 }
@@ -92,7 +97,7 @@ const itemText = ({ control, to }: CardMove, say: Speech): string => {
 const threadText = ({ control, to }: CardMove, say: Speech): string => {
   const place = threadPlaceWord(control.slice('thread:'.length))
   if (to === 'out') return `Take the ${place} thread out`
-  if (to === 'as before') return `Thread the ${place} again`
+  if (to === 'asBefore') return `Thread the ${place} again`
   return place === 'bobbin' ? `Put ${say.thread(to)} in the bobbin` : `Thread the ${place} with ${say.thread(to)}`
 }
 
@@ -111,14 +116,19 @@ const withPlace = ({ control, where }: { control: string; where?: string | undef
 export const ruleText = (rule: ControlRule): string => {
   if ('needs' in rule) {
     const needs = list(
-      Object.entries(rule.needs).map(([control, at]) => `${controlWord(control)} is ${list(at, 'or')}`),
+      Object.entries(rule.needs).map(
+        ([control, at]) => `${controlWord(control)} is ${list(at.map(positionWord), 'or')}`,
+      ),
     )
-    const to = rule.for.to === undefined ? '' : ` to ${rule.for.to}`
-    return `The ${controlWord(rule.for.control)} moves${to} only while ${needs}: ${rule.because}.`
+    const to = rule.for.to === undefined ? '' : ` to ${positionWord(rule.for.to)}`
+    const because = ruleWords(rule.because, rule.for.control)
+    return `The ${controlWord(rule.for.control)} moves${to} only while ${needs}: ${because}.`
   }
   if ('resets' in rule) {
     const what = rule.resets === 'stitchDefaults' ? 'the values' : positionsWords(rule.resets)
     return `Moving the ${controlWord(rule.after.control)} resets ${what}.`
   }
-  return 'duty' in rule ? `${capital(rule.duty)}.` : rule.hazard
+  return 'duty' in rule
+    ? `${capital(ruleWords(rule.duty, rule.after.control))}.`
+    : ruleWords(rule.hazard, rule.on.control)
 }

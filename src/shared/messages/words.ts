@@ -4,6 +4,7 @@ import type { Parameter, Positions, ThreadPlace } from '#core/catalogue/types'
 import type { LineName, PartName } from '#core/card/fabricParts'
 import { inWords } from '#core/answer/show'
 import type { Verdict } from '#core/answer/types'
+import { positionWord } from './positions'
 
 export const verdictWord = (verdict: Verdict, toGet: readonly { what: string }[] = []): string => {
   if (verdict === 'ready') return 'Ready'
@@ -111,10 +112,13 @@ const CONTROL_WORDS: Record<string, string> = {
   plate: 'needle plate',
   buttonholeStep: 'buttonhole dial',
   stitch: 'chosen stitch',
+  leftCover: 'left cover needle',
+  middleCover: 'middle cover needle',
+  rightCover: 'right cover needle',
 }
 
 export const positionsWords = (positions: Positions): string =>
-  list(Object.entries(positions).map(([control, position]) => `${inWords(control)} ${position}`))
+  list(Object.entries(positions).map(([control, position]) => `${inWords(control)} ${positionWord(position)}`))
 
 /** 2026-10-12 as "12 Oct 2026", kept on one line. */
 export const dateWords = (iso: string): string => {

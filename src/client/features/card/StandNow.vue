@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { CardChangeover } from '#core/card/card'
+import { positionWord } from '#shared/messages/positions'
 import { capital, controlWord } from '#shared/messages/words'
 import { usePickLists, usePicks } from '../../state/picks'
 
@@ -59,7 +60,7 @@ const hasStated = computed(() => said.value.size > 0 || picked.value.after !== u
           @change="say(control, ($event.target as HTMLSelectElement).value)"
         >
           <option value="">{{ normal === undefined ? 'not said' : `as usual: ${normal}` }}</option>
-          <option v-for="position in positions" :key="position" :value="position">{{ position }}</option>
+          <option v-for="position in positions" :key="position" :value="position">{{ positionWord(position) }}</option>
           <option v-if="normal !== undefined" value="?">nobody knows</option>
         </select>
       </label>

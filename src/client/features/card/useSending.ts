@@ -1,9 +1,11 @@
 /** A card's settings sent to the simulated machine, and what it shows then. */
 import { ref, watch } from 'vue'
 import type { Card } from '#core/card/card'
-import type { Parameter, Positions } from '#core/catalogue/types'
+import type { Parameter, Positions, Scale } from '#core/catalogue/types'
+import { NOTHING, valuePosition } from '#core/changeover/positions'
 import type { MachineShown, MachineView } from '#shared/api/practice'
 import { speech } from '#shared/messages/en'
+import { valueWord } from '#shared/messages/positions'
 import { controlWord, list } from '#shared/messages/words'
 import type { z } from 'zod'
 import { call, get, problemText } from '../../api/client'
@@ -25,12 +27,14 @@ export const useSending = (card: () => Card, at: () => number) => {
       const before = await get<z.infer<typeof MachineView>>('/api/practice/machine')
       const same = before.machine?.model === answer.model ? before.machine : undefined
       const settings = Object.entries(answer.settings).flatMap(([parameter, setting]) =>
-        setting && setting.value !== 'absent' && setting.value !== 'unstated' ? [[parameter, setting] as const] : [],
+        setting && setting.value !== 'absent' && setting.value !== 'unstated'
+          ? [[parameter, { value: setting.value }] as const]
+          : [],
       )
       const positions: Positions = {
         ...(same?.positions ?? changeover.from),
         stitch: answer.stitch,
-        ...Object.fromEntries(settings.map(([parameter, { shown }]) => [parameter, shown])),
+        ...Object.fromEntries(settings.map(([parameter, { value }]) => [parameter, valuePosition(value)])),
       }
       const figures = settings.flatMap(([parameter, { value }]): [Parameter, number][] =>
         typeof value === 'number' ? [[parameter as Parameter, value]] : [],
@@ -48,7 +52,13 @@ export const useSending = (card: () => Card, at: () => number) => {
       const read = await get<z.infer<typeof MachineView>>('/api/practice/machine')
       const shown = read.machine?.positions ?? {}
       const say = speech(names)
-      const values = settings.map(([parameter]) => `${controlWord(parameter)} ${shown[parameter] ?? '–'}`)
+      const scales = new Map<string, Scale | 'absent' | undefined>(
+        [...stage.changes, ...stage.unchanged].map(({ parameter, scale }) => [parameter, scale]),
+      )
+      const values = settings.map(([parameter]) => {
+        const at = valueWord(shown[parameter] ?? NOTHING, parameter as Parameter, scales.get(parameter))
+        return `${controlWord(parameter)} ${at}`
+      })
       shows.value =
         `Sent. It shows ${list([say.stitch(answer.model, shown['stitch'] ?? ''), ...values])}. ` +
         'Foot, needle and levers are set by hand.'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { showValue } from '#core/answer/show'
+import { valuePosition } from '#core/changeover/positions'
 import type { Parameter } from '#core/catalogue/types'
 import type { Cause, Shown } from '#core/desk/diagnosis'
 import type { Trial } from '#core/practice/trial'
@@ -71,7 +71,7 @@ const placesOf = (now: Trial, control: string): string[] => {
     control === 'stitch'
       ? now.stitches.map(({ id }) => id)
       : control === 'needle'
-        ? now.needles.map(({ words }) => words)
+        ? now.needles
         : control in kinds
           ? now.items.filter(({ what }) => what === kinds[control]).map(({ id }) => id)
           : (now.controls.controls[control]?.positions ?? []).filter((word) => word !== '*')
@@ -90,8 +90,10 @@ const setValue = (parameter: Parameter, text: string) => {
   const { [parameter]: _, ...values } = shown.value.values
   const { [parameter]: __, ...positions } = shown.value.positions
   if (figure === undefined || !trial.value) return put({ values, positions })
-  const reading = showValue(figure, parameter, trial.value.model.scales[parameter], positions)
-  return put({ values: { ...values, [parameter]: figure }, positions: { ...positions, [parameter]: reading } })
+  return put({
+    values: { ...values, [parameter]: figure },
+    positions: { ...positions, [parameter]: valuePosition(figure) },
+  })
 }
 const SHOWN = 6
 const causes = computed(() => (found.value?.causes ?? []).slice(0, SHOWN))

@@ -4,6 +4,7 @@ import type { Parameter } from '#core/catalogue/types'
 import type { MachineState } from '#core/practice/machine'
 import type { Trial } from '#core/practice/trial'
 import { actText, placeWord } from '#shared/messages/practice'
+import { positionWord } from '#shared/messages/positions'
 import { capital, controlWord } from '#shared/messages/words'
 import { readUsed, usedText } from '../log/readUsed'
 import { panelOf, scaleFor, type PanelControl } from './panel'
@@ -62,7 +63,7 @@ const marksOf = (id: string) => {
             :aria-pressed="at(control.id) === option"
             @click="emit('move', control.id, option)"
           >
-            {{ option }}
+            {{ positionWord(option) }}
           </button>
         </div>
         <button

@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue'
 import type { Review } from '#core/practice/attempt'
 import type { MachineState } from '#core/practice/machine'
 import type { Trial } from '#core/practice/trial'
-import { reviewLines } from '#shared/messages/practice'
+import { dutyText, hazardText, reviewLines } from '#shared/messages/practice'
 import { capital } from '#shared/messages/words'
 import ControlPanel from './ControlPanel.vue'
 import SewnSample from './SewnSample.vue'
@@ -51,11 +51,13 @@ const moves = computed(() => review.value.moves)
         <template v-if="trial.planned">The shortest safe way is {{ trial.planned }} moves.</template>
       </p>
       <p v-for="hazard in hazards" :key="hazard" class="caution">
-        {{ hazard }} <BButton size="sm" variant="outline-primary" @click="machine.mind(hazard)">I mind that</BButton>
+        {{ hazardText(hazard) }}
+        <BButton size="sm" variant="outline-primary" @click="machine.mind(hazard)">I mind that</BButton>
       </p>
       <section v-if="state.due.length > 0" aria-label="Still to be done">
         <p v-for="duty in state.due" :key="duty" class="due">
-          {{ duty }}. <BButton size="sm" variant="outline-primary" @click="machine.did(duty)">Done that</BButton>
+          {{ dutyText(duty) }}.
+          <BButton size="sm" variant="outline-primary" @click="machine.did(duty)">Done that</BButton>
         </p>
       </section>
       <SewnSample v-if="sewn" :trial="trial" :sewn="sewn" />

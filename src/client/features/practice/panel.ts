@@ -1,6 +1,6 @@
 /** The controls of a trial's machine in groups, with what each may be put to. */
 import type { Parameter } from '#core/catalogue/types'
-import { ANY } from '#core/changeover/rules'
+import { ANY } from '#core/changeover/positions'
 import type { Trial } from '#core/practice/trial'
 
 export interface PanelControl {
@@ -68,7 +68,7 @@ const optionsOf = (trial: Trial, id: string): string[] => {
     id === 'stitch'
       ? trial.stitches.map((stitch) => stitch.id)
       : id === 'needle'
-        ? trial.needles.map(({ words }) => words)
+        ? trial.needles
         : id.startsWith('thread:')
           ? trial.threads.map((thread) => thread.id)
           : items

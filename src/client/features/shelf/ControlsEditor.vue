@@ -6,6 +6,7 @@ import { controlIssues } from '#core/changeover/check'
 import { controlsOf } from '#core/changeover/machine'
 import { ownOf, partsOf, type ControlPart, type ControlParts, type RulePart } from '#core/changeover/own'
 import { controlIssueText } from '#shared/messages/controls'
+import { inPlainWords } from '#shared/messages/usual'
 import { kindWord } from '#shared/messages/words'
 import { controlColumns, ruleColumns } from '#shared/tables/controlColumns'
 import type { RowNames } from '#shared/tables/titles'
@@ -21,9 +22,9 @@ const bare = computed((): Model => {
   const { controls: _, ...rest } = props.model
   return rest
 })
-const usual = computed(() => controlsOf(bare.value, NO_ITEMS))
+const usual = computed(() => inPlainWords(controlsOf(bare.value, NO_ITEMS)))
 const all = computed(() => controlsOf(props.model, NO_ITEMS))
-const parts = computed(() => partsOf(all.value))
+const parts = computed(() => partsOf(inPlainWords(all.value)))
 const issues = computed(() => controlIssues(all.value).map(controlIssueText))
 const filter = ref('')
 const shownRules = computed(() =>

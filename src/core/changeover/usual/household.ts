@@ -1,6 +1,7 @@
 /** Machines that sew a lockstitch: computerised, mechanical, straight-stitch, embroidery. */
 import { parametersThat } from '../../catalogue/parameters'
 import type { Kind } from '../../catalogue/types'
+import { usual } from './texts'
 import { control, duty, hazard, needing, open, resetting, type Usual } from './write'
 
 /** Places in the trade's order: needle, plate, bobbin, thread, foot, power, stitch, values, test. */
@@ -25,44 +26,42 @@ const fitted = ['needle', 'plate', 'ankle', 'adapter', 'foot', 'accessory', 'thr
 
 const controls = {
   needleHeight: control(HABIT.needleHeight, 2, ['up', 'down'], {
-    up: 'Needle up, by the handwheel, toward you',
-    down: 'Needle down, by the handwheel, toward you',
+    up: usual('needleUp'),
+    down: usual('needleDown'),
   }),
-  footLift: control(HABIT.footLift, 1, ['up', 'down'], { up: 'Presser foot up', down: 'Presser foot down' }),
+  footLift: control(HABIT.footLift, 1, ['up', 'down'], { up: usual('footUp'), down: usual('footDown') }),
   needle: open(HABIT.needle, 45),
   plate: open(HABIT.plate, 90),
-  bobbin: control(HABIT.bobbin, 60, ['full', 'low'], { full: 'Put a full bobbin in' }),
+  bobbin: control(HABIT.bobbin, 60, ['full', 'low'], { full: usual('bobbinFull') }),
   'thread:bobbin': open(HABIT.bobbin + 1, 40),
   'thread:needle': open(HABIT.thread, 40),
   adapter: open(HABIT.ankle - 1, 60, 'none'),
-  ankle: open(HABIT.ankle, 40, 'its own', 'off'),
+  ankle: open(HABIT.ankle, 40, 'own', 'off'),
   foot: open(HABIT.foot, 15, 'none'),
   accessory: open(HABIT.accessory, 60, 'none'),
-  power: control(HABIT.power, 5, ['off', 'on'], { off: 'Switch off', on: 'Switch on' }),
-  feedDogs: control(HABIT.feed, 4, ['up', 'down'], { up: 'Bring the feed dogs up', down: 'Lower the feed dogs' }),
+  power: control(HABIT.power, 5, ['off', 'on'], { off: usual('switchOff'), on: usual('switchOn') }),
+  feedDogs: control(HABIT.feed, 4, ['up', 'down'], { up: usual('feedDogsUp'), down: usual('feedDogsDown') }),
   dualFeed: control(HABIT.feed + 1, 4, ['off', 'engaged'], {
-    off: 'Swing the built-in dual feed out of the way',
-    engaged: 'Engage the built-in dual feed',
+    off: usual('dualFeedOff'),
+    engaged: usual('dualFeedEngaged'),
   }),
   stitch: open(HABIT.stitch, 6),
-  buttonholeLever: control(HABIT.lever, 3, ['up', 'down and back'], {
-    up: 'Push the buttonhole lever up',
-    'down and back': 'Pull the buttonhole lever down and push it back',
+  buttonholeLever: control(HABIT.lever, 3, ['up', 'downAndBack'], {
+    up: usual('leverUp'),
+    downAndBack: usual('leverDownAndBack'),
   }),
   buttonholeStep: control(HABIT.lever - 1, 3, ['off', '1', '2', '3', '4', '5', '6'], {
-    off: 'Turn the buttonhole dial back from its numbers',
+    off: usual('stepDialBack'),
   }),
   handwheel: control(HABIT.test, 8, ['turned'], {
-    turned:
-      'Foot off the pedal. Turn the handwheel toward you by hand through one full stitch: the needle must touch ' +
-      'neither foot nor plate',
+    turned: usual('turnHandwheel'),
   }),
 }
 
 const normal = {
   power: 'on',
   adapter: 'none',
-  ankle: 'its own',
+  ankle: 'own',
   accessory: 'none',
   feedDogs: 'up',
   dualFeed: 'off',
@@ -79,39 +78,20 @@ const only = {
 }
 
 const fitting = [
-  ...needing({ power: ['off'] }, 'a foot on the pedal would drive the needle', ...fitted),
-  ...needing(
-    { needleHeight: ['up'] },
-    'the needle stands in the way',
-    'plate',
-    'ankle',
-    'adapter',
-    'foot',
-    'accessory',
-  ),
-  ...needing({ needleHeight: ['up'] }, 'the clamp is reached with the needle up', 'needle'),
-  ...needing(
-    { footLift: ['up'] },
-    'the foot presses on what is to come off',
-    'plate',
-    'ankle',
-    'adapter',
-    'foot',
-    'accessory',
-  ),
-  ...needing({ footLift: ['up'] }, 'the tension discs open only with the foot up', 'thread:needle'),
-  ...needing({ foot: ['none'] }, 'the foot comes off before what carries it', 'ankle', 'adapter'),
-  ...needing({ ankle: ['off'] }, 'the adapter goes where the ankle was', 'adapter'),
-  duty({ control: 'needle' }, 'Tighten the clamp screw, or it shakes loose'),
-  duty({ control: 'adapter' }, 'Tighten its screw with a driver, not by finger'),
-  duty({ control: 'ankle', to: 'its own' }, 'Tighten its screw with a driver'),
-  duty(
-    { control: 'buttonholeLever', to: 'down and back' },
-    'After each buttonhole put the lever up, and down again for the next',
-  ),
-  hazard({ control: 'power', to: 'off' }, 'Off whenever a foot, needle or needle plate is changed.'),
-  hazard({ control: 'needle' }, 'Hold the needle by its shank; the old one goes into the needle box.'),
-  hazard({ control: 'plate' }, 'Keep fingers and screws out of the opening.'),
+  ...needing({ power: ['off'] }, usual('pedalWouldDrive'), ...fitted),
+  ...needing({ needleHeight: ['up'] }, usual('needleInTheWay'), 'plate', 'ankle', 'adapter', 'foot', 'accessory'),
+  ...needing({ needleHeight: ['up'] }, usual('clampWithNeedleUp'), 'needle'),
+  ...needing({ footLift: ['up'] }, usual('footPresses'), 'plate', 'ankle', 'adapter', 'foot', 'accessory'),
+  ...needing({ footLift: ['up'] }, usual('discsOpenWithFootUp'), 'thread:needle'),
+  ...needing({ foot: ['none'] }, usual('footBeforeCarrier'), 'ankle', 'adapter'),
+  ...needing({ ankle: ['off'] }, usual('adapterWhereAnkleWas'), 'adapter'),
+  duty({ control: 'needle' }, usual('tightenClamp')),
+  duty({ control: 'adapter' }, usual('tightenAdapter')),
+  duty({ control: 'ankle', to: 'own' }, usual('tightenAnkle')),
+  duty({ control: 'buttonholeLever', to: 'downAndBack' }, usual('leverAgain')),
+  hazard({ control: 'power', to: 'off' }, usual('offForFootNeedlePlate')),
+  hazard({ control: 'needle' }, usual('holdNeedleByShank')),
+  hazard({ control: 'plate' }, usual('keepOutOfOpening')),
 ]
 
 const NEEDLE_MOVING = parametersThat(({ movesNeedle }) => movesNeedle)
@@ -124,12 +104,12 @@ const byHand = tested.map((id) =>
 
 const computerised: Usual = {
   controls,
-  normal: { ...normal, stitch: 'as switched on' },
+  normal: { ...normal, stitch: 'switchedOn' },
   only,
   rules: [
     ...fitting,
-    ...needing({ power: ['on'] }, 'its panel is dark', 'stitch', ...parametersThat(({ onPanel }) => onPanel)),
-    resetting('off-forgets', { control: 'power', to: 'off' }, { stitch: 'as switched on' }),
+    ...needing({ power: ['on'] }, usual('panelIsDark'), 'stitch', ...parametersThat(({ onPanel }) => onPanel)),
+    resetting('off-forgets', { control: 'power', to: 'off' }, { stitch: 'switchedOn' }),
     resetting('off-forgets-values', { control: 'power', to: 'off' }, 'stitchDefaults'),
     resetting('stitch-gives', { control: 'stitch' }, 'stitchDefaults'),
     ...byHand,
@@ -143,14 +123,8 @@ const mechanical: Usual = {
   only,
   rules: [
     ...fitting,
-    ...needing(
-      { needleHeight: ['up'] },
-      'a dial turned with the needle in the fabric bends it',
-      'stitch',
-      ...NEEDLE_MOVING,
-      'buttonholeStep',
-    ),
-    ...needing({ handwheel: ['turned'] }, 'first by hand: the needle must touch nothing', 'power').map((rule) =>
+    ...needing({ needleHeight: ['up'] }, usual('dialBendsNeedle'), 'stitch', ...NEEDLE_MOVING, 'buttonholeStep'),
+    ...needing({ handwheel: ['turned'] }, usual('firstByHand'), 'power').map((rule) =>
       'needs' in rule ? { ...rule, for: { control: 'power', to: 'on' } } : rule,
     ),
     ...byHand,

@@ -1,5 +1,6 @@
 /** Overlockers, cover-stitch machines, and both in one. */
 import type { Kind } from '../../catalogue/types'
+import { usual } from './texts'
 import { control, duty, hazard, needing, open, resetting, type Usual } from './write'
 
 const HABIT = {
@@ -17,7 +18,7 @@ const HABIT = {
   power: 60,
   stitch: 70,
 }
-const BLADES = 'Blades: move them by their levers, never by the edge.'
+const BLADES = usual('bladesByLevers')
 const THREADED = [
   'thread:needle',
   'thread:lowerLooper',
@@ -27,23 +28,20 @@ const THREADED = [
 ]
 const LOOPERS = THREADED.slice(1)
 
-const needleIn = (which: string) =>
-  control(HABIT.needles, 30, ['in', 'out'], {
-    in: `Fit the ${which} needle, fully up`,
-    out: `Take the ${which} needle out, its thread too`,
-  })
+const needleIn = () =>
+  control(HABIT.needles, 30, ['in', 'out'], { in: usual('fitThisNeedle'), out: usual('takeThisNeedleOut') })
 
 const shared = {
   needleHeight: control(HABIT.needleHeight, 2, ['up', 'down'], {
-    up: 'Needles up, by the handwheel',
-    down: 'Needles down, by the handwheel',
+    up: usual('needlesUp'),
+    down: usual('needlesDown'),
   }),
-  footLift: control(HABIT.footLift, 1, ['up', 'down'], { up: 'Presser foot up', down: 'Presser foot down' }),
+  footLift: control(HABIT.footLift, 1, ['up', 'down'], { up: usual('footUp'), down: usual('footDown') }),
   needle: open(HABIT.needle, 45),
   plate: open(HABIT.needles + 5, 90),
   foot: open(HABIT.foot, 15, 'none'),
   accessory: open(HABIT.foot + 1, 60, 'none'),
-  power: control(HABIT.power, 5, ['off', 'on'], { off: 'Switch off', on: 'Switch on' }),
+  power: control(HABIT.power, 5, ['off', 'on'], { off: usual('switchOff'), on: usual('switchOn') }),
   stitch: open(HABIT.stitch, 4),
   ...Object.fromEntries(LOOPERS.map((id, i) => [id, open(HABIT.loopers + i / 10, 60)])),
   'thread:needle': open(HABIT.threads, 40, 'out'),
@@ -52,37 +50,26 @@ const shared = {
 const normal = { power: 'on', accessory: 'none' }
 
 const common = [
-  ...needing(
-    { power: ['off'] },
-    'hands are at needles and loopers',
-    'needle',
-    'plate',
-    'foot',
-    'accessory',
-    ...THREADED,
-  ),
-  ...needing({ needleHeight: ['up'] }, 'the clamp is reached with the needles up', 'needle'),
-  ...needing({ needleHeight: ['up'] }, 'the needles stand in the way', 'plate', 'foot', 'accessory'),
-  ...needing({ footLift: ['up'] }, 'the tension discs open only with the foot up', ...THREADED),
-  ...needing({ 'thread:needle': ['out'] }, 'loopers first, needles last, or the threads catch below', ...LOOPERS),
-  hazard({ control: 'power', to: 'off' }, 'Off whenever hands are at needles, loopers or knives.'),
-  duty({ control: 'needle' }, 'Tighten the clamp screw, or it shakes loose'),
-  duty(
-    { control: 'power', to: 'on' },
-    'Foot off the pedal. Turn the handwheel toward you by hand through one full stitch',
-  ),
+  ...needing({ power: ['off'] }, usual('handsAtLoopers'), 'needle', 'plate', 'foot', 'accessory', ...THREADED),
+  ...needing({ needleHeight: ['up'] }, usual('clampWithNeedlesUp'), 'needle'),
+  ...needing({ needleHeight: ['up'] }, usual('needlesInTheWay'), 'plate', 'foot', 'accessory'),
+  ...needing({ footLift: ['up'] }, usual('discsOpenWithFootUp'), ...THREADED),
+  ...needing({ 'thread:needle': ['out'] }, usual('loopersFirst'), ...LOOPERS),
+  hazard({ control: 'power', to: 'off' }, usual('offForNeedlesLoopersKnives')),
+  duty({ control: 'needle' }, usual('tightenClamp')),
+  duty({ control: 'power', to: 'on' }, usual('turnOneStitch')),
   resetting('needle-unthreads', { control: 'needle' }, { 'thread:needle': 'out' }),
 ]
 
-const needlesOf = (ids: Record<string, string>) => ({
-  controls: Object.fromEntries(Object.entries(ids).map(([id, word]) => [id, needleIn(word)])),
-  normal: Object.fromEntries(Object.keys(ids).map((id) => [id, 'in'])),
+const needlesOf = (...ids: string[]) => ({
+  controls: Object.fromEntries(ids.map((id) => [id, needleIn()])),
+  normal: Object.fromEntries(ids.map((id) => [id, 'in'])),
   rules: [
-    ...needing({ power: ['off'] }, 'hands are at the needles', ...Object.keys(ids)),
-    ...needing({ needleHeight: ['up'] }, 'the clamp is reached with the needles up', ...Object.keys(ids)),
-    ...Object.entries(ids).flatMap(([id]) => [
-      duty({ control: id, to: 'out' }, 'Tighten its clamp screw, or it shakes loose'),
-      duty({ control: id, to: 'in' }, 'Tighten its clamp screw; thread it last'),
+    ...needing({ power: ['off'] }, usual('handsAtNeedles'), ...ids),
+    ...needing({ needleHeight: ['up'] }, usual('clampWithNeedlesUp'), ...ids),
+    ...ids.flatMap((id) => [
+      duty({ control: id, to: 'out' }, usual('tightenItsClamp')),
+      duty({ control: id, to: 'in' }, usual('tightenItsClampThreadLast')),
     ]),
   ],
 })
@@ -90,24 +77,24 @@ const needlesOf = (ids: Record<string, string>) => ({
 const knives = {
   controls: {
     stitchFinger: control(HABIT.finger, 6, ['on', 'off'], {
-      on: 'Bring the stitch finger back on',
-      off: 'Slide the stitch finger off',
+      on: usual('fingerOn'),
+      off: usual('fingerOff'),
     }),
     upperKnife: control(HABIT.knives, 5, ['engaged', 'disengaged'], {
-      engaged: 'Engage the upper knife',
-      disengaged: 'Disengage the upper knife',
+      engaged: usual('upperKnifeEngaged'),
+      disengaged: usual('upperKnifeDisengaged'),
     }),
     lowerKnife: control(HABIT.knives, 5, ['forward', 'retracted'], {
-      forward: 'Bring the lower knife forward',
-      retracted: 'Retract the lower knife',
+      forward: usual('lowerKnifeForward'),
+      retracted: usual('lowerKnifeRetracted'),
     }),
     hemSelector: control(HABIT.selector, 3, ['standard', 'rolled'], {
-      standard: 'Turn the hem selector to standard',
-      rolled: 'Turn the hem selector to rolled',
+      standard: usual('hemStandard'),
+      rolled: usual('hemRolled'),
     }),
-    upperLooper: control(HABIT.converter, 15, ['in', 'two-thread converter on'], {
-      in: 'Take the two-thread converter off the upper looper',
-      'two-thread converter on': 'Put the two-thread converter on the upper looper',
+    upperLooper: control(HABIT.converter, 15, ['in', 'twoThreadConverter'], {
+      in: usual('converterOff'),
+      twoThreadConverter: usual('converterOn'),
     }),
   },
   normal: {
@@ -125,23 +112,16 @@ const knives = {
     upperLooper: ['twoThreadConverter'],
   },
   rules: [
-    ...needing(
-      { power: ['off'] },
-      'hands are at the blades',
-      'stitchFinger',
-      'upperKnife',
-      'lowerKnife',
-      'upperLooper',
-    ),
-    ...needing({ lowerKnife: ['retracted'] }, 'the lower knife stands in front of it', 'stitchFinger'),
-    ...needing({ upperKnife: ['disengaged'] }, 'the upper knife lies over it', 'lowerKnife'),
+    ...needing({ power: ['off'] }, usual('handsAtBlades'), 'stitchFinger', 'upperKnife', 'lowerKnife', 'upperLooper'),
+    ...needing({ lowerKnife: ['retracted'] }, usual('lowerKnifeInFront'), 'stitchFinger'),
+    ...needing({ upperKnife: ['disengaged'] }, usual('upperKnifeOver'), 'lowerKnife'),
     hazard({ control: 'upperKnife' }, BLADES),
     hazard({ control: 'lowerKnife' }, BLADES),
   ],
 }
 
-const overlockNeedles = needlesOf({ leftNeedle: 'left', rightNeedle: 'right' })
-const coverNeedles = needlesOf({ leftCover: 'left cover', middleCover: 'middle cover', rightCover: 'right cover' })
+const overlockNeedles = needlesOf('leftNeedle', 'rightNeedle')
+const coverNeedles = needlesOf('leftCover', 'middleCover', 'rightCover')
 
 const overlocker: Usual = {
   controls: { ...shared, ...overlockNeedles.controls, ...knives.controls },
@@ -165,12 +145,12 @@ const overlockCover: Usual = {
     ...coverNeedles.controls,
     ...knives.controls,
     mode: control(HABIT.selector + 1, 10, ['overlock', 'cover'], {
-      overlock: 'Turn the mode selector to overlock',
-      cover: 'Turn the mode selector to cover',
+      overlock: usual('modeOverlock'),
+      cover: usual('modeCover'),
     }),
-    table: control(HABIT.selector + 2, 20, ['overlock table', 'cover table'], {
-      'overlock table': 'Put the overlock table back on',
-      'cover table': 'Put the cover table on in its place',
+    table: control(HABIT.selector + 2, 20, ['overlockTable', 'coverTable'], {
+      overlockTable: usual('overlockTable'),
+      coverTable: usual('coverTable'),
     }),
   },
   normal: {
@@ -181,7 +161,7 @@ const overlockCover: Usual = {
     rightCover: 'out',
     ...knives.normal,
     mode: 'overlock',
-    table: 'overlock table',
+    table: 'overlockTable',
   },
   only: knives.only,
   rules: [
@@ -189,10 +169,10 @@ const overlockCover: Usual = {
     ...overlockNeedles.rules,
     ...coverNeedles.rules,
     ...knives.rules,
-    ...needing({ power: ['off'] }, 'loopers move when it is turned', 'mode', 'table'),
-    ...needing({ needleHeight: ['up'] }, 'the needles stand between the loopers', 'mode'),
-    ...needing({ upperKnife: ['disengaged'] }, 'the table goes where the upper knife works', 'table'),
-    duty({ control: 'mode' }, 'Listen for its click; by hand, turn the handwheel a little if it does not come'),
+    ...needing({ power: ['off'] }, usual('loopersMove'), 'mode', 'table'),
+    ...needing({ needleHeight: ['up'] }, usual('needlesBetweenLoopers'), 'mode'),
+    ...needing({ upperKnife: ['disengaged'] }, usual('tableWhereKnifeWorks'), 'table'),
+    duty({ control: 'mode' }, usual('listenForClick')),
   ],
 }
 

@@ -1,6 +1,6 @@
 /** Short ways to write the usual controls and rules of a kind down. */
 import type { ControlRule, Controls } from '../../catalogue/types'
-import { ANY } from '../rules'
+import { ANY } from '../positions'
 
 export type Control = Controls['controls'][string]
 

@@ -5,6 +5,7 @@ import { Classes1764120000000 } from './1764120000000-classes'
 import { Desk1764140000000 } from './1764140000000-desk'
 import { Outbox1764130000000 } from './1764130000000-outbox'
 import { Customers1764110000000 } from './1764110000000-customers'
+import { CodesOfPlaces1764300000000 } from './1764300000000-codes-of-places'
 import { SignInFailures1764200000000 } from './1764200000000-sign-in-failures'
 import { SamplesSeenAndPrinted1764090000000 } from './1764090000000-samples-seen-and-printed'
 
@@ -19,4 +20,5 @@ export const migrations = [
   Outbox1764130000000,
   Desk1764140000000,
   SignInFailures1764200000000,
+  CodesOfPlaces1764300000000,
 ]

@@ -1,6 +1,7 @@
 /** A catalogue file as it was sent: bounded, then read and checked. Runs in a worker. */
 import type { Bundle } from '#core/catalogue/types'
 import { Bundle as BundleSchema } from '#shared/api/catalogue'
+import { presentCatalogue } from '#shared/api/catalogueVersions'
 import { partsWithin, tooIntricate } from '../../http/intricate'
 import type { FieldIssue } from '../../http/problems'
 import { brokenTexts } from '../../http/wholeText'
@@ -21,7 +22,7 @@ export const readCatalogue = (bytes: Uint8Array): { bundle: Bundle } | { issues:
   }
   const broken = brokenTexts(value)
   if (broken.length > 0) return { issues: broken }
-  const checked = BundleSchema.safeParse(value)
+  const checked = BundleSchema.safeParse(presentCatalogue(value))
   if (checked.success) return { bundle: checked.data }
   return {
     issues: checked.error.issues

@@ -68,7 +68,7 @@ export const bundleOf = (rows: Rows, before?: Pick<Snapshot, 'rows' | 'bundle'>)
       : valuesOf<Value>(rows[resource])
   return {
     format: 'handhold-catalogue',
-    version: 1,
+    version: 2,
     makes: list('makes'),
     functions: list('functions'),
     threads: list('threads'),
