@@ -4,7 +4,7 @@ import { fitLookup } from '#core/answer/fit'
 import { cardOf } from '#core/card/card'
 import { changeoversOf } from '#core/card/changeovers'
 import { indexCatalogue } from '#core/catalogue/index'
-import type { Positions } from '#core/catalogue/types'
+import type { Parameter, Positions } from '#core/catalogue/types'
 import type { Changeover } from '#core/changeover/changeover'
 import { controlIssues } from '#core/changeover/check'
 import { controlsOf } from '#core/changeover/machine'
@@ -92,13 +92,29 @@ describe('plans', () => {
   })
 
   it('stay as they are whatever marks and places are called', () => {
+    const nameOf = (i: number) => `mark ${i}`
     const renamed = bundle.models.map((model) => ({
       ...model,
+      ...(model.controls
+        ? {
+            controls: {
+              ...model.controls,
+              normal: Object.fromEntries(
+                Object.entries(model.controls.normal).map(([id, at]) => {
+                  const scale = model.scales[id as Parameter]
+                  const place =
+                    typeof scale === 'object' ? (scale.marks ?? []).findIndex(({ mark }) => mark === at) : -1
+                  return [id, place < 0 ? at : nameOf(place)]
+                }),
+              ),
+            },
+          }
+        : {}),
       scales: Object.fromEntries(
         Object.entries(model.scales).map(([parameter, scale]) => [
           parameter,
           typeof scale === 'object' && scale.marks
-            ? { ...scale, marks: scale.marks.map((mark, i) => ({ ...mark, mark: `mark ${i}` })) }
+            ? { ...scale, marks: scale.marks.map((mark, i) => ({ ...mark, mark: nameOf(i) })) }
             : scale,
         ]),
       ),

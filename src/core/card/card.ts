@@ -10,6 +10,7 @@ import { sketchOf, type CardSketch } from './sketch'
 import type { Changeover } from '../changeover/changeover'
 import { ANY } from '../changeover/positions'
 import { changeoversOf, found } from './changeovers'
+import { standingOf, type Standing } from './standing'
 import { cardSteps, planSteps, type CardStep } from './steps'
 import { holds } from '../answer/when'
 import { spreadOf, standing, USUAL_TOLERANCE, type ShopTolerance, type Spread } from '../samples/spread'
@@ -46,7 +47,7 @@ export interface CardItem {
 }
 
 /** One value of the card, with the scale it is read on. */
-export interface CardValue {
+export interface CardValue extends Standing {
   parameter: Parameter
   setting: Setting
   scale?: Scale | 'absent' | undefined
@@ -71,9 +72,11 @@ export interface CardStage {
   plate?: (CardItem & { change: boolean }) | undefined
   accessories: CardItem[]
   feedAids: string[]
+  /** To be set. */
   changes: CardValue[]
+  /** Left as they stand, or not to be set at all. */
   unchanged: CardValue[]
-  /** Choosing another stitch takes these changes back. */
+  /** Choosing another stitch takes these changes back, or may. */
   resets: boolean
   steps: CardStep[]
   changeover: CardChangeover
@@ -201,9 +204,10 @@ const cardStage = (
   })
   const values = (Object.entries(answer.settings) as [Parameter, Setting][]).map(([parameter, setting]): CardValue => {
     const scale = model.scales[parameter]
-    return { parameter, setting, scale, hits: hitsOn(scale, setting.clear) }
+    const standing = standingOf(parameter, setting, scale, changeover)
+    return { parameter, setting, scale, hits: hitsOn(scale, setting.clear), ...standing }
   })
-  const changes = values.filter(({ setting }) => setting.changed)
+  const changes = values.filter(({ act }) => act === 'set')
   const change = answer.reasons.some(({ code }) => code === 'changePlate')
   return {
     stage: stage.id,
@@ -221,8 +225,8 @@ const cardStage = (
     accessories: answer.accessories.map(item),
     feedAids: answer.features.map(({ feature }) => feature),
     changes,
-    unchanged: values.filter(({ setting }) => !setting.changed),
-    resets: changes.some(({ setting }) => setting.setAgain !== 'no'),
+    unchanged: values.filter(({ act }) => act !== 'set'),
+    resets: changes.some(({ resets }) => resets),
     steps: cardSteps({ index, answer, model, changeover, authored }),
     changeover: cardChangeover(changeover, model),
     inspect: stage.inspect,

@@ -1,12 +1,13 @@
 /** What a stage of a card asks of a machine, planned: there, and back to normal sewing. */
 import { LRUCache } from 'lru-cache'
 import type { CatalogueIndex } from '../catalogue/index'
-import type { Controls, Model, Positions, Stage } from '../catalogue/types'
+import { inRange } from '../answer/reach'
+import type { Controls, Model, Parameter, Positions, Stage } from '../catalogue/types'
 import type { StageAnswer } from '../answer/types'
 import { stageGoal, type StageGoal } from './goal'
-import { controlsOf, normalSewing } from './machine'
+import { controlsOf, inFigures, isReset, normalSewing } from './machine'
 import { planChangeover, type ChangeoverPlan } from './plan'
-import { UNKNOWN } from './positions'
+import { UNKNOWN, valueAt } from './positions'
 
 export interface Changeover extends Pick<StageGoal, 'goal' | 'defaults'> {
   /** The model's controls, with the rules of what is fitted for this stage. */
@@ -31,14 +32,26 @@ export const changeoverOf = (
   { stands, now, oneWay = false }: { stands?: Positions; now?: Positions | undefined; oneWay?: boolean } = {},
 ): Changeover => {
   const own = memoizedControls(index, model)
-  const { goal, defaults, rules } = stageGoal(index, answer, stage, model, own)
+  const { goal: wanted, defaults, rules } = stageGoal(index, answer, stage, model, own)
   const controls = { ...own, rules: [...own.rules, ...rules] }
-  const from = stands ?? { ...own.normal, ...now }
+  const from = stands ?? { ...inFigures(own.normal, model), ...now }
+  const goal = leftWithin(wanted, from, model)
   const plan = planChangeover({ controls, from, goal, defaults })
   if (plan.outcome !== 'plan' || oneWay) return { controls, goal, defaults, from, plan }
   const sewn = afterSewing(plan.end)
   return { controls, goal, defaults, from, plan, back: wayBack(index, model, controls, goal, sewn) }
 }
+
+/** A range that holds what stands there, and keeps it, is left as it stands. */
+const leftWithin = (goal: Positions, from: Readonly<Positions>, { scales }: Model): Positions =>
+  Object.fromEntries(
+    Object.entries(goal).map(([control, at]) => {
+      const range = control in scales && !isReset(scales[control as Parameter]) ? valueAt(at) : undefined
+      const stands = valueAt(from[control] ?? UNKNOWN)
+      const holds = typeof range === 'object' && typeof stands === 'number' && inRange(stands, range)
+      return [control, holds ? (from[control] as string) : at]
+    }),
+  )
 
 /** Who has sewn has moved needle and foot and used thread: how those stand is not known any more. */
 export const afterSewing = ({ needleHeight: _, footLift: __, bobbin: ___, ...rest }: Positions): Positions => rest

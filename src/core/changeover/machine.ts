@@ -1,7 +1,7 @@
 /** The controls and rules of a model: the usual of its kind, with what the model adds or says otherwise. */
 import { PARAMETERS, plainOf } from '../catalogue/parameters'
 import type { ControlRule, Controls, Id, Item, Kind, Model, Parameter, Positions, Scale } from '../catalogue/types'
-import { ABSENT } from './positions'
+import { ABSENT, valuePosition } from './positions'
 import { household } from './usual/household'
 import { overlockers } from './usual/overlockers'
 import { open, type Usual } from './usual/write'
@@ -74,10 +74,28 @@ const fittedPlate = (model: Model, items: Items): Positions => {
   return plate === undefined ? {} : { plate }
 }
 
+/** How a value's control stands where somebody wrote what it reads: a mark, or the figure it shows. */
+const valueStanding = (word: string, scale: Scale): string => {
+  const mark = scale.marks?.find((one) => one.mark === word)
+  const shown = Number(word)
+  if (mark) return valuePosition(mark.value)
+  return word !== '' && Number.isFinite(shown) ? valuePosition(shown - (scale.shownOffset ?? 0)) : word
+}
+
+/** Values stand at figures, however somebody wrote what they read. */
+export const inFigures = (positions: Readonly<Positions>, { scales }: Pick<Model, 'scales'>): Positions =>
+  Object.fromEntries(
+    Object.entries(positions).map(([id, at]) => {
+      const scale = scales[id as Parameter]
+      return [id, typeof scale === 'object' ? valueStanding(at, scale) : at]
+    }),
+  )
+
 /** Normal sewing: as its controls say, with the foot for it that came with the machine. */
 export const normalSewing = (model: Model, items: Items, { normal, controls }: Controls): Positions => {
   const foot = model.supplied.find((id) => items.get(id)?.functions?.includes('standard'))
-  return foot === undefined || !('foot' in controls) ? normal : { foot, ...normal }
+  const stands = inFigures(normal, model)
+  return foot === undefined || !('foot' in controls) ? stands : { foot, ...stands }
 }
 
 /** Values that a chosen stitch sets anew, or may: all but those that the book says are kept. */

@@ -2,8 +2,9 @@
  * What is put into hands: the educator's side-by-side sheet, what each brings, the room's spare kit, who holds what.
  */
 import type { Setting, StageAnswer } from '../answer/types'
-import type { Id, Parameter } from '../catalogue/types'
+import type { Id, Model, Parameter } from '../catalogue/types'
 import { withContents } from '../catalogue/index'
+import { isReset } from '../changeover/machine'
 import type { PlannedClass } from './plan'
 import { orderTaught } from './runSheet'
 
@@ -35,7 +36,7 @@ export interface SideBySide {
   rows: SideRow[]
 }
 
-export const sideBySide = ({ asked, plan, sewing }: PlannedClass): SideBySide => {
+export const sideBySide = ({ index, asked, plan, sewing }: PlannedClass): SideBySide => {
   const used = asked.seats.map((_, s) => new Set(asked.techniques.flatMap((__, t) => sewing.model(s, t)?.id ?? [])))
   const models = [...new Set(used.flatMap((ids) => [...ids]))].sort()
   const machines = models.map((model) => ({ model, seats: used.flatMap((ids, s) => (ids.has(model) ? [s] : [])) }))
@@ -52,7 +53,7 @@ export const sideBySide = ({ asked, plan, sewing }: PlannedClass): SideBySide =>
       const [method, stage] = key.split(' ') as [Id, Id]
       const cells = found.map((sewn) => {
         const told = sewn.find((one) => one.method.id === method)?.answer.stages.find((one) => one.stage === stage)
-        return told && cellOf(told)
+        return told && cellOf(told, index.models.get(told.model)?.scales)
       })
       return { technique: asked.techniques[t]?.technique ?? '', method, stage, cells, differs: differing(cells) }
     })
@@ -60,14 +61,20 @@ export const sideBySide = ({ asked, plan, sewing }: PlannedClass): SideBySide =>
   return { machines, rows }
 }
 
-const cellOf = ({ select, foot, chain, plate, needle, settings }: StageAnswer): SideCell => ({
+/** A value that the machine keeps stands wherever it was left: it is told even where the card has the book's. */
+const cellOf = (
+  { select, foot, chain, plate, needle, settings }: StageAnswer,
+  scales: Model['scales'] | undefined,
+): SideCell => ({
   select,
   foot,
   chain,
   plate,
   needle: `${needle.point} ${needle.size}`,
-  changes: (Object.entries(settings) as [Parameter, Setting][]).flatMap(([parameter, { changed, shown }]) =>
-    changed ? [{ parameter, shown }] : [],
+  changes: (Object.entries(settings) as [Parameter, Setting][]).flatMap(([parameter, { changed, value, shown }]) =>
+    changed || (value !== 'absent' && value !== 'unstated' && !isReset(scales?.[parameter]))
+      ? [{ parameter, shown }]
+      : [],
   ),
 })
 

@@ -67,7 +67,7 @@ export const doDuty = (state: MachineState, duty: string): MachineState => ({
   due: state.due.filter((other) => other !== duty),
 })
 
-/** What a stitch brings of the values that the machine sets itself: parameter, figure, where its control then stands. */
+/** What a stitch brings of values that the machine sets itself: parameter, figure, where its control then stands. */
 const given = ({ model }: Trial, stitch: TrialStitch | undefined): [Parameter, number | undefined, string][] =>
   (Object.entries(model.scales) as [Parameter, Trial['model']['scales'][Parameter]][]).flatMap(([parameter, scale]) => {
     if (!isReset(scale)) return []

@@ -23,6 +23,9 @@ const CardValue = z.object({
   setting: Setting,
   scale: z.union([Scale, z.literal('absent')]).optional(),
   hits: z.array(Range),
+  stands: z.union([z.number(), Range, z.literal('auto')]).optional(),
+  resets: z.boolean(),
+  act: z.enum(['set', 'leave', 'silent', 'absent']),
 })
 
 /** One step in the trade's order; the keys beside `step` say what it is done with. */

@@ -1,10 +1,10 @@
 /** The card in the order it is read out on the phone, one line at a time. */
 import type { Card, CardStage } from '#core/card/card'
 import type { CardMove, CardStep } from '#core/card/steps'
-import { showValue } from '#core/answer/show'
 import { speech } from './en'
 import { moveText, stepText } from './steps'
 import { ruleWords } from './usual'
+import { standingText } from './values'
 import { kindWord, parameterWord, sideWord, threadPlaceWord } from './words'
 
 export interface AloudLine {
@@ -92,15 +92,17 @@ export const aloudLines = (card: Card, stage: CardStage): AloudLine[] => {
     ...(off ? [{ about: 'Power', text: 'Switch on.' }] : []),
     { about: 'Stitch', text: `Choose ${answer.select}.` },
     { about: 'What it shows', text: 'What does it show now?' },
-    ...stage.changes.map(({ parameter, setting, scale }) => ({
+    ...stage.changes.map((value) => ({
       about: 'Change',
-      text: `${parameterWord(parameter)}: ${setting.shown}.${
-        setting.default === undefined
-          ? ''
-          : ` It starts at ${showValue(setting.default, parameter, scale, answer.setup)}.`
-      }`,
+      text: `${parameterWord(value.parameter)}: ${value.setting.shown}. ${standingText(value, answer.setup)}`,
     })),
-    ...(stage.changes.length === 0 ? [{ about: 'Change', text: 'Leave everything as the machine gives it.' }] : []),
+    ...stage.unchanged
+      .filter(({ act }) => act === 'silent')
+      .map(({ parameter, setting }) => ({
+        about: 'Change',
+        text: `${parameterWord(parameter)}: ${setting.reasons.map((reason) => say.reason(reason)).join(' ')}`,
+      })),
+    ...(stage.changes.length === 0 ? [{ about: 'Change', text: 'Leave everything as it stands.' }] : []),
     ...moving('Levers', (move) => isLever(move) && moves.indexOf(move) > on),
     ...moving('Handwheel', ({ control }) => control === 'handwheel'),
     ...fromSteps('scrap', 'Scrap'),

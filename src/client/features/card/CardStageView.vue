@@ -25,8 +25,9 @@ const setup = computed(() => props.stage.answer.setup)
 const changesTitle = computed(() =>
   props.stage.resets ? `Choose ${props.stage.answer.select} first, then change` : 'Change',
 )
-const unchanged = computed(() => props.stage.unchanged.filter(({ setting }) => setting.value !== 'absent'))
-const missing = computed(() => props.stage.unchanged.filter(({ setting }) => setting.value === 'absent'))
+const unchanged = computed(() => props.stage.unchanged.filter(({ act }) => act === 'leave'))
+const silent = computed(() => props.stage.unchanged.filter(({ act }) => act === 'silent'))
+const missing = computed(() => props.stage.unchanged.filter(({ act }) => act === 'absent'))
 const leave = computed(() => list(unchanged.value.map(({ parameter }) => parameterWord(parameter).toLowerCase())))
 const scales = computed(() =>
   Object.fromEntries(
@@ -64,7 +65,7 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
           />
         </div>
         <details v-if="unchanged.length > 0" class="rest" :open="stage.changes.length === 0">
-          <summary>Leave {{ leave }} as the machine gives {{ unchanged.length === 1 ? 'it' : 'them' }}</summary>
+          <summary>Leave {{ leave }} as {{ unchanged.length === 1 ? 'it stands' : 'they stand' }}</summary>
           <dl>
             <template v-for="value in unchanged" :key="value.parameter">
               <dt>{{ parameterWord(value.parameter) }}</dt>
@@ -75,6 +76,10 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
             </template>
           </dl>
         </details>
+        <p v-for="value in silent" :key="value.parameter">
+          <strong>{{ parameterWord(value.parameter) }}:</strong>
+          {{ value.setting.reasons.map((reason) => say.reason(reason)).join(' ') }}
+        </p>
         <p v-if="missing.length > 0" class="soft">
           No control on this model for
           {{ list(missing.map(({ parameter }) => parameterWord(parameter).toLowerCase())) }}: nothing to set.

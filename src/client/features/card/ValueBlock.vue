@@ -4,6 +4,7 @@ import type { CardValue } from '#core/card/card'
 import type { Positions } from '#core/catalogue/types'
 import { showValue } from '#core/answer/show'
 import type { Speech } from '#shared/messages/en'
+import { standingText } from '#shared/messages/values'
 import { parameterWord, unitOf } from '#shared/messages/words'
 import DialScale from './DialScale.vue'
 import { scaleView } from './scaleView'
@@ -15,12 +16,7 @@ const view = computed(() => scaleView(props.value, props.setup))
 const scale = computed(() => (props.value.scale === 'absent' ? undefined : props.value.scale))
 const word = computed(() => parameterWord(props.value.parameter))
 const unit = computed(() => unitOf(props.value.parameter, scale.value?.shows))
-const given = computed(() => {
-  const { setting, parameter } = props.value
-  return setting.default === undefined
-    ? 'The book does not say what the machine gives.'
-    : `Machine gives ${showValue(setting.default, parameter, scale.value, props.setup)}.`
-})
+const given = computed(() => standingText(props.value, props.setup))
 const clear = computed(() => {
   const { setting, parameter, hits } = props.value
   if (!setting.clear || hits.length === 0) return ''

@@ -3,8 +3,15 @@ import type { CardValue } from '#core/card/card'
 import type { Scale } from '#core/catalogue/types'
 import { scaleView } from './scaleView'
 
-const value = (scale: Scale | 'absent' | undefined, more: Partial<CardValue['setting']> = {}): CardValue => ({
+const value = (
+  scale: Scale | 'absent' | undefined,
+  more: Partial<CardValue['setting']> = {},
+  stands: CardValue['stands'] = 4,
+): CardValue => ({
   parameter: 'width',
+  stands,
+  resets: true,
+  act: 'set',
   scale,
   hits: [{ from: 5, to: 10 }],
   setting: {
@@ -35,7 +42,7 @@ describe('a value on its scale', () => {
   })
 
   it('gives a range both its ends', () => {
-    const view = scaleView(value(tape, { value: { from: 1, to: 3 }, default: { from: 4, to: 5 } }), {})
+    const view = scaleView(value(tape, { value: { from: 1, to: 3 } }, { from: 4, to: 5 }), {})
     expect(view).toMatchObject({ set: [0.1, 0.3], starts: [0.4, 0.5] })
   })
 
@@ -61,6 +68,7 @@ describe('a value on its scale', () => {
     expect(scaleView(value('absent'), {})).toBeUndefined()
     expect(scaleView(value({ ...tape, to: 0 }), {})).toBeUndefined()
     expect(scaleView(value(tape, { value: 'auto' }), {})).toBeUndefined()
-    expect(scaleView(value(tape, { default: undefined }), {})?.starts).toEqual([])
+    const { stands: _, ...unknown } = value(tape)
+    expect(scaleView(unknown, {})?.starts).toEqual([])
   })
 })

@@ -14,7 +14,7 @@ export interface Tick {
 export interface ScaleView {
   shape: 'tape' | 'dial'
   ticks: Tick[]
-  /** Where the machine starts; two ends where it gives a range. */
+  /** Where it stands once the stitch is chosen, where that is known; two ends where the machine gives a range. */
   starts: number[]
   /** Where to set it. */
   set: number[]
@@ -40,7 +40,7 @@ export const scaleView = (value: CardValue, setup: Positions): ScaleView | undef
     ticks: marks
       ? marks.map(({ mark, value: at }) => ({ at: share(at), label: mark, major: true }))
       : evenTicks(scale, parameter, share),
-    starts: ends(setting.default),
+    starts: ends(value.stands),
     set,
     hits: hits.map((hit) => ({ from: share(hit.from), to: share(hit.to) })).filter((hit) => hit.to > hit.from),
   }

@@ -62,7 +62,7 @@ const say = computed(() => card.value && speech(card.value.names))
             </dd>
           </div>
         </dl>
-        <p v-if="stage.changes.length === 0">Leave every value as the machine gives it.</p>
+        <p v-if="stage.changes.length === 0">Leave every value as it stands.</p>
         <p v-if="stage.resets"><strong>Choose the stitch first: it resets these.</strong></p>
         <p class="soft">
           {{ stage.answer.needle.point }} needle;

@@ -1,9 +1,9 @@
 /** A card on A5 for one person's machine, a page for each stage, with a code that opens the same card on a screen. */
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
-import type { Card, CardStage, CardValue } from '#core/card/card'
-import { showValue } from '#core/answer/show'
+import type { Card, CardStage } from '#core/card/card'
 import { speech, type Speech } from '#shared/messages/en'
 import { stepText } from '#shared/messages/steps'
+import { standingText } from '#shared/messages/values'
 import {
   capital,
   featureWord,
@@ -177,20 +177,18 @@ const band = (card: Card, stage: CardStage, say: Speech): Content => {
 }
 
 const changes = (stage: CardStage, say: Speech): Content[] => {
-  if (stage.changes.length === 0) return [{ text: 'Leave every value as the machine gives it.', bold: true }]
-  const given = ({ setting, parameter, scale }: CardValue): string =>
-    setting.default === undefined ? '' : `gives ${showValue(setting.default, parameter, scale, stage.answer.setup)}`
+  if (stage.changes.length === 0) return [{ text: 'Leave every value as it stands.', bold: true }]
   const rows = stage.changes.map((value): Content[] => {
     const unit = unitOf(value.parameter, typeof value.scale === 'object' ? value.scale.shows : undefined)
     return [
       { text: parameterWord(value.parameter) },
-      { text: given(value) },
+      { text: standingText(value, stage.answer.setup), fontSize: 8 },
       { text: `${value.setting.shown}${unit ? ` ${unit}` : ''}`, bold: true, fontSize: 12 },
       { text: value.setting.reasons.map((reason) => say.reason(reason)).join(' '), fontSize: 8 },
     ]
   })
   return [
-    { table: { widths: ['auto', 'auto', 'auto', '*'], body: rows }, layout: 'lightHorizontalLines' },
+    { table: { widths: ['auto', 70, 'auto', '*'], body: rows }, layout: 'lightHorizontalLines' },
     ...(stage.resets ? [{ text: 'Choose the stitch first: choosing it takes these back.', bold: true }] : []),
   ]
 }

@@ -1,0 +1,21 @@
+/** What is said beside a value: what the machine gives, or where it stands and what the book says. */
+import { showValue } from '#core/answer/show'
+import type { CardValue } from '#core/card/card'
+import type { Positions } from '#core/catalogue/types'
+
+/** A whole sentence. Only of a value that choosing a stitch sets anew is it said that the machine gives it. */
+export const standingText = (
+  { parameter, setting, scale, stands, resets }: CardValue,
+  setup: Positions = {},
+): string => {
+  const shown = (value: Parameters<typeof showValue>[0]) => showValue(value, parameter, scale, setup)
+  const book = setting.default === undefined ? undefined : shown(setting.default)
+  const says = book === undefined ? 'the book says nothing' : `the book says ${book}`
+  if (resets)
+    return stands !== undefined
+      ? `Machine gives ${shown(stands)}.`
+      : book === undefined
+        ? 'The book does not say what the machine gives.'
+        : `The book says ${book}; look what it shows.`
+  return stands === undefined ? `Nobody knows how it stands; ${says}.` : `It stands at ${shown(stands)}; ${says}.`
+}
