@@ -3,7 +3,7 @@ import type { Id, Item, Model, Stage, Stitch } from '../catalogue/types'
 import type { CatalogueIndex } from '../catalogue/index'
 import { isPlateCover } from '../catalogue/index'
 import type { FitLookup } from './fit'
-import { inRange, reaches, reachOf } from './reach'
+import { inRange, reaches, rememberedReaches } from './reach'
 import type { Reason } from './reasons'
 
 export interface Fitting {
@@ -140,7 +140,8 @@ export const ZERO_LENGTH = 'zeroLength'
 const needsZeroLength = ({ features }: Stage): boolean => (features?.need ?? []).flat().includes(ZERO_LENGTH)
 
 /** The model's scale is stated and reaches 0, and the stitch's range, where stated, holds it. */
-const standsStill = ({ model, stitch }: FittingInput): boolean => {
+const standsStill = ({ index, model, stitch }: FittingInput): boolean => {
+  const reachOf = index.memory.lasting(rememberedReaches)
   const scale = model.scales.length
   const range = stitch.ranges?.length
   return typeof scale === 'object' && reaches(reachOf(scale), 0) && (range === undefined || inRange(0, range))

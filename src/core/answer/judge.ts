@@ -1,6 +1,7 @@
 /** A pair on a needle plate: what the needle would hit, and what it takes to clear. (answers §2) */
 import type { Item, Parameter, Swing } from '../catalogue/types'
 import { entryOf } from '../catalogue/parameters'
+import { sameValue } from '../catalogue/sameValue'
 import { TOLERANCE, tidy } from '../units/quantities'
 import {
   clearPositions,
@@ -38,7 +39,6 @@ export type ClearanceLookup = (input: ClearanceInput) => Clearance | { refused: 
 export const clearanceLookup = (): ClearanceLookup => {
   interface Known {
     named: boolean
-    shape: string
     plate: Item | undefined
     covers: readonly Item[]
     foot: Item | undefined
@@ -49,16 +49,15 @@ export const clearanceLookup = (): ClearanceLookup => {
     const { pair, plate, covers, settings } = input
     const { foot } = pair
     const named = pair.named !== undefined
-    const shape = footShape(foot)
     // Few differ: looking through them is quicker than a key.
     const ofSettings = bySettings.get(settings) ?? []
     for (const one of ofSettings) {
-      if (one.shape !== shape || one.plate !== plate || one.named !== named) continue
+      if (one.plate !== plate || one.named !== named || !sameShape(one.foot, foot)) continue
       if (sameItems(one.covers, covers)) return keyOf(one.found, one.foot, foot)
     }
     if (ofSettings.length === 0) bySettings.set(settings, ofSettings)
     const found = clearanceOf(input)
-    ofSettings.push({ named, shape, plate, covers, foot, found })
+    ofSettings.push({ named, plate, covers, foot, found })
     return found
   }
 }
@@ -66,17 +65,14 @@ export const clearanceLookup = (): ClearanceLookup => {
 const sameItems = (some: readonly Item[], others: readonly Item[]): boolean =>
   some.length === others.length && some.every((item, i) => item === others[i])
 
-const footShapes = new WeakMap<Item, string>()
-
-/** What clearance asks of a foot. */
-const footShape = (foot: Item | undefined): string => {
-  if (foot === undefined) return ''
-  const cached = footShapes.get(foot)
-  if (cached !== undefined) return cached
-  const shape = JSON.stringify([foot.slot ?? '', foot.minWidth ?? '', foot.maxWidth ?? ''])
-  footShapes.set(foot, shape)
-  return shape
-}
+/** Whether clearance cannot tell two feet apart. */
+const sameShape = (a: Item | undefined, b: Item | undefined): boolean =>
+  a === b ||
+  (a !== undefined &&
+    b !== undefined &&
+    a.minWidth === b.minWidth &&
+    a.maxWidth === b.maxWidth &&
+    sameValue(a.slot, b.slot))
 
 /** The same finding, said of another foot. */
 const keyOf = (

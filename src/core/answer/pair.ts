@@ -9,6 +9,7 @@ import type { HouseSetting } from './houseSetting'
 import { houseSettingOf } from './houseSetting'
 import { cautionsOf } from './judge'
 import type { Narrowed } from './narrow'
+import { rememberedReaches } from './reach'
 import type { Reason } from './reasons'
 import { cutOutCaution, mergedSetup, refusedBy } from './rules/pairRules'
 import type { SettingsDraft } from './settings'
@@ -102,6 +103,7 @@ export const variantsOf = (pair: PairContext, context: StageContext): { variants
       at: context.at(model),
       house,
       facts: { ...context.factsOf(pair), guide: guideOf(foot) },
+      reachOf: context.index.memory.lasting(rememberedReaches),
       standsStill: fitting.met.some(({ feature }) => feature === ZERO_LENGTH),
       setup: merged.setup,
     })

@@ -16,14 +16,23 @@ export interface ScalePlace {
 const MOST_PLACES = 20_000
 
 const NOT_STATED: Reach = { kind: 'free', from: -Infinity, to: Infinity }
-const reachByScale = new WeakMap<Scale, Reach>()
 
 /** What the scale reaches; a scale that is not stated, or states no step, sets no places. */
 export const reachOf = (scale: Scale | undefined): Reach => {
-  if (!scale) return NOT_STATED
-  const reach = reachByScale.get(scale) ?? workOut(scale)
-  reachByScale.set(scale, reach)
-  return reach
+  return scale ? workOut(scale) : NOT_STATED
+}
+
+export type ReachLookup = (scale: Scale | undefined) => Reach
+
+/** A lookup that works out each scale once, as long as the scale itself is kept. */
+export const rememberedReaches = (): ReachLookup => {
+  const known = new WeakMap<Scale, Reach>()
+  return (scale) => {
+    if (!scale) return NOT_STATED
+    const reach = known.get(scale) ?? workOut(scale)
+    known.set(scale, reach)
+    return reach
+  }
 }
 
 /** The places of a two-faced dial that can hold while the controls stand so. */

@@ -4,7 +4,7 @@ import type { Parameter, PlainTarget, Positions, Range, Scale, Stage, StageTarge
 import { TOLERANCE, tidy, type Mm } from '../units/quantities'
 import { calculate, CALCULATIONS, type CalculationFacts, type Meaning } from './calculations'
 import type { HouseSetting } from './houseSetting'
-import { agreeing, inRange, nearest, reaches, reachOf, type Reach } from './reach'
+import { agreeing, inRange, nearest, reaches, type Reach, type ReachLookup } from './reach'
 import { highEnd, type Reason } from './reasons'
 import type { Setting } from './types'
 import { mostSpecific, type Circumstances } from './when'
@@ -36,6 +36,7 @@ export interface SettingsInput {
   facts: Pick<CalculationFacts, 'needleSize' | 'guide' | 'thread' | 'measured'>
   /** The length stands in for lowered feed dogs. */
   standsStill: boolean
+  reachOf: ReachLookup
   /** What stage, stitch and items ask of the controls. */
   setup: Positions
 }
@@ -90,7 +91,7 @@ const draftOf = (
     default: byBook,
     from: 'unstated',
     reasons: [],
-    reach: agreeing(reachOf(scale === 'absent' ? undefined : scale), input.setup),
+    reach: agreeing(input.reachOf(scale === 'absent' ? undefined : scale), input.setup),
     byNumbers: false,
   }
   if (scale === 'absent') {

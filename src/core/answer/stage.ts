@@ -16,7 +16,7 @@ import { needleFor } from './needle'
 import { compareIds } from './order'
 import { variantsOf, type PairContext, type Ranked, type Variant } from './pair'
 import type { Reason } from './reasons'
-import { reachOf } from './reach'
+import { rememberedReaches, type ReachLookup } from './reach'
 import { draftSettings, type SettingsDraft, type SettingsInput } from './settings'
 import type { FitEvidence, Question } from './types'
 import { holds, type Circumstances } from './when'
@@ -74,7 +74,7 @@ export const stageVariants = (stage: Stage, context: StageContext): StageVariant
         refusals.push({ machine, stitch: stitchAs, foot, reason, ...(of ? { of } : {}) })
       const placed = context.index.stitches.get(model.id)?.get(stitchAs.function as string) ?? []
       for (const { stitch, place } of placed) {
-        const unfit = stitchMustReason(stage, { stitch, place }, model)
+        const unfit = stitchMustReason(context.index, stage, { stitch, place }, model)
         if (unfit) {
           refuse(undefined, unfit)
           continue
@@ -121,7 +121,12 @@ export const accepted = (list: readonly Accepted[], at: Circumstances): Ranked[]
     holds(entry.when, at) ? [{ rank, function: entry.function, tradeOff: entry.tradeOff }] : [],
   )
 
-export const stitchMustReason = (stage: Stage, { stitch }: PlacedStitch, model: Model): Reason | undefined => {
+export const stitchMustReason = (
+  index: CatalogueIndex,
+  stage: Stage,
+  { stitch }: PlacedStitch,
+  model: Model,
+): Reason | undefined => {
   const must = stage.stitchMust
   const avoided = must?.avoid?.find((attribute) => stitch.attributes?.includes(attribute))
   if (avoided !== undefined) return { code: 'stitchAvoided', model: model.id, stitch: stitch.id, attribute: avoided }
@@ -129,7 +134,7 @@ export const stitchMustReason = (stage: Stage, { stitch }: PlacedStitch, model: 
     return { code: 'stitchMotionAvoided', model: model.id, stitch: stitch.id, motion: stitch.motion }
   }
   if (must?.minWidth !== undefined) {
-    const reach = widestReach(stitch, model)
+    const reach = widestReach(stitch, model, index.memory.lasting(rememberedReaches))
     if (reach !== undefined && reach < must.minWidth - TOLERANCE) {
       return { code: 'stitchTooNarrow', model: model.id, stitch: stitch.id, reach, minWidth: must.minWidth }
     }
@@ -138,7 +143,7 @@ export const stitchMustReason = (stage: Stage, { stitch }: PlacedStitch, model: 
 }
 
 /** The greatest width a stitch can be set to; undefined where nothing is stated. */
-const widestReach = (stitch: PlacedStitch['stitch'], model: Model): number | undefined => {
+const widestReach = (stitch: PlacedStitch['stitch'], model: Model, reachOf: ReachLookup): number | undefined => {
   const scale = model.scales.width
   const limits = [stitch.ranges?.width?.to, model.maxWidth]
   if (scale === 'absent') {

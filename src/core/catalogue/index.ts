@@ -1,4 +1,5 @@
 /** The catalogue arranged for questions: lookups by id, function, code and feature, all in catalogue order. */
+import { Memory } from './memory'
 import type {
   Bundle,
   Fabric,
@@ -37,6 +38,7 @@ export interface CatalogueIndex {
   packsOf: Map<Id, Id[]>
   statements: Map<Id, FitStatement[]>
   samples: Map<string, Sample[]>
+  memory: Memory
 }
 
 export interface PlacedStitch {
@@ -95,6 +97,7 @@ export const indexCatalogue = (bundle: Bundle, previous?: CatalogueIndex): Catal
     packsOf: packsByContent(items),
     statements: grouped(bundle.fits, (statement) => [statement.item]),
     samples: grouped(bundle.samples, (sample) => [sampleKey(sample)]),
+    memory: new Memory(previous?.memory),
   }
 }
 

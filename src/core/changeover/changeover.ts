@@ -6,7 +6,7 @@ import type { Controls, Model, Parameter, Positions, Stage } from '../catalogue/
 import type { StageAnswer } from '../answer/types'
 import { stageGoal, type StageGoal } from './goal'
 import { controlsOf, inFigures, isReset, normalSewing } from './machine'
-import { planChangeover, type ChangeoverPlan } from './plan'
+import { planChangeover, rememberedSearch, type ChangeoverPlan } from './plan'
 import { UNKNOWN, valueAt } from './positions'
 
 export interface Changeover extends Pick<StageGoal, 'goal' | 'defaults'> {
@@ -31,12 +31,13 @@ export const changeoverOf = (
   model: Model,
   { stands, now, oneWay = false }: { stands?: Positions; now?: Positions | undefined; oneWay?: boolean } = {},
 ): Changeover => {
-  const own = memoizedControls(index, model)
+  const own = index.memory.of(rememberedControls)(model, index.items)
+  const search = index.memory.lasting(rememberedSearch)
   const { goal: wanted, defaults, rules } = stageGoal(index, answer, stage, model, own)
   const controls = { ...own, rules: [...own.rules, ...rules] }
   const from = stands ?? { ...inFigures(own.normal, model), ...now }
   const goal = leftWithin(wanted, from, model)
-  const plan = planChangeover({ controls, from, goal, defaults })
+  const plan = planChangeover({ controls, from, goal, defaults }, search)
   if (plan.outcome !== 'plan' || oneWay) return { controls, goal, defaults, from, plan }
   const sewn = afterSewing(plan.end)
   return { controls, goal, defaults, from, plan, back: wayBack(index, model, controls, goal, sewn) }
@@ -67,19 +68,21 @@ const wayBack = (
   const normal = normalSewing(model, index.items, controls)
   const back = Object.fromEntries(Object.entries(normal).filter(([id]) => id !== 'stitch' && goal[id] !== undefined))
   const unvalued = Object.fromEntries(Object.keys(model.scales).map((id) => [id, UNKNOWN]))
-  return planChangeover({ controls, from, goal: back, defaults: unvalued })
+  return planChangeover({ controls, from, goal: back, defaults: unvalued }, index.memory.lasting(rememberedSearch))
 }
 
-/** Found once for a model; models whose controls are the same share them. */
-const memoizedControls = (index: CatalogueIndex, model: Model): Controls => {
-  const cached = controlsByModel.get(model)
-  if (cached) return cached
-  const own = controlsOf(model, index.items)
-  const text = JSON.stringify(own)
-  const controls = controlsByText.get(text) ?? own
-  controlsByText.set(text, controls)
-  controlsByModel.set(model, controls)
-  return controls
+/** The controls of models, found once; those that say the same are the same, so that plans for them are too. */
+const rememberedControls = () => {
+  const byModel = new WeakMap<Model, Controls>()
+  const byText = new LRUCache<string, Controls>({ max: 500 })
+  return (model: Model, items: CatalogueIndex['items']): Controls => {
+    const cached = byModel.get(model)
+    if (cached) return cached
+    const own = controlsOf(model, items)
+    const text = JSON.stringify(own)
+    const controls = byText.get(text) ?? own
+    byText.set(text, controls)
+    byModel.set(model, controls)
+    return controls
+  }
 }
-const controlsByModel = new WeakMap<Model, Controls>()
-const controlsByText = new LRUCache<string, Controls>({ max: 500 })

@@ -20,8 +20,9 @@ export type Search = (input: SearchInput) => TakenMove[] | undefined
 /** A search that works each kin out once. `most`: kin that are remembered. */
 export const memoizeSearch = (search: Search, most: number): Search => {
   const cache = new LRUCache<string, { named: TakenMove[] | undefined }>({ max: most })
+  const contentOf = numbering(most)
   return (input) => {
-    const { key, wordOf, nameOf } = canonicalForm(input)
+    const { key, wordOf, nameOf } = canonicalForm(input, contentOf)
     const same = cache.get(key)
     if (same) return same.named?.map(({ control, to }) => ({ control, to: wordOf(control, to) }))
     const taken = search(input)
@@ -30,13 +31,31 @@ export const memoizeSearch = (search: Search, most: number): Search => {
   }
 }
 
+/** A number for what a thing says: things that say the same have the same. */
+const numbering = (most: number): ((thing: object) => number) => {
+  const contents = new WeakMap<object, number>()
+  const numbers = new LRUCache<string, number>({ max: most })
+  let count = 0
+  return (thing) => {
+    const cached = contents.get(thing)
+    if (cached !== undefined) return cached
+    const text = JSON.stringify(thing)
+    const number = numbers.get(text) ?? count++
+    numbers.set(text, number)
+    contents.set(thing, number)
+    return number
+  }
+}
+
 /** What the moves depend on as one text, and the way between words and the names that stand for them there. */
-const canonicalForm = ({ controls, from, goal, defaults }: SearchInput) => {
+const canonicalForm = ({ controls, from, goal, defaults }: SearchInput, contentOf: (thing: object) => number) => {
   const rules = controls.rules.filter((rule) => 'needs' in rule || 'resets' in rule)
   const names = new Map<string, Map<string, string>>()
   const words = new Map<string, string>()
-  for (const id of openOf(controls.controls)) {
+  for (const id of Object.keys(controls.controls)) {
     const listed = controls.controls[id]?.positions ?? []
+    // Only an open control may stand at words that nobody listed.
+    if (!listed.includes(ANY)) continue
     const named = new Map<string, string>()
     for (const stands of [from, goal, defaults]) {
       const word = stands[id]
@@ -61,16 +80,6 @@ const canonicalForm = ({ controls, from, goal, defaults }: SearchInput) => {
 /** Begins no word of a book. */
 const NAME = '\u0000'
 
-/** Controls that may stand at words that nobody listed. */
-const openOf = (controls: Controls['controls']): string[] => {
-  const cached = openControls.get(controls)
-  if (cached) return cached
-  const open = Object.keys(controls).filter((id) => controls[id]?.positions.includes(ANY))
-  openControls.set(controls, open)
-  return open
-}
-const openControls = new WeakMap<Controls['controls'], string[]>()
-
 /** Whether a rule names this very word of the control. */
 const speaksOf = (rule: ControlRule, control: string, word: string): boolean => {
   if ('needs' in rule) {
@@ -81,17 +90,3 @@ const speaksOf = (rule: ControlRule, control: string, word: string): boolean => 
   const { after, resets } = rule
   return (after.control === control && after.to === word) || (resets !== 'stitchDefaults' && resets[control] === word)
 }
-
-/** A number for what a thing says: things that say the same have the same. */
-const contentOf = (thing: object): number => {
-  const cached = contents.get(thing)
-  if (cached !== undefined) return cached
-  const text = JSON.stringify(thing)
-  const number = numbers.get(text) ?? contentCount++
-  numbers.set(text, number)
-  contents.set(thing, number)
-  return number
-}
-const contents = new WeakMap<object, number>()
-const numbers = new LRUCache<string, number>({ max: 5000 })
-let contentCount = 0

@@ -5,7 +5,7 @@
  */
 import type { ControlRule, Controls, Positions } from '../catalogue/types'
 import { compile, orderOf } from './compile'
-import { memoizeSearch } from './memoizedSearch'
+import { memoizeSearch, type Search } from './memoizedSearch'
 import { searchLeast, type TakenMove } from './search'
 import { ABSENT, ANY, UNKNOWN } from './positions'
 import { dutiesOf, hazardsOf, type Defaults } from './rules'
@@ -41,14 +41,22 @@ export interface PlanInput {
   defaults?: Defaults
 }
 
-export const planChangeover = (input: PlanInput): ChangeoverPlan => {
+/** `search`: one that remembers, where many such questions are asked. */
+export const planChangeover = (input: PlanInput, search: Search = searchAll): ChangeoverPlan => {
   const wanted = withinReach(input)
-  const taken = memoizedSearch(wanted)
+  const taken = search(wanted)
   if (taken) return planOf(wanted, taken)
-  const controls = whatToLookAt(wanted)
+  // Why there is none takes many searches, some of them the same.
+  const again = memoizeSearch(search, MOST_AGAIN)
+  const controls = whatToLookAt(wanted, again)
   if (controls) return { outcome: 'look', controls }
-  return blocked(wanted)
+  return blocked(wanted, again)
 }
+
+const MOST_AGAIN = 500
+const MOST_SEARCHES = 4000
+/** A search that remembers as many questions as the cards of a shop ask. */
+export const rememberedSearch = (): Search => memoizeSearch(searchAll, MOST_SEARCHES)
 
 /** What the machine has no control for cannot be asked of it. */
 const withinReach = (input: PlanInput): Required<PlanInput> => ({
@@ -62,8 +70,6 @@ const withinReach = (input: PlanInput): Required<PlanInput> => ({
     }),
   ),
 })
-
-const memoizedSearch = memoizeSearch((input) => searchAll(input), 4000)
 
 /** Searches what hangs together; what no rule speaks of is one move each, put in where habit has it. */
 export const searchAll = (input: Required<PlanInput>): TakenMove[] | undefined => {
@@ -136,13 +142,11 @@ const placeDuties = (controls: Controls, steps: PlanStep[]): void =>
  * Fewest unknown controls whose place, once known, always leaves a way; failing that the first that leaves one in some
  * place at least. Undefined where looking would not help.
  */
-const whatToLookAt = (input: Required<PlanInput>): string[] | undefined => {
+const whatToLookAt = (input: Required<PlanInput>, search: Search): string[] | undefined => {
   const { controls, from } = input
   const unknown = compile(input).controls.filter((id) => (from[id] ?? UNKNOWN) === UNKNOWN && isListed(controls, id))
   const ways = (looked: readonly string[]): boolean[] =>
-    everyPlace(controls, looked).map(
-      (places) => memoizedSearch({ ...input, from: { ...from, ...places } }) !== undefined,
-    )
+    everyPlace(controls, looked).map((places) => search({ ...input, from: { ...from, ...places } }) !== undefined)
   const sets = [
     ...unknown.map((one) => [one]),
     ...unknown.flatMap((one, i) => unknown.slice(i + 1).map((other) => [one, other])),
@@ -161,14 +165,12 @@ const everyPlace = ({ controls }: Controls, looked: readonly string[]): Position
   )
 
 /** The first thing wanted that cannot be had, alone or with the rest, and the rules without one of which it could. */
-const blocked = (input: Required<PlanInput>): ChangeoverPlan => {
+const blocked = (input: Required<PlanInput>, search: Search): ChangeoverPlan => {
   const wanted = Object.entries(input.goal)
-  const alone = wanted.find(([control, to]) => memoizedSearch({ ...input, goal: { [control]: to } }) === undefined)
+  const alone = wanted.find(([control, to]) => search({ ...input, goal: { [control]: to } }) === undefined)
   const [control, to] =
     alone ??
-    wanted.find(
-      (_, i) => memoizedSearch({ ...input, goal: Object.fromEntries(wanted.slice(0, i + 1)) }) === undefined,
-    ) ??
+    wanted.find((_, i) => search({ ...input, goal: Object.fromEntries(wanted.slice(0, i + 1)) }) === undefined) ??
     (wanted[0] as [string, string])
   const goal = alone ? { [control]: to } : input.goal
   const binding = input.controls.rules.filter((rule) => 'needs' in rule || 'resets' in rule)
@@ -176,7 +178,7 @@ const blocked = (input: Required<PlanInput>): ChangeoverPlan => {
     ...input.controls,
     rules: input.controls.rules.filter((rule) => rule !== dropped),
   })
-  const freeing = binding.filter((rule) => memoizedSearch({ ...input, goal, controls: without(rule) }) !== undefined)
+  const freeing = binding.filter((rule) => search({ ...input, goal, controls: without(rule) }) !== undefined)
   const rules = freeing.length > 0 ? freeing : binding.filter((rule) => speaksOf(rule, control))
   return { outcome: 'blocked', control, to, rules: rules.length > 0 ? rules : binding }
 }

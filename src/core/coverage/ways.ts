@@ -95,7 +95,7 @@ export class Ways {
       stage,
       stitch,
       model,
-      unfit: stitchMustReason(stage, { stitch, place }, model),
+      unfit: stitchMustReason(this.answering.index, stage, { stitch, place }, model),
       plain: new Map(),
       named: new Map(),
     })
@@ -103,7 +103,7 @@ export class Ways {
 
   /** Why a stitch may not serve, said of this very stitch. */
   unfit(stage: Stage, known: { stitch: Stitch; place: number }, model: Model): Reason {
-    return stitchMustReason(stage, known, model) as Reason
+    return stitchMustReason(this.answering.index, stage, known, model) as Reason
   }
 
   pairing(sewn: Sewn, footing: Footing, named: boolean): Pairing {
