@@ -130,5 +130,5 @@ test('what was reckoned is sewn and logged', async ({ page }) => {
   await signIn(page, 'osk', '/workbench/blind-hem?m=plover-60&t=blind-hem&f=cotton-shirting')
   await page.getByLabel('Fabric', { exact: true }).last().selectOption('heavy')
   await page.getByRole('link', { name: 'Sew it and log it' }).click()
-  await expect(page.getByLabel('Width', { exact: true })).toHaveValue('3.2')
+  await expect(page.getByLabel('Width', { exact: true })).toHaveValue('2.8')
 })

@@ -3,7 +3,7 @@
  * parameter it is for and the fact it takes. (answers §4.3)
  */
 import type { PlainParameter } from '../catalogue/parameters'
-import type { Calculation, Fabric, Thread } from '../catalogue/types'
+import type { Calculation, Fabric, Stage, Thread } from '../catalogue/types'
 import type { Mm, NeedleSize } from '../units/quantities'
 import { biteFor, widthForBite } from '../workbench/blindHemBite'
 import { coveringFeed } from '../workbench/buttonholeFit'
@@ -83,6 +83,10 @@ export const CALCULATIONS: Record<Calculation, CalculationEntry> = {
         : { value: widthForRing(ringWire).value, meaning: { play: USUAL_PLAY, instead: 'byHand' } },
   },
 }
+
+/** Whether a stage has something worked out. */
+export const worksOut = ({ targets }: Pick<Stage, 'targets'>): boolean =>
+  targets.some(({ to }) => typeof to === 'object' && 'calc' in to)
 
 /** Undefined where the fact it takes is not stated, or out of all reason. */
 export const calculate = (calc: Calculation, facts: CalculationFacts): Calculated | undefined => {

@@ -2,6 +2,7 @@
 import { isPlateCover } from '../catalogue/index'
 import type { Id, Item, Model, Stage, Stitch, Swing } from '../catalogue/types'
 import type { Mm, NeedleSize } from '../units/quantities'
+import { worksOut } from './calculations'
 import type { Fence, Path } from './clearance'
 import type { Fit } from './fit'
 import { NO_CHAIN, ZERO_LENGTH, type Fitting } from './fittings'
@@ -12,7 +13,7 @@ import type { Narrowed } from './narrow'
 import { rememberedReaches } from './reach'
 import type { Reason } from './reasons'
 import { cutOutCaution, mergedSetup, refusedBy } from './rules/pairRules'
-import type { SettingsDraft } from './settings'
+import type { SettingsDraft, SettingsInput } from './settings'
 import type { StageContext } from './stage'
 import type { Question } from './types'
 
@@ -88,6 +89,8 @@ export const variantsOf = (pair: PairContext, context: StageContext): { variants
     foot: foot?.id,
   })
   const swing: Swing = stitch.swing ?? context.index.functions.get(stitch.function)?.swing ?? 'none'
+  const facts = worksOut(stage) ? { ...context.factsOf(pair), guide: guideOf(foot) } : NO_FACTS
+  const reachOf = context.index.memory.lasting(rememberedReaches)
   const variants: Variant[] = []
   found.fittings.forEach((fitting, order) => {
     if (context.hadOnly && fitting.items.some(({ id }) => !context.had.has(id))) return
@@ -102,8 +105,8 @@ export const variantsOf = (pair: PairContext, context: StageContext): { variants
       stitch,
       at: context.at(model),
       house,
-      facts: { ...context.factsOf(pair), guide: guideOf(foot) },
-      reachOf: context.index.memory.lasting(rememberedReaches),
+      facts,
+      reachOf,
       standsStill: fitting.met.some(({ feature }) => feature === ZERO_LENGTH),
       setup: merged.setup,
     })
@@ -134,6 +137,9 @@ export const variantsOf = (pair: PairContext, context: StageContext): { variants
   })
   return { variants, stops }
 }
+
+/** Of a stage that has nothing worked out. */
+const NO_FACTS: SettingsInput['facts'] = { needleSize: 0, guide: undefined, thread: undefined, measured: {} }
 
 /** From the straight stitches to the guide; undefined where it is not stated. */
 const guideOf = (foot: Item | undefined): Mm | undefined =>

@@ -287,10 +287,9 @@ export const memoizeDrafts = (): StageContext['draftsOf'] => {
   }
 }
 
-/** Whether all that a stage has worked out comes from the same facts. */
-const sameFacts = (a: SettingsInput, b: SettingsInput): boolean =>
-  !a.stage.targets.some(({ to }) => typeof to === 'object' && 'calc' in to) ||
-  (a.facts.guide === b.facts.guide && a.facts.thread === b.facts.thread && a.facts.needleSize === b.facts.needleSize)
+/** Whether all that is worked out comes from the same facts. */
+const sameFacts = ({ facts: a }: SettingsInput, { facts: b }: SettingsInput): boolean =>
+  a === b || (a.guide === b.guide && a.thread === b.thread && a.needleSize === b.needleSize)
 
 const sameSetup = (a: Positions, b: Positions): boolean => {
   const keys = Object.keys(a)

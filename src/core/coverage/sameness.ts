@@ -1,6 +1,7 @@
 /** Models, feet, stitches and stages that the rules cannot tell apart get the same number. */
 import { isPlateCover, type CatalogueIndex } from '../catalogue/index'
 import type { FitStatement, Id, Item, Model, Stage, Stitch, Swing, Technique, When } from '../catalogue/types'
+import { worksOut } from '../answer/calculations'
 import type { Fit } from '../answer/fit'
 import type { Ranked } from '../answer/pair'
 import { suppliedInOrder } from '../answer/stage'
@@ -218,8 +219,6 @@ export class Sameness {
       .sort()
   }
 }
-
-const worksOut = ({ targets }: Stage): boolean => targets.some(({ to }) => typeof to === 'object' && 'calc' in to)
 
 const conditionsOf = ({ methods }: Technique): When[] =>
   methods.flatMap((method) => [
