@@ -27,7 +27,9 @@ export const trialSpeech = ({ items, stitches, threads, model }: Trial): Speech 
 export const dutyText = (duty: string): string => ruleWords(duty, '')
 export const hazardText = (hazard: string): string => ruleWords(hazard, '')
 
-const stitchWord = (trial: Trial, id: string): string => trialSpeech(trial).stitch(trial.model.id, id)
+/** Nothing may be chosen yet, or whatever the machine wakes on. */
+const stitchWord = (trial: Trial, id: string): string =>
+  trial.stitches.some((stitch) => stitch.id === id) ? trialSpeech(trial).stitch(trial.model.id, id) : positionWord(id)
 
 /** How a control stands, as a person says it. */
 export const placeWord = (trial: Trial, control: string, at: string): string => {

@@ -111,10 +111,10 @@ export const useSampleDraft = (picked: Ref<Picked>, stage: Ref<CardStage | undef
     const byBook = one?.setting.default
     if (byBook === undefined) return 'the book is silent'
     return typeof byBook === 'number'
-      ? `machine gives ${usedText(byBook, scaleOf(parameter))}`
+      ? `the book says ${usedText(byBook, scaleOf(parameter))}`
       : byBook === 'auto'
         ? 'machine sets it by itself'
-        : `machine gives ${usedText(byBook.from, scaleOf(parameter))} to ${usedText(byBook.to, scaleOf(parameter))}`
+        : `the book says ${usedText(byBook.from, scaleOf(parameter))} to ${usedText(byBook.to, scaleOf(parameter))}`
   }
 
   const forget = () => {

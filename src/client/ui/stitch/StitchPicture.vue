@@ -6,7 +6,7 @@ import { saveFile } from '../saveFile'
 import { layStitch } from './stitchPicture'
 import { useSewn } from './useSewn'
 
-/** The stitch as it will lie on the fabric, to scale: as set strong, as the machine gives it faint. */
+/** The stitch as it will lie on the fabric, to scale: as set strong, as the book has it faint. */
 /** `faint`: what the faint stitch stands for. `brief`: without words and acts. */
 const props = defineProps<{ sketch: CardSketch; name: string; most?: number; faint?: string; brief?: boolean }>()
 
@@ -101,7 +101,7 @@ const save = () => {
     <figcaption v-if="!brief">
       <span class="soft">
         To scale, {{ layout.length }} mm of seam. Strong: as set<template v-if="layout.given.length > 0"
-          >; faint: {{ faint ?? 'as the machine gives it' }}</template
+          >; faint: {{ faint ?? 'as the book has it' }}</template
         ><template v-if="layout.foot">; solid lines: the foot’s opening</template
         ><template v-if="layout.plate">; dashed: the needle plate’s</template>.
         <template v-if="sketch.set.function.family === 'buttonhole' && sketch.set.sewnLength === undefined"
