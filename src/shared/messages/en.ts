@@ -235,7 +235,7 @@ const sentences: Sentences = {
     `edition of the book than ${now}: sew again before relying on ${samples.length === 1 ? 'it' : 'them'}.`,
   target: ({ because }) => `${capital(because)}.`,
   defaultInRange: ({ from, to, because }) =>
-    `The machine’s own value lies within ${formatNumber(from)} to ${formatNumber(to)}: ${because}.`,
+    `The book’s own value lies within ${formatNumber(from)} to ${formatNumber(to)}: ${because}.`,
   noControl: ({ wanted }) =>
     wanted ? `No control for it on this model. Wanted ${wanted}.` : 'Automatic on this model: nothing to set.',
   settingUnstated: ({ because }) =>
