@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { indexAskables, understand } from '#core/ask/ask'
 import { askablesOf, stopsIn } from '#core/ask/askables'
+import { STOPS, TROUBLES } from '#shared/messages/troubles'
 import { picksFrom } from '#core/ask/picks'
 import { indexCatalogue } from '#core/catalogue/index'
 import { askLines, type AskLine } from './askLines'
@@ -9,7 +10,7 @@ import { demoCustomers } from './customers'
 
 const index = indexCatalogue(demoBundle())
 const customers = demoCustomers().map(({ name, machines, owns }) => ({ id: name, name, machines, owns }))
-const askables = indexAskables(askablesOf(index, customers, []))
+const askables = indexAskables(askablesOf(index, customers, [], TROUBLES))
 const KEYS = ['model', 'customer', 'technique', 'trouble', 'fabric'] as const
 
 const names = {
@@ -18,7 +19,8 @@ const names = {
 }
 const picksOf = (line: string) => picksFrom(understand(askables, line), customers, names)
 const judge = (asked: AskLine) => {
-  if (asked.stop) return { right: stopsIn(asked.line).length > 0, silent: stopsIn(asked.line).length === 0 }
+  if (asked.stop)
+    return { right: stopsIn(asked.line, STOPS).length > 0, silent: stopsIn(asked.line, STOPS).length === 0 }
   const picks = picksOf(asked.line)
   const wrong = KEYS.filter((key) =>
     asked[key] === undefined ? picks[key]?.sure && picks[key]?.from === undefined : picks[key]?.id !== asked[key],
@@ -58,7 +60,7 @@ describe('the ask line', () => {
   it('takes words somebody has confirmed as names', () => {
     const before = picksOf('moustache on plover').technique?.id
     const learned = indexAskables(
-      askablesOf(index, customers, [{ kind: 'technique', of: 'applique', words: 'moustache' }]),
+      askablesOf(index, customers, [{ kind: 'technique', of: 'applique', words: 'moustache' }], TROUBLES),
     )
     const after = picksFrom(understand(learned, 'moustache on plover'), customers, names)
     expect(before).not.toBe('applique')
@@ -76,10 +78,10 @@ describe('the ask line', () => {
     'my daughter has a needle in her finger',
     'got an electric shock',
   ])('hears “%s” as a reason to stop', (line) => {
-    expect(stopsIn(line)).not.toEqual([])
+    expect(stopsIn(line, STOPS)).not.toEqual([])
   })
 
   it('does not hear a stop in ordinary questions', () => {
-    for (const { line } of askLines.filter(({ stop }) => !stop)) expect(stopsIn(line)).toEqual([])
+    for (const { line } of askLines.filter(({ stop }) => !stop)) expect(stopsIn(line, STOPS)).toEqual([])
   })
 })

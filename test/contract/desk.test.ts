@@ -1,6 +1,6 @@
 import PostalMime from 'postal-mime'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { STOPS } from '#core/desk/troubles'
+import { STOPS } from '#shared/messages/troubles'
 import type { CaseRow, LookingView } from '#shared/api/desk'
 import { codesIn } from '../reading/pdf'
 import { openShop, type Person, type Shop } from './shop'

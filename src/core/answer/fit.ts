@@ -14,6 +14,8 @@ export interface Fit {
   chains: Id[][]
   reasons: Reason[]
   missing: MissingFact[]
+  /** It does not fit as worked out from shank, attachment and pattern; nobody has stated it. */
+  onlyByRule?: true
 }
 
 export type FitLookup = (item: Item, model: Model) => Fit

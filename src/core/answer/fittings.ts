@@ -98,8 +98,8 @@ const withNeeds = (fitted: readonly Item[], added: readonly Item[], input: Fitti
 
 /** A needed foot or plate may be unknown to the rules; only a "does not fit" refuses it. */
 const isUnfit = (item: Item, { fitOf, model }: FittingInput): boolean => {
-  const { fits, reasons } = fitOf(item, model)
-  return fits === 'no' && reasons.some(({ code }) => code !== 'doesNotFitByRule')
+  const { fits, onlyByRule } = fitOf(item, model)
+  return fits === 'no' && !onlyByRule
 }
 
 const byPrice = (a: Item, b: Item): number =>

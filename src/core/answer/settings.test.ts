@@ -211,7 +211,7 @@ describe('the house setting', () => {
 
   it('counts what stands behind it', () => {
     const answer = card({ samples: [used(3), used(3, { by: 'B' }), used(3.1, { by: 'B', on: '2026-03-02' })], targets })
-    expect(answer.proved).toEqual({ samples: 3, people: 2, days: 2, last: '2026-03-02', pinned: false })
+    expect(answer.proved).toEqual({ sample: 'smp1', samples: 3, people: 2, days: 2, last: '2026-03-02', pinned: false })
   })
 
   it('gives what it states, and leaves the rest to the technique', () => {

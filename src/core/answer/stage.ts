@@ -296,6 +296,13 @@ const sameSetup = (a: Positions, b: Positions): boolean => {
   return keys.length === Object.keys(b).length && keys.every((key) => a[key] === b[key])
 }
 
+/** The needle plate that is on a machine as it comes: the first that is supplied. */
+export const fittedPlate = ({ supplied }: Pick<Model, 'supplied'>, { items }: CatalogueIndex): Id | undefined =>
+  supplied.find((id) => {
+    const item = items.get(id)
+    return item?.what === 'plate' && !isPlateCover(item)
+  })
+
 /** Needle plates that came with a model and are stated not to fit it, where none is left. */
 export const contradictedPlates = ({ index, fitOf }: Pick<StageContext, 'index' | 'fitOf'>, model: Model): Id[] => {
   const supplied = suppliedInOrder(model, index).flatMap((id) => index.items.get(id) ?? [])

@@ -1,5 +1,5 @@
 /** One stage of the chosen method, told in full. */
-import { isPlateCover, namedFeet } from '../catalogue/index'
+import { namedFeet } from '../catalogue/index'
 import type { Id, Item, Model, Parameter, Stage } from '../catalogue/types'
 import { alternativesOf, compared } from './alternatives'
 import { nearestRefusal, type MethodContext, type MethodResult } from './method'
@@ -8,7 +8,7 @@ import { clearRanges, settledDrafts } from './judge'
 import type { Variant } from './pair'
 import type { Reason } from './reasons'
 import { finishSetting } from './finishSetting'
-import { contradictedPlates, evidenceOf, type StageVariants } from './stage'
+import { contradictedPlates, evidenceOf, fittedPlate, type StageVariants } from './stage'
 import { threadsFor } from './threads'
 import type { Setting, StageAnswer } from './types'
 import type { Circumstances } from './when'
@@ -37,6 +37,7 @@ export const answerStage = (stage: Stage, at: number, taken: MethodResult, conte
     ...(house
       ? {
           proved: {
+            sample: house.sample.id,
             samples: house.samples,
             people: house.people,
             days: house.days,
@@ -114,10 +115,7 @@ const swingLimit = ({ pair: { foot, model } }: Variant): Reason[] => {
 }
 
 const plateChange = ({ pair, plate }: Variant, { index }: MethodContext): Reason[] => {
-  const fitted = pair.model.supplied.find((id) => {
-    const item = index.items.get(id)
-    return item?.what === 'plate' && !isPlateCover(item)
-  })
+  const fitted = fittedPlate(pair.model, index)
   return plate && plate.id !== fitted
     ? [{ code: 'changePlate', ...(fitted === undefined ? {} : { from: fitted }), to: plate.id }]
     : []

@@ -61,8 +61,8 @@ export interface StageAnswer {
   plate?: Id
   accessories: Id[]
   fitEvidence: FitEvidence
-  /** Good samples behind the house setting; `days` counts the different days they were sewn on. */
-  proved?: { samples: number; people: number; days: number; last: string; pinned: boolean }
+  /** The sample of the house setting and the good ones behind it; `days`: on how many different days they were sewn. */
+  proved?: { sample: Id; samples: number; people: number; days: number; last: string; pinned: boolean }
   needle: { system?: string; point: string; size: NeedleSize }
   threads: { place: string; thread: Id }[]
   maxSpeed?: StitchesPerMinute

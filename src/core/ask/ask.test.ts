@@ -99,13 +99,19 @@ describe('one line of free text', () => {
 })
 
 describe('words at which no setting is told', () => {
+  const stops = [
+    { id: 'finger', words: ['needle in my finger', 'needle through finger'], firstAid: true },
+    { id: 'smoke', words: ['smoke'] },
+    { id: 'smell', words: ['smells burnt'] },
+    { id: 'sparks', words: ['spark', 'sparks'] },
+  ]
   it.each<[string, string[]]>([
     ['there is smoke from the back', ['smoke']],
     ['smells burnt and sparks', ['smell', 'sparks']],
     ['needle went through my finger', ['finger']],
     ['how do I sew a blind hem', []],
   ])('“%s”', (line, expected) => {
-    expect(stopsIn(line).map(({ id }) => id)).toEqual(expected)
+    expect(stopsIn(line, stops).map(({ id }) => id)).toEqual(expected)
   })
 
   it('are heard wherever they stand, all of a phrase’s telling words', () => {

@@ -3,7 +3,7 @@
  */
 import type { CatalogueIndex } from '../catalogue/index'
 import type { Id } from '../catalogue/types'
-import { STOPS, TROUBLES } from '../desk/troubles'
+import type { StopWord, Trouble } from '../desk/troubleTypes'
 import { says, type Askable, type AskKind } from './ask'
 
 /** A word somebody of the shop has confirmed. */
@@ -20,6 +20,7 @@ export const askablesOf = (
   index: CatalogueIndex,
   customers: readonly { id: Id; name: string }[],
   learned: readonly Learned[],
+  troubles: readonly Trouble[],
 ): Askable[] => {
   const also = (kind: AskKind, id: Id, words: readonly string[]): string[] => [
     ...words,
@@ -51,15 +52,15 @@ export const askablesOf = (
     ),
     ...customers.map(({ id, name }) => made('customer', id, name)),
     ...[...index.techniques.values()].map(({ id, name, aliases = [] }) => made('technique', id, name, aliases)),
-    ...TROUBLES.map(({ id, name, words }) => made('trouble', id, name, words)),
+    ...troubles.map(({ id, name, words }) => made('trouble', id, name, words)),
     ...faults.values(),
     ...[...index.fabrics.values()].map(({ id, name }) => made('fabric', id, name)),
   ]
 }
 
 /** The words in a line at which no setting is told; the gravest first. */
-export const stopsIn = (line: string): { id: string; firstAid: boolean; words: string }[] =>
-  STOPS.flatMap(({ id, words, firstAid = false }) => {
+export const stopsIn = (line: string, stops: readonly StopWord[]): { id: string; firstAid: boolean; words: string }[] =>
+  stops.flatMap(({ id, words, firstAid = false }) => {
     const heard = words.find((phrase) => says(line, phrase))
     return heard === undefined ? [] : [{ id, firstAid, words: heard }]
   })

@@ -3,6 +3,7 @@ import type { Fabric, Model, Parameter, Positions, Range, Scale, Stage } from '.
 import type { CatalogueIndex } from '../catalogue/index'
 import { sampleKey, withContents } from '../catalogue/index'
 import type { Reason } from '../answer/reasons'
+import { fittedPlate } from '../answer/stage'
 import type { Answer, Question, Setting, StageAnswer, Verdict } from '../answer/types'
 import type { FootShape } from './footPlan'
 import { Naming, type Names } from '../names/names'
@@ -208,7 +209,7 @@ const cardStage = (
     return { parameter, setting, scale, hits: hitsOn(scale, setting.clear), ...standing }
   })
   const changes = values.filter(({ act }) => act === 'set')
-  const change = answer.reasons.some(({ code }) => code === 'changePlate')
+  const change = answer.plate !== undefined && answer.plate !== fittedPlate(model, index)
   return {
     stage: stage.id,
     name: stage.name,
@@ -252,20 +253,18 @@ const cardChangeover = ({ plan, back, from, goal, controls }: Changeover, model:
 const houseSample = (
   index: CatalogueIndex,
   { technique, fabric }: Question,
-  { model: id, stage, stitch, foot, settings }: StageAnswer,
+  { model: id, stage, stitch, foot, settings, proved }: StageAnswer,
   tolerance: ShopTolerance,
 ): CardStage['house'] => {
-  const [reason] = Object.values(settings).flatMap(
-    (setting) => setting?.reasons.filter(({ code }) => code === 'houseSetting') ?? [],
-  )
   const model = index.models.get(id)
-  if (reason?.code !== 'houseSetting' || !model) return undefined
+  if (!proved || !model || !Object.values(settings).some((setting) => setting?.from === 'house')) return undefined
+  const { sample } = proved
   const cells = (index.techniques.get(technique)?.methods ?? []).map(
     (method) => index.samples.get(sampleKey({ model: id, technique, method: method.id, stage, fabric, stitch })) ?? [],
   )
-  const cell = cells.find((sewn) => sewn.some((one) => one.id === reason.sample)) ?? []
+  const cell = cells.find((sewn) => sewn.some((one) => one.id === sample)) ?? []
   const spread = spreadOf(standing(cell, model, stitch, foot), model, tolerance)
-  return { sample: reason.sample, disputed: spread.filter(({ disputed }) => disputed) }
+  return { sample, disputed: spread.filter(({ disputed }) => disputed) }
 }
 
 /** What its drawing is made from; nothing for a foot of which nothing is stated that could be drawn. */

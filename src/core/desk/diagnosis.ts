@@ -10,7 +10,7 @@ import { asTheCardSays, missing, type MachineState } from '../practice/machine'
 import { sewWith, type Finding } from '../practice/sew'
 import type { Trial, TrialValues } from '../practice/trial'
 import { TOLERANCE } from '../units/quantities'
-import type { Trouble } from './troubles'
+import type { Trouble } from './troubleTypes'
 
 /** What somebody has told of the machine; what is left out nobody has looked at. */
 export interface Shown {

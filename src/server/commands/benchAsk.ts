@@ -1,6 +1,7 @@
 /** The ask line on a large shop: the demo's lines and names of the made catalogue, as they come and mistyped. */
 import { indexAskables, understand } from '#core/ask/ask'
 import { askablesOf } from '#core/ask/askables'
+import { TROUBLES } from '#shared/messages/troubles'
 import { indexCatalogue } from '#core/catalogue/index'
 import { askLines } from '#demo/askLines'
 import { demoBundle } from '#demo/bundle'
@@ -25,7 +26,7 @@ export const benchAsk = (row: (name: string, value: string) => void): void => {
     name: `Person${i} of Street${i % 97}`,
   }))
   const from = performance.now()
-  const index = indexAskables(askablesOf(indexCatalogue(bundle), customers, []))
+  const index = indexAskables(askablesOf(indexCatalogue(bundle), customers, [], TROUBLES))
   row(
     `Ask line: ${bundle.models.length} models, ${bundle.techniques.length} techniques, ${CUSTOMERS} customers indexed`,
     `${(performance.now() - from).toFixed(0)} ms`,

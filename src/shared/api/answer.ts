@@ -56,6 +56,7 @@ export const StageAnswer = z.object({
   fitEvidence: z.enum(['bench', 'book', 'workedOut']),
   proved: z
     .object({
+      sample: Id,
       samples: z.int(),
       people: z.int(),
       days: z.int(),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { TROUBLES } from '#core/desk/troubles'
+import { TROUBLES } from '#shared/messages/troubles'
 import type { CustomerRow } from '#shared/api/customers'
 import type { CaseWrite } from '#shared/api/desk'
 import { outcomeWord } from '#shared/messages/desk'

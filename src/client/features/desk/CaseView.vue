@@ -2,7 +2,7 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import type { Card } from '#core/card/card'
 import { ladderFor } from '#core/desk/ladder'
-import { TROUBLES } from '#core/desk/troubles'
+import { TROUBLES } from '#shared/messages/troubles'
 import type { Model } from '#core/catalogue/types'
 import type { ModelPage } from '#shared/api/rows'
 import type { CaseWrite } from '#shared/api/desk'

@@ -3,7 +3,7 @@ import { computed, shallowRef, watch } from 'vue'
 import { useRoute, useRouter, type LocationQueryValue } from 'vue-router'
 import { sameValue } from '#core/catalogue/sameValue'
 import { stopsIn } from '#core/ask/askables'
-import { STOPS } from '#core/desk/troubles'
+import { STOPS } from '#shared/messages/troubles'
 import type { CustomerRow } from '#shared/api/customers'
 import type { CaseRow, CaseWrite } from '#shared/api/desk'
 import { call, get, problemText } from '../../api/client'
@@ -91,7 +91,7 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
 
   /** Heard in what is asked as well: nobody has to notice it. */
   const stop = computed(() => {
-    const id = draft.value?.stop ?? stopsIn(draft.value?.question ?? '')[0]?.id
+    const id = draft.value?.stop ?? stopsIn(draft.value?.question ?? '', STOPS)[0]?.id
     return STOPS.find((one) => one.id === id)
   })
   const put = (next: Partial<CaseWrite>) => {

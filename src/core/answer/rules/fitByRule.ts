@@ -64,6 +64,7 @@ export const fitByRule = (
     chains: [],
     reasons: [{ code: 'doesNotFitByRule', item: foot.id, needs: differs.needs, has: differs.has }],
     missing: [],
+    onlyByRule: true,
   }
 }
 

@@ -2,6 +2,7 @@
 import { z } from 'zod'
 import { understand } from '#core/ask/ask'
 import { stopsIn, type Learned } from '#core/ask/askables'
+import { STOPS } from '#shared/messages/troubles'
 import { picksFrom } from '#core/ask/picks'
 import { wordsOf } from '#core/ask/words'
 import { AskQuery, AskView, LearnedWords, LearnWords } from '#shared/api/desk'
@@ -28,7 +29,7 @@ export const askRoutes = [
         customers.map(({ customer }) => customer),
         { model: named(snapshot.index.models), technique: named(snapshot.index.techniques) },
       )
-      return { picks, stops: stopsIn(query.q) } as never
+      return { picks, stops: stopsIn(query.q, STOPS) } as never
     },
   }),
   route({

@@ -2,6 +2,7 @@
 import type { DataSource } from 'typeorm'
 import { indexAskables, type AskIndex } from '#core/ask/ask'
 import { askablesOf, type Learned } from '#core/ask/askables'
+import { TROUBLES } from '#shared/messages/troubles'
 import type { CustomerRow } from '#shared/api/customers'
 import { AskAliasRow } from '../../database/entities/index'
 import type { Snapshot } from '../catalogue/snapshot'
@@ -38,6 +39,7 @@ export class AskService {
             snapshot.index,
             customers.map(({ customer }) => customer),
             learned,
+            TROUBLES,
           ),
         )
     this.cached = { revision: snapshot.revision, until: now + KEPT_MS, said, index }

@@ -2,7 +2,7 @@
 import { z } from 'zod'
 import { historyOf, lookBack } from '#core/desk/cases'
 import { diagnose, faultTrouble, type Shown } from '#core/desk/diagnosis'
-import { TROUBLES } from '#core/desk/troubles'
+import { TROUBLES } from '#shared/messages/troubles'
 import { tradeUp, usedIn } from '#core/desk/tradeUp'
 import { Naming } from '#core/names/names'
 import { nameCarried } from '#core/translate/names'

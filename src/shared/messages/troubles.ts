@@ -1,27 +1,8 @@
 /**
  * What a machine does wrong whatever is sewn, and the words at which no setting is told: the desk's common knowledge.
  */
-import type { Id, Parameter } from '../catalogue/types'
-
-export interface TroubleCause {
-  /** A key that closed cases count by. */
-  key: string
-  text: string
-  /** What on the machine brings it about, where that can be seen. */
-  parameter?: Parameter
-  toward?: 'high' | 'low'
-}
-
-export interface Trouble {
-  id: Id
-  name: string
-  /** What people say. */
-  words: string[]
-  /** Ranked: the usual one first. */
-  causes: TroubleCause[]
-  /** Has a script of its own. */
-  script?: 'jam'
-}
+import type { Parameter } from '#core/catalogue/types'
+import type { StopWord, Trouble, TroubleCause } from '#core/desk/troubleTypes'
 
 const cause = (key: string, text: string, parameter?: Parameter, toward?: 'high' | 'low'): TroubleCause => ({
   key,
@@ -178,13 +159,6 @@ export const TROUBLES: readonly Trouble[] = [
     causes: [cause('guide', 'thread not in the winding guide'), cause('bobbin', 'bobbin of another class')],
   },
 ]
-
-export interface StopWord {
-  id: string
-  words: string[]
-  /** First aid comes first. */
-  firstAid?: boolean
-}
 
 /** At these no setting is told. */
 export const STOPS: readonly StopWord[] = [

@@ -1,0 +1,29 @@
+/** Troubles of a machine and words at which no setting is told; the texts are in `shared/messages/troubles.ts`. */
+import type { Id, Parameter } from '../catalogue/types'
+
+export interface TroubleCause {
+  /** A key that closed cases count by. */
+  key: string
+  text: string
+  /** What on the machine brings it about, where that can be seen. */
+  parameter?: Parameter
+  toward?: 'high' | 'low'
+}
+
+export interface Trouble {
+  id: Id
+  name: string
+  /** What people say. */
+  words: string[]
+  /** Ranked: the usual one first. */
+  causes: TroubleCause[]
+  /** Has a script of its own. */
+  script?: 'jam'
+}
+
+export interface StopWord {
+  id: string
+  words: string[]
+  /** First aid comes first. */
+  firstAid?: boolean
+}
