@@ -127,6 +127,28 @@ describe('what is set and what is left', () => {
   })
 })
 
+describe('a two-faced dial', () => {
+  it('is told by the face that holds once all stands, in the step as in the value', () => {
+    const face = (at: string, mark: string) => ({ when: { leftNeedle: at }, marks: [{ mark, value: 3 }] })
+    const scale: Scale = { shows: 'marks', from: 3, to: 3, faces: [face('in', 'A'), face('out', 'C')], kept: true }
+    const needle = { positions: ['in', 'out'], seconds: 30, habit: 10 }
+    const model: Model = {
+      ...P,
+      scales: { ...P.scales, width: scale },
+      supplied: [...P.supplied, 'standard'],
+      stitches: [stitch({ function: 'zigzag', defaults: { width: 3 } })],
+      controls: { controls: { leftNeedle: needle }, normal: { leftNeedle: 'in' }, rules: [] },
+    }
+    const sewn = stage({ stitches: [{ function: 'zigzag' }], setup: { leftNeedle: 'out' } })
+    const index = indexCatalogue(bundleOf({ models: [model], items: [standard], techniques: [technique([sewn])] }))
+    const question = { technique: 'technique', model: 'p', fabric: 'cotton' }
+    const [told] = cardOf(index, question, explain({ index, fitOf: fitLookup(index) }, question)).stages
+    const moves = (told?.steps ?? []).flatMap((step) => (step.step === 'moves' ? step.moves : []))
+    expect(moves.find(({ control }) => control === 'width')?.shown).toBe('left needle out, dial at C')
+    expect(told?.changes.map(({ setting }) => setting.shown)).toEqual(['left needle out, dial at C'])
+  })
+})
+
 function marks(...values: number[]) {
   return values.map((value) => ({ mark: `${value}`, value }))
 }

@@ -3,7 +3,7 @@
  * places `{fit}` and `{set}`, sew, finish.
  */
 import type { CatalogueIndex } from '../catalogue/index'
-import type { ControlRule, Controls, Id, Model, Parameter, Step } from '../catalogue/types'
+import type { ControlRule, Controls, Id, Model, Parameter, Positions, Step } from '../catalogue/types'
 import type { StageAnswer } from '../answer/types'
 import type { Changeover } from '../changeover/changeover'
 import type { ChangeoverPlan, PlanStep } from '../changeover/plan'
@@ -91,7 +91,7 @@ export const planSteps = (plan: ChangeoverPlan, { controls }: Controls, model: M
   if (plan.outcome === 'look')
     return [{ step: 'look', controls: plan.controls.map((control) => ({ control, where: controls[control]?.where })) }]
   if (plan.outcome === 'blocked') return [{ step: 'blocked', control: plan.control, to: plan.to, rules: plan.rules }]
-  const breaths = inBreaths(plan.steps.map((step) => cardMove(step, controls, model)))
+  const breaths = inBreaths(plan.steps.map((step) => cardMove(step, controls, model, plan.end)))
   return placedOnce(
     breaths.map((moves) => ({
       step: 'moves',
@@ -122,7 +122,8 @@ const SET_LAST: ReadonlySet<string> = new Set([
   'buttonholeStep',
 ])
 
-const cardMove = (step: PlanStep, controls: Controls['controls'], model: Model): CardMove => {
+/** `end`: how all stands once the plan is done, for a dial that reads otherwise then. */
+const cardMove = (step: PlanStep, controls: Controls['controls'], model: Model, end: Positions): CardMove => {
   const { control, from, to, hazards, duties } = step
   const placed = controls[control]
   return {
@@ -133,16 +134,17 @@ const cardMove = (step: PlanStep, controls: Controls['controls'], model: Model):
     hazards,
     duties,
     means: meaning(control, model),
-    ...shownValue(control, to, model),
+    ...shownValue(control, to, model, end),
     ...(placed?.say?.[to] === undefined ? {} : { say: placed.say[to] }),
     ...(placed?.where === undefined ? {} : { where: placed.where }),
   }
 }
 
 /** A value as the model shows it where it is to stand; nothing for another control. */
-const shownValue = (control: string, to: string, { scales }: Model): { shown?: string } => {
+const shownValue = (control: string, to: string, { scales }: Model, setup: Positions): { shown?: string } => {
   const value = control in scales ? valueAt(to) : undefined
-  return value === undefined ? {} : { shown: showValue(value, control as Parameter, scales[control as Parameter]) }
+  if (value === undefined) return {}
+  return { shown: showValue(value, control as Parameter, scales[control as Parameter], setup) }
 }
 
 export const meaning = (control: string, { scales }: Pick<Model, 'scales'>): CardMove['means'] => {

@@ -109,6 +109,13 @@ describe('what it sews', () => {
     expect(sewn).toBeGreaterThan(200)
   })
 
+  it('takes a width that nobody told in figures from where its dial stands', () => {
+    const { width: _, ...values } = card.values
+    const standing = (width: string) => sewWith(plover, { ...card, values, positions: { ...card.positions, width } })
+    const strikes = (width: string) => standing(width).findings.some(({ code }) => code === 'strike')
+    expect(['2.5', '2..2.8', '6', '2..6'].map(strikes)).toEqual([false, false, true, true])
+  })
+
   it('strikes beyond what foot, plate or needle bar allow', () => {
     const sewn = sewWith(plover, set(plover, card, 'width', 6))
     expect(sewn.verdict).toBe('stops')

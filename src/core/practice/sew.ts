@@ -7,7 +7,7 @@ import { specFrom } from '../card/sketch'
 import type { StitchSpec } from '../stitch/types'
 import { coveringFeed } from '../workbench/buttonholeFit'
 import { perforation } from '../workbench/density'
-import { needleAt, valuePosition } from '../changeover/positions'
+import { needleAt, UNKNOWN, valueAt } from '../changeover/positions'
 import { missing, stitchOf, type MachineState } from './machine'
 import type { Trial, TrialItem } from './trial'
 
@@ -62,7 +62,7 @@ const strikeOf = (trial: Trial, state: MachineState): Reason | undefined => {
   const foot = itemAt(trial, state, 'foot')
   const plate = itemAt(trial, state, 'plate')
   const swing = stitch.swing ?? stitchFunction.swing
-  const width = widthOf(trial, state)
+  const width = widthOf(state)
   const needle = needleAt(state.positions['needle'] ?? '')
   const fences = fencesAround({
     model: trial.model as Model,
@@ -82,13 +82,11 @@ const strikeOf = (trial: Trial, state: MachineState): Reason | undefined => {
   return wouldHit(path, fences, { foot: foot as Item | undefined, trusted })
 }
 
-/** The width in force; where the book gives a range and it stands there, its two ends. */
-const widthOf = (trial: Trial, { values, positions }: MachineState): Range | undefined => {
+/** The width in force; where it stands somewhere in a range, its two ends. */
+const widthOf = ({ values, positions }: MachineState): Range | undefined => {
   if (values.width !== undefined) return { from: values.width, to: values.width }
-  const setting = trial.answer.settings.width
-  return setting && typeof setting.value === 'object' && positions['width'] === valuePosition(setting.value)
-    ? setting.value
-    : undefined
+  const stands = valueAt(positions['width'] ?? UNKNOWN)
+  return typeof stands === 'number' ? { from: stands, to: stands } : typeof stands === 'object' ? stands : undefined
 }
 
 const itemAt = ({ items }: Trial, { positions }: MachineState, control: string): TrialItem | undefined =>

@@ -1,6 +1,6 @@
 /** How the places of controls are said. */
 import { inWords, showValue } from '#core/answer/show'
-import type { Parameter, Scale } from '#core/catalogue/types'
+import type { Parameter, Positions, Scale } from '#core/catalogue/types'
 import { needleAt, valueAt } from '#core/changeover/positions'
 
 const WORDS: Record<string, string> = {
@@ -22,8 +22,13 @@ export const needleWord = (at: string): string | undefined => {
   return needle && `${needle.point} ${needle.size}${needle.twin === undefined ? '' : `, ${needle.twin} mm apart`}`
 }
 
-/** A value's place as the model shows it. */
-export const valueWord = (at: string, parameter: Parameter, scale: Scale | 'absent' | undefined): string => {
+/** A value's place as the model shows it while its controls stand so. */
+export const valueWord = (
+  at: string,
+  parameter: Parameter,
+  scale: Scale | 'absent' | undefined,
+  setup: Positions,
+): string => {
   const value = valueAt(at)
-  return value === undefined ? positionWord(at) : showValue(value, parameter, scale)
+  return value === undefined ? positionWord(at) : showValue(value, parameter, scale, setup)
 }

@@ -6,7 +6,7 @@ import { meaning } from '#core/card/steps'
 import { formatNumber } from '#core/units/format'
 import { noNames, stitchName, within } from '#core/names/names'
 import { speech, type Speech } from './en'
-import type { Parameter } from '#core/catalogue/types'
+import type { Parameter, Positions } from '#core/catalogue/types'
 import { NOTHING } from '#core/changeover/positions'
 import { positionWord, valueWord } from './positions'
 import { moveText } from './steps'
@@ -31,13 +31,13 @@ export const hazardText = (hazard: string): string => ruleWords(hazard, '')
 const stitchWord = (trial: Trial, id: string): string =>
   trial.stitches.some((stitch) => stitch.id === id) ? trialSpeech(trial).stitch(trial.model.id, id) : positionWord(id)
 
-/** How a control stands, as a person says it. */
-export const placeWord = (trial: Trial, control: string, at: string): string => {
+/** How a control stands, as a person says it; `stands`: the others, as the card has them where left out. */
+export const placeWord = (trial: Trial, control: string, at: string, stands: Positions = trial.goal): string => {
   const say = trialSpeech(trial)
   if (control === 'stitch') return stitchWord(trial, at)
   if (control.startsWith('thread:')) return say.thread(at) === at ? positionWord(at) : say.thread(at)
   if (control in trial.model.scales)
-    return valueWord(at, control as Parameter, trial.model.scales[control as Parameter])
+    return valueWord(at, control as Parameter, trial.model.scales[control as Parameter], stands)
   return at
     .split('+')
     .map((word) => (trial.items.some(({ id }) => id === word) ? say.item(word) : positionWord(word)))

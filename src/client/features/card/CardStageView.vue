@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Card, CardStage } from '#core/card/card'
-import { positionsInWords } from '#core/answer/show'
 import { evidenceWord, speech } from '#shared/messages/en'
 import { spreadText } from '#shared/messages/samples'
-import { durationWords, list, parameterWord, sideWord } from '#shared/messages/words'
+import { durationWords, list, parameterWord, positionsWords, sideWord } from '#shared/messages/words'
 import { usePicks } from '../../state/picks'
 import FootPicture from '../../ui/FootPicture.vue'
 import StitchPicture from '../../ui/stitch/StitchPicture.vue'
@@ -84,7 +83,7 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
           No control on this model for
           {{ list(missing.map(({ parameter }) => parameterWord(parameter).toLowerCase())) }}: nothing to set.
         </p>
-        <p v-if="Object.keys(setup).length > 0"><strong>Stands so:</strong> {{ positionsInWords(setup) }}.</p>
+        <p v-if="Object.keys(setup).length > 0"><strong>Stands so:</strong> {{ positionsWords(setup) }}.</p>
       </section>
 
       <section class="doing">

@@ -56,7 +56,7 @@ export const useSending = (card: () => Card, at: () => number) => {
         [...stage.changes, ...stage.unchanged].map(({ parameter, scale }) => [parameter, scale]),
       )
       const values = settings.map(([parameter]) => {
-        const at = valueWord(shown[parameter] ?? NOTHING, parameter as Parameter, scales.get(parameter))
+        const at = valueWord(shown[parameter] ?? NOTHING, parameter as Parameter, scales.get(parameter), shown)
         return `${controlWord(parameter)} ${at}`
       })
       shows.value =

@@ -16,7 +16,7 @@ const emit = defineEmits<{ move: [control: string, to: string]; set: [parameter:
 const groups = computed(() => panelOf(props.trial))
 const isButtons = ({ is }: PanelControl): boolean => is === 'places' || is === 'act'
 const at = (id: string) => props.state.positions[id] ?? ''
-const shown = (id: string) => placeWord(props.trial, id, at(id))
+const shown = (id: string) => placeWord(props.trial, id, at(id), props.state.positions)
 const faults = ref<Record<string, string>>({})
 
 const textOf = (id: string) => {
