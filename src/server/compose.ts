@@ -3,7 +3,7 @@ import { pino } from 'pino'
 import { indexCatalogue } from '#core/catalogue/index'
 import { demoAccounts } from '#demo/accounts'
 import type { Config } from './config'
-import { connect } from './database/connect'
+import { beginServing, connect } from './database/connect'
 import { logged } from './database/faults'
 import { alone, migrate } from './database/migrate'
 import { checkedBundle, importBundle } from './features/bundle/merge'
@@ -61,6 +61,7 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
     if (config.demo) await loadDemo(services)
   })
   await services.cases.forgetNames((await services.settings.read()).forgetNamesAfter, now())
+  beginServing(database)
   return {
     app: createApp(services, routes),
     services,

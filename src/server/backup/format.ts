@@ -32,6 +32,31 @@ export const encode = (value: unknown): Value =>
 export const decode = (value: Value): unknown =>
   value !== null && typeof value === 'object' ? Buffer.from(value.base64, 'base64') : value
 
+/** Characters of a line: a row is a packet of the database at the most, of 16 MB, and bytes are written longer. */
+export const MOST_OF_LINE = 64 * 1024 * 1024
+
+/** Throws `BackupFault` at a line that is too long to be a row, before it is read whole. */
+export async function* cutIntoLines(pieces: AsyncIterable<string>, most = MOST_OF_LINE): AsyncGenerator<string> {
+  let open: string[] = []
+  let length = 0
+  const take = (piece: string) => {
+    length += piece.length
+    if (length > most) throw new BackupFault('A line of it is too long to be a row. Nothing was changed.')
+    open.push(piece)
+  }
+  for await (const piece of pieces) {
+    const [first = '', ...others] = piece.split('\n')
+    take(first)
+    for (const next of others) {
+      yield open.join('')
+      open = []
+      length = 0
+      take(next)
+    }
+  }
+  if (length > 0) yield open.join('')
+}
+
 /** Sums up the lines of tables as they pass. */
 export class Summing {
   private readonly open = new Map<string, { rows: number; hash: Hash }>()

@@ -1,6 +1,5 @@
 /** A backup put into a database: first into a scratch one, checked there, then all at once into the shop. */
 import { createReadStream } from 'node:fs'
-import { createInterface } from 'node:readline'
 import { pipeline } from 'node:stream'
 import { createGunzip } from 'node:zlib'
 import { createHash, randomBytes, type Hash } from 'node:crypto'
@@ -8,7 +7,7 @@ import type { Connection } from 'mysql2/promise'
 import { DataSource } from 'typeorm'
 import { migrate as bringUpToDate } from '../database/migrate'
 import { migrations } from '../database/migrations/index'
-import { BackupFault, decode, End, Head, Summing, TableLine, type Sums } from './format'
+import { BackupFault, cutIntoLines, decode, End, Head, Summing, TableLine, type Sums } from './format'
 import { columnsOf, openPlain, quoted, rowLines, tablesIn } from './write'
 
 const ROWS_AT_ONCE = 100
@@ -213,8 +212,9 @@ async function* linesOf(file: string): AsyncGenerator<string> {
     broken = error ?? undefined
   })
   try {
-    yield* createInterface({ input: unpacked, crlfDelay: Infinity })
+    yield* cutIntoLines(unpacked.setEncoding('utf8'))
   } catch (error) {
+    if (error instanceof BackupFault) throw error
     broken = error as Error
   }
   if (broken) throw new BackupFault(`The file cannot be unpacked: ${broken.message}. Nothing was changed.`)

@@ -5,10 +5,19 @@ import { entities } from './entities/index'
 import { migrations } from './migrations/index'
 
 const CONNECT_MS = 5000
-/** A statement that takes longer is given up: the longest of a large import takes a second. */
-const STATEMENT_MS = 20_000
+/** What a statement may take: what is brought up to date, and what carries much, takes longer than an answer may. */
+const STATEMENT_MS = { long: 20_000, served: 5000 }
+/** Text and bytes of a statement that carries much; the longest of a large import takes a second. */
+const MUCH = 64 * 1024
 /** Requests that may wait for a connection of the pool. */
 const MOST_WAITING = 1000
+
+const serving = new WeakSet<DataSource>()
+
+/** From now on somebody waits for each statement. */
+export const beginServing = (database: DataSource): void => {
+  serving.add(database)
+}
 
 /** A connection pool to the shop's database; nothing is created or changed by connecting. */
 export const connect = async (url: string, { poolSize = 10 } = {}): Promise<DataSource> => {
@@ -31,17 +40,46 @@ export const connect = async (url: string, { poolSize = 10 } = {}): Promise<Data
   pool.on('acquire', (connection) => {
     if (bounded.has(connection)) return
     bounded.add(connection)
-    boundStatements(connection)
+    boundStatements(connection, (statement) =>
+      serving.has(database) && sizeOf(statement) < MUCH ? STATEMENT_MS.served : STATEMENT_MS.long,
+    )
   })
   return database
 }
 
-/** The driver knows a bound for one statement, and none for all. */
-const boundStatements = (connection: Connection): void => {
+type Statement = [statement: string | QueryOptions, values?: unknown]
+
+/** The driver knows a bound for one statement, and none for all; what was given up goes on in its connection. */
+const boundStatements = (connection: Connection, boundOf: (statement: Statement) => number): void => {
   const query = connection.query.bind(connection) as (options: QueryOptions, ...rest: unknown[]) => unknown
   connection.query = ((statement: string | QueryOptions, ...rest: unknown[]) =>
     query(
-      { timeout: STATEMENT_MS, ...(typeof statement === 'string' ? { sql: statement } : statement) },
-      ...rest,
+      {
+        timeout: boundOf([statement, rest[0]]),
+        ...(typeof statement === 'string' ? { sql: statement } : statement),
+      },
+      ...rest.map((one) => (typeof one === 'function' ? endingWhatHangs(connection, one as Answered) : one)),
     )) as never
 }
+
+type Answered = (error: { code?: string } | null, ...rest: unknown[]) => unknown
+
+const endingWhatHangs =
+  (connection: Connection, answered: Answered): Answered =>
+  (error, ...rest) => {
+    if (error?.code === 'PROTOCOL_SEQUENCE_TIMEOUT') connection.destroy()
+    return answered(error, ...rest)
+  }
+
+const sizeOf = ([statement, values]: Statement): number => {
+  const text = typeof statement === 'string' ? statement : statement.sql
+  const listed = Array.isArray(values) ? (values as unknown[]) : []
+  return listed.reduce<number>((sum, value) => sum + lengthOf(value), text.length)
+}
+
+const lengthOf = (value: unknown): number =>
+  typeof value === 'string' || Buffer.isBuffer(value)
+    ? value.length
+    : Array.isArray(value)
+      ? value.reduce<number>((sum, one) => sum + lengthOf(one), 0)
+      : 0
