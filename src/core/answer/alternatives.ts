@@ -1,8 +1,9 @@
 import { bookCodes, withContents, type CatalogueIndex } from '../catalogue/index'
 import type { Id } from '../catalogue/types'
 import type { Variant } from './pair'
+import { compareNamed, EVIDENCE_RANK } from './preference'
 import type { Reason } from './reasons'
-import { compareNamed, evidenceOf, hasTradeOff } from './stage'
+import { evidenceOf, hasTradeOff } from './stage'
 import type { Alternative } from './types'
 
 /** The stage's other pairs, best first, each once, with what is better and worse than the chosen one. */
@@ -92,10 +93,9 @@ export const compared = (other: Variant, chosen: Variant): Pick<Alternative, 'be
     { code: 'shorterChain' },
     { code: 'longerChain', chain: other.fitting.chain },
   )
-  const strength = { bench: 2, book: 1, workedOut: 0 }
   const evidence = evidenceOf(other)
   weigh(
-    strength[evidence] - strength[evidenceOf(chosen)],
+    EVIDENCE_RANK[evidenceOf(chosen)] - EVIDENCE_RANK[evidence],
     { code: 'strongerEvidence', evidence },
     { code: 'weakerEvidence', evidence },
   )

@@ -5,10 +5,11 @@ import type { FitLookup } from './fit'
 import { memoizeFittings } from './fittings'
 import { clearanceLookup } from './judge'
 import { judgeMethod, judgeMethodBriefly, type MethodContext, type MethodResult } from './method'
+import { costsOf } from './preference'
 import type { Purchase } from './purchases'
 import { checkQuestion } from './question'
 import type { Reason } from './reasons'
-import { costsOf, hasTradeOff, memoizeDrafts } from './stage'
+import { hasTradeOff, memoizeDrafts } from './stage'
 import { answerStage } from './stageAnswer'
 import type { Answer, MethodAnswer, Question, Verdict } from './types'
 import { holds } from './when'
@@ -93,7 +94,7 @@ export const methodsAsked = (
 }
 
 /** What methods are compared by. */
-type Judged = Pick<MethodResult, 'verdict' | 'tradeOffs'> & { purchase: { toGet: Id[] } | undefined }
+type Judged = Pick<MethodResult, 'verdict' | 'tradeOffs'> & { purchase: { toGet: readonly Id[] } | undefined }
 
 /** Best-ranked ready, else best-ranked other route, else fewest items, fewest trade-offs, best rank. */
 export const takenMethod = <Result extends Judged>(results: readonly Result[]): Result | undefined =>

@@ -2,9 +2,11 @@
 import type { CatalogueIndex } from '../catalogue/index'
 import type { Fabric, Id, Method, Model, Technique } from '../catalogue/types'
 import type { FitLookup } from './fit'
-import { bestPurchase, tradeOffs, type Purchase } from './purchases'
+import { compareRefused, nearnessOf, tradeOffs, type Refused } from './preference'
+import { bestPurchase, type Purchase } from './purchases'
 import type { Reason } from './reasons'
 import {
+  factsOf,
   footFunctions,
   hasTradeOff,
   platesOf,
@@ -13,7 +15,6 @@ import {
   type StageContext,
   type StageVariants,
 } from './stage'
-import { beadThread } from './threads'
 import type { Question, Verdict } from './types'
 import type { Circumstances } from './when'
 
@@ -89,18 +90,20 @@ const judged = (
     ...context.shared,
     getStandard,
     hadOnly,
-    factsOf: ({ stage, needle, model }) => ({
-      needleSize: needle.size,
-      thread: beadThread(stage, at(model), index),
-      measured: job?.measured ?? NOTHING_MEASURED,
-    }),
+    factsOf: factsOf({ at, index, job }),
     platesOn: platesOf({ index, fitOf, had }, hadOnly ? [] : platesSomeFootNeeds(method, index)),
   }
   const stages = method.stages.map((stage) => stageVariants(stage, stageContext))
   const stopped = stages.findIndex(({ variants }) => variants.length === 0)
   const purchase =
     stopped >= 0 ? undefined : bestPurchase({ index, stages: stages.map(({ variants }) => variants), stock })
-  const base = { method, rank, stages, purchase, tradeOffs: purchase ? tradeOffs(purchase) : 0 }
+  const base = {
+    method,
+    rank,
+    stages,
+    purchase,
+    tradeOffs: purchase ? tradeOffs({ keys: purchase.chosen.map(({ preference }) => preference.key) }) : 0,
+  }
   if (purchase) return { ...base, verdict: verdictOf(purchase) }
   const failing = method.stages[Math.max(stopped, 0)]
   return {
@@ -111,8 +114,6 @@ const judged = (
       : {}),
   }
 }
-
-const NOTHING_MEASURED = {}
 
 const verdictOf = ({ toGet, chosen }: Purchase): Verdict => {
   if (toGet.length > 0) return 'needsItems'
@@ -126,23 +127,15 @@ const platesSomeFootNeeds = (method: Method, index: CatalogueIndex): Id[] => {
   return [...new Set(feet.flatMap((foot) => foot.needs?.plates ?? []))]
 }
 
-/** How far a pair came before it was stopped: what comes nearest to working tells most. */
-export const NEARNESS: Partial<Record<Reason['code'], number>> = {
-  functionMissing: 6,
-  doesNotFitByRule: 5,
-  doesNotFitStated: 4,
-  lacksFeature: 3,
-  fitUnknown: 2,
-}
-
 export const nearestRefusal = (refusals: readonly Refusal[]): Refusal | undefined =>
-  [...refusals].sort(
-    (a, b) =>
-      (NEARNESS[a.reason.code] ?? 0) - (NEARNESS[b.reason.code] ?? 0) ||
-      a.machine - b.machine ||
-      a.stitch.rank - b.stitch.rank ||
-      (a.foot?.rank ?? 0) - (b.foot?.rank ?? 0),
-  )[0]
+  [...refusals].sort((a, b) => compareRefused(refusedAs(a), refusedAs(b)))[0]
+
+const refusedAs = ({ machine, stitch, foot, reason }: Refusal): Refused => ({
+  nearness: nearnessOf(reason),
+  machine,
+  stitchRank: stitch.rank,
+  footRank: foot?.rank ?? 0,
+})
 
 const firstStop = (
   stage: Method['stages'][number],

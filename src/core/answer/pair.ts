@@ -11,18 +11,12 @@ import { houseSettingOf } from './houseSetting'
 import { cautionsOf } from './judge'
 import type { Narrowed } from './narrow'
 import { rememberedReaches } from './reach'
+import { keyOf, type Preference, type Ranked } from './preference'
 import type { Reason } from './reasons'
 import { cutOutCaution, mergedSetup, refusedBy } from './rules/pairRules'
 import type { SettingsDraft, SettingsInput } from './settings'
 import type { StageContext } from './stage'
 import type { Question } from './types'
-
-/** An accepted function with its place in the ranking. */
-export interface Ranked {
-  rank: number
-  function: string | undefined
-  tradeOff: string | undefined
-}
 
 export interface PairContext {
   machine: number
@@ -50,9 +44,7 @@ export interface Variant {
   plate: Item | undefined
   /** The plate is there because something fitted needs it. */
   plateNeeded: boolean
-  /** Place of fitting and plate among the pair's own. */
-  order: number
-  plateOrder: number
+  preference: Preference
   slotStated: boolean
   narrowed: Narrowed | undefined
   narrowedBy: Reason | undefined
@@ -91,6 +83,8 @@ export const variantsOf = (pair: PairContext, context: StageContext): { variants
   const swing: Swing = stitch.swing ?? context.index.functions.get(stitch.function)?.swing ?? 'none'
   const facts = worksOut(stage) ? { ...context.factsOf(pair), guide: guideOf(foot) } : NO_FACTS
   const reachOf = context.index.memory.lasting(rememberedReaches)
+  const slotStated = foot === undefined ? stage.feet === 'none' : foot.slot !== undefined
+  const evidence = fit?.evidence ?? 'book'
   const variants: Variant[] = []
   found.fittings.forEach((fitting, order) => {
     if (context.hadOnly && fitting.items.some(({ id }) => !context.had.has(id))) return
@@ -123,9 +117,17 @@ export const variantsOf = (pair: PairContext, context: StageContext): { variants
         fitting,
         plate,
         plateNeeded: needed,
-        order,
-        plateOrder,
-        slotStated: foot === undefined ? stage.feet === 'none' : foot.slot !== undefined,
+        slotStated,
+        preference: {
+          key: keyOf({ ...pair, unslotted: !slotStated, narrowed: clearing.narrowed !== undefined }),
+          named: pair.named,
+          chain: fitting.chain.length,
+          evidence,
+          place: pair.place,
+          footId: foot?.id ?? '',
+          order,
+          plateOrder,
+        },
         settings,
         house,
         stale: stale.map(({ id }) => id),

@@ -1,9 +1,8 @@
 /** The smallest set of items to get with which every stage of a method works. (answers §3, "What is to get") */
 import { withContents, type CatalogueIndex } from '../catalogue/index'
 import type { Id } from '../catalogue/types'
-import { compareIds, compareNumbers } from './order'
 import type { Variant } from './pair'
-import { coarseRank, hasTradeOff } from './stage'
+import { compareBids, type Bid } from './preference'
 
 export interface Purchase {
   /** Sorted; empty where nothing is to get. */
@@ -26,9 +25,17 @@ export const bestPurchase = ({ index, stages, stock }: PurchaseInput): Purchase 
       .map((toGet) => withChoice(toGet, stages, index))
       .filter((purchase) => purchase !== undefined)
       .filter(buysNoIdlePlate(index))
-    if (purchases.length > 0) return purchases.reduce((a, b) => (comparePurchases(a, b, index, stock) <= 0 ? a : b))
+    const best = purchases
+      .map((purchase) => ({ purchase, bid: bidOf(purchase, index, stock) }))
+      .reduce<Bidder | undefined>((a, b) => (a && compareBids(a.bid, b.bid) <= 0 ? a : b), undefined)
+    if (best) return best.purchase
   }
   return undefined
+}
+
+interface Bidder {
+  purchase: Purchase
+  bid: Bid
 }
 
 /** Set sizes to try: up to what getting everything for the neediest variant of each stage would take. */
@@ -116,24 +123,13 @@ const buysNoIdlePlate =
         ),
     )
 
-const comparePurchases = (a: Purchase, b: Purchase, index: CatalogueIndex, stock: ReadonlySet<Id>): number =>
-  tradeOffs(a) - tradeOffs(b) ||
-  compareNumbers(a.chosen.flatMap(coarseRank), b.chosen.flatMap(coarseRank)) ||
-  offShelf(a, stock) - offShelf(b, stock) ||
-  comparePrices(priceOf(a, index), priceOf(b, index)) ||
-  compareIds(a.toGet, b.toGet)
+const bidOf = ({ toGet, chosen }: Purchase, index: CatalogueIndex, stock: ReadonlySet<Id>): Bid => ({
+  need: toGet,
+  keys: chosen.map(({ preference }) => preference.key),
+  isOnShelf: toGet.every((id) => stock.has(id)),
+  price: priceOf(toGet, index),
+})
 
-export const tradeOffs = ({ chosen }: Purchase): number => chosen.filter(hasTradeOff).length
-
-const offShelf = ({ toGet }: Purchase, stock: ReadonlySet<Id>): number => (toGet.every((id) => stock.has(id)) ? 0 : 1)
-
-/** Undefined where any price is unknown. */
-const priceOf = ({ toGet }: Purchase, index: CatalogueIndex): number | undefined => {
-  const prices = toGet.map((id) => index.items.get(id)?.price)
-  return prices.some((price) => price === undefined)
-    ? undefined
-    : prices.reduce<number>((sum, price) => sum + (price as number), 0)
-}
-
-const comparePrices = (a: number | undefined, b: number | undefined): number =>
-  a === b ? 0 : a === undefined ? 1 : b === undefined ? -1 : a - b
+/** Minor units; infinite where any price is unknown. */
+export const priceOf = (need: readonly Id[], { items }: CatalogueIndex): number =>
+  need.reduce((sum, id) => sum + (items.get(id)?.price ?? Infinity), 0)

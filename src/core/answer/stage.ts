@@ -13,11 +13,12 @@ import type { FitLookup } from './fit'
 import type { FittingsLookup } from './fittings'
 import type { ClearanceLookup } from './judge'
 import { needleFor } from './needle'
-import { compareIds } from './order'
-import { variantsOf, type PairContext, type Ranked, type Variant } from './pair'
+import { variantsOf, type PairContext, type Variant } from './pair'
+import { comparePreference, keyCosts, type Ranked } from './preference'
 import type { Reason } from './reasons'
 import { rememberedReaches, type ReachLookup } from './reach'
 import { draftSettings, type SettingsDraft, type SettingsInput } from './settings'
+import { beadThread } from './threads'
 import type { FitEvidence, Question } from './types'
 import { holds, type Circumstances } from './when'
 
@@ -213,50 +214,22 @@ const listedFeet = (
 
 export const NO_FUNCTION: Ranked = { rank: 0, function: undefined, tradeOff: undefined }
 
-export const EVIDENCE_RANK: Record<FitEvidence, number> = { bench: 0, book: 1, workedOut: 2 }
+export const evidenceOf = ({ preference }: Variant): FitEvidence => preference.evidence
 
-export const evidenceOf = ({ pair }: Variant): FitEvidence => pair.fit?.evidence ?? 'book'
+export const hasTradeOff = ({ preference }: Variant): boolean => keyCosts(preference.key)
 
-export const hasTradeOff = ({ pair }: Variant): boolean =>
-  pair.stitchAs.tradeOff !== undefined || pair.footAs.tradeOff !== undefined
+export const compareVariants = (a: Variant, b: Variant): number => comparePreference(a.preference, b.preference)
 
-/** What is lost by the functions that are taken, each thing once. */
-export const costsOf = (taken: readonly Pick<PairContext, 'stitchAs' | 'footAs'>[]): string[] => [
-  ...new Set(taken.flatMap(({ stitchAs, footAs }) => [stitchAs.tradeOff ?? [], footAs.tradeOff ?? []].flat())),
-]
+/** What of a pair things are worked out from; its guide is the foot's own. */
+export const factsOf =
+  ({ at, index, job }: Pick<StageContext, 'at' | 'index' | 'job'>): StageContext['factsOf'] =>
+  ({ stage, needle, model }) => ({
+    needleSize: needle.size,
+    thread: beadThread(stage, at(model), index),
+    measured: job?.measured ?? NOTHING_MEASURED,
+  })
 
-/** Machine, function ranks, slot stated, not narrowed: what sets of purchases are compared by, stage by stage. */
-export const coarseRank = (variant: Variant): number[] => [
-  variant.pair.machine,
-  variant.pair.stitchAs.rank,
-  variant.pair.footAs.rank,
-  variant.slotStated ? 0 : 1,
-  variant.narrowed ? 1 : 0,
-]
-
-/** As `coarseRank` compares, without making anything. */
-const compareCoarsely = (a: Variant, b: Variant): number =>
-  a.pair.machine - b.pair.machine ||
-  a.pair.stitchAs.rank - b.pair.stitchAs.rank ||
-  a.pair.footAs.rank - b.pair.footAs.rank ||
-  Number(b.slotStated) - Number(a.slotStated) ||
-  Number(Boolean(a.narrowed)) - Number(Boolean(b.narrowed))
-
-/** The feet the book names before others, in its order. */
-export const compareNamed = (a: number | undefined, b: number | undefined): number =>
-  a === b ? 0 : a === undefined ? 1 : b === undefined ? -1 : a - b
-
-/** The order of a stage's pairs, and among one pair's variants the order in which they are tried. */
-export const compareVariants = (a: Variant, b: Variant): number =>
-  Number(hasTradeOff(a)) - Number(hasTradeOff(b)) ||
-  compareCoarsely(a, b) ||
-  compareNamed(a.pair.named, b.pair.named) ||
-  a.fitting.chain.length - b.fitting.chain.length ||
-  EVIDENCE_RANK[evidenceOf(a)] - EVIDENCE_RANK[evidenceOf(b)] ||
-  a.pair.place - b.pair.place ||
-  compareIds([a.pair.foot?.id ?? ''], [b.pair.foot?.id ?? '']) ||
-  a.order - b.order ||
-  a.plateOrder - b.plateOrder
+const NOTHING_MEASURED = {}
 
 /** Drops a pair's variants that need all an earlier one needs: whatever is had, the earlier one comes first. */
 export const withoutDominated = (variants: readonly Variant[]): readonly Variant[] =>

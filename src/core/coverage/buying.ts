@@ -1,10 +1,11 @@
 /** What is to get for a stage that nothing had can serve: the fewest and best things. */
-import type { Id, Item } from '../catalogue/types'
+import type { Item } from '../catalogue/types'
 import { compareIds } from '../answer/order'
-import type { Ranked } from '../answer/pair'
+import type { Ranked } from '../answer/preference'
+import { priceOf } from '../answer/purchases'
 import { NO_FUNCTION } from '../answer/stage'
 import type { Known, KnownModel, KnownStitch, StitchList } from './known'
-import { betterToGet, compareOffers, keyOf, unslotted, type Choice, type Offer } from './offer'
+import { betterToGet, compareOffers, leastKey, offerKey, type Choice, type Offer } from './offer'
 import type { FeetToGet, FootGroup, ListOffer, Plan, Seat, Source, ToGet } from './plan'
 import type { Sameness } from './sameness'
 import { STANDARD, type Seats } from './seats'
@@ -118,9 +119,9 @@ export class Buying {
   ): Offer | undefined {
     const takesAny = plan.stage.feet === 'any'
     let best: Offer | undefined
-    for (const { as, unslotted: worse, adapters, feet } of groups) {
+    for (const { as, unslotted, adapters, feet } of groups) {
       if (best && best.need.length <= adapters) break
-      const key = keyOf(stitchAs, as, worse, 0)
+      const key = leastKey(stitchAs, as, unslotted)
       if (best && best.need.length === adapters + 1 && key > best.key) continue
       for (const { footing, foot, price } of feet) {
         // The rest of the group is dearer, or as dear and later by id.
@@ -149,15 +150,10 @@ export class Buying {
     if (ways.length === 0) return NOTHING
     return ways.map((way) => {
       const need = isHad || !foot ? [...way.extra].sort() : [foot.id, ...way.extra].sort()
-      const key = keyOf(stitchAs, footAs, unslotted(footing, plan), way.narrowed)
-      return { footing, footAs, named, way, key, need, price: this.priceOf(need) }
+      const key = offerKey(stitchAs, footAs, footing, plan, way.narrowed)
+      const price = priceOf(need, this.source.answering.index)
+      return { footing, footAs, named, way, key, keys: [key], need, isOnShelf: false, price }
     })
-  }
-
-  private priceOf(need: readonly Id[]): number {
-    let sum = 0
-    for (const id of need) sum += this.source.answering.index.items.get(id)?.price ?? Infinity
-    return sum
   }
 
   private toGet(plan: Plan, on: KnownModel): ToGet {
@@ -179,7 +175,7 @@ export class Buying {
         const footing = this.known.footing(foot, on)
         if (footing.unfit !== undefined) continue
         packed ||= index.packsOf.has(foot.id)
-        const unslotted = foot.slot === undefined ? 1 : 0
+        const unslotted = foot.slot === undefined
         const chains = footing.fit?.chains ?? NOTHING
         const adapters = Math.min(...chains.map((chain) => chain.filter((id) => !beside.has(id)).length))
         const key = [adapters, as.rank, unslotted].join(' ')
@@ -188,7 +184,7 @@ export class Buying {
         group.feet.push({ footing, foot, price: foot.price ?? Infinity })
       }
     }
-    const key = (group: FootGroup) => keyOf(NO_FUNCTION, group.as, group.unslotted, 0)
+    const key = (group: FootGroup) => leastKey(NO_FUNCTION, group.as, group.unslotted)
     for (const group of groups.values())
       group.feet.sort((a, b) => (a.price === b.price ? compareIds([a.foot.id], [b.foot.id]) : a.price - b.price))
     const sorted = [...groups.values()].sort((a, b) => a.adapters - b.adapters || key(a) - key(b))
@@ -198,4 +194,4 @@ export class Buying {
 
 /** Something is to get with any stitch, and the best of this function would rank lower. */
 const cannotBetter = (stitchAs: Ranked, { offer }: Choice): boolean =>
-  offer.need.length === 1 && keyOf(stitchAs, NO_FUNCTION, 0, 0) > offer.key
+  offer.need.length === 1 && leastKey(stitchAs) > offer.key

@@ -42,7 +42,7 @@ export interface BriefResult<S extends BriefStage = BriefStage> {
   rank: number
   verdict: Verdict
   /** Undefined where the method does not work. */
-  purchase: { toGet: Id[]; stages: readonly S[] } | undefined
+  purchase: { toGet: readonly Id[]; stages: readonly S[] } | undefined
   tradeOffs: number
   /** A function where it takes looking for: only what the answer speaks of is looked for. */
   reason: Reason | undefined | (() => Reason)

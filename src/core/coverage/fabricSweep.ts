@@ -2,12 +2,13 @@
 import type { Fabric, Id, Method, Model, Stage, Technique } from '../catalogue/types'
 import { contextOf } from '../answer/explain'
 import type { Reason } from '../answer/reasons'
-import { accepted, NO_FUNCTION } from '../answer/stage'
+import { comparePreference } from '../answer/preference'
+import { accepted } from '../answer/stage'
 import { holds, type Circumstances } from '../answer/when'
 import { Buying } from './buying'
 import { briefly, decideAmong, type BriefResult, type BriefStage, type Decided } from './decide'
 import type { Known, KnownModel, KnownStitch } from './known'
-import { choiceOf, compareChoices, costlyReason, hasTradeOff, keyOf, unslotted, type Choice } from './offer'
+import { choiceOf, costlyReason, hadOffer, hasTradeOff, leastKey, offerKey, type Choice } from './offer'
 import type { Plan, Seat, Source } from './plan'
 import type { Sameness } from './sameness'
 import { Seats } from './seats'
@@ -112,7 +113,7 @@ export class FabricSweep {
     if (listed?.length === 0) return undefined
     let best: Choice | undefined
     for (const stitchAs of plan.stitches) {
-      if (best && keyOf(stitchAs, NO_FUNCTION, 0, 0) > best.offer.key) continue
+      if (best && leastKey(stitchAs) > best.key) continue
       const list = on.stitches[stitchAs.number]
       if (!list) continue
       const anyHad = listed ? undefined : this.seats.anyHad(list, on)
@@ -127,10 +128,10 @@ export class FabricSweep {
           if (listed && known.repeats && named === undefined) continue
           for (const way of this.ways.pairing(sewn, footing, named !== undefined).ways) {
             if (way.extra.length > 0) continue
-            const key = keyOf(stitchAs, as, unslotted(footing, plan), way.narrowed)
-            if (best && key > best.offer.key) continue
-            const choice = choiceOf(known, stitchAs, { footing, footAs: as, named, way, key, need: NOTHING, price: 0 })
-            if (!best || compareChoices(choice, best) < 0) best = choice
+            const key = offerKey(stitchAs, as, footing, plan, way.narrowed)
+            if (best && key > best.key) continue
+            const choice = choiceOf(known, stitchAs, hadOffer({ footing, footAs: as, named, way, key }))
+            if (!best || comparePreference(choice, best) < 0) best = choice
           }
         }
       }

@@ -1,7 +1,7 @@
 /** What a sweep works with: stages on alike models, and the feet that come into question. */
 import type { Item, Stage } from '../catalogue/types'
 import type { AnswerContext } from '../answer/explain'
-import type { Ranked } from '../answer/pair'
+import type { Ranked } from '../answer/preference'
 import type { Offer } from './offer'
 import type { Footing, Sewn } from './ways'
 
@@ -57,7 +57,7 @@ export interface ListOffer {
 /** Feet that fit, alike in function, in whether their slot is stated and in how many adapters are to get with them. */
 export interface FootGroup {
   as: Ranked
-  unslotted: 0 | 1
+  unslotted: boolean
   adapters: number
   /** Cheapest first, then by id. */
   feet: { footing: Footing; foot: Item; price: number }[]

@@ -3,7 +3,7 @@ import { isPlateCover, type CatalogueIndex } from '../catalogue/index'
 import type { FitStatement, Id, Item, Model, Stage, Stitch, Swing, Technique, When } from '../catalogue/types'
 import { worksOut } from '../answer/calculations'
 import type { Fit } from '../answer/fit'
-import type { Ranked } from '../answer/pair'
+import type { Ranked } from '../answer/preference'
 import { suppliedInOrder } from '../answer/stage'
 
 type Part = string | number | undefined
@@ -42,10 +42,133 @@ class Branch {
 }
 
 /**
- * Every key names all that judging a pair looks at, and no more than it must: what is not in a key may differ between
- * two of the same number. A rule that comes to look at something new adds it here; the comparison with `explain` over
- * random catalogues finds what was forgotten.
+ * Whether judging a pair looks at a field as it is (`judged`), at what it comes to here (`worked`), or not at all
+ * (`told`): what is only told may differ between two of the same number. The compiler asks of every new field which it
+ * is, and `judged` is never wrong, only slower; the comparison with `explain` over random catalogues finds the rest.
  */
+type Looked<Of> = Record<keyof Of, 'judged' | 'worked' | 'told'>
+
+const MODEL: Looked<Model> = {
+  kind: 'judged',
+  maxWidth: 'judged',
+  needleTravel: 'judged',
+  needle: 'judged',
+  twinMax: 'judged',
+  features: 'judged',
+  scales: 'judged',
+  supplied: 'worked',
+  groups: 'worked',
+  make: 'worked',
+  id: 'worked',
+  shank: 'worked',
+  attachment: 'worked',
+  stitches: 'worked',
+  name: 'told',
+  series: 'told',
+  market: 'told',
+  edition: 'told',
+  aliases: 'told',
+  maxSpeed: 'told',
+  bobbin: 'told',
+  controls: 'told',
+  source: 'told',
+}
+
+const FOOT: Looked<Item> = {
+  slot: 'judged',
+  minWidth: 'judged',
+  maxWidth: 'judged',
+  motions: 'judged',
+  denies: 'judged',
+  needs: 'judged',
+  brings: 'judged',
+  setup: 'judged',
+  circular: 'judged',
+  dualFeedCutOut: 'judged',
+  maxSpeed: 'told',
+  id: 'worked',
+  guide: 'worked',
+  // Fit, functions, price and packs: by the footing, the list and the purchase.
+  what: 'worked',
+  make: 'worked',
+  code: 'worked',
+  forGroups: 'worked',
+  shank: 'worked',
+  attachment: 'worked',
+  turns: 'worked',
+  functions: 'worked',
+  price: 'worked',
+  contains: 'worked',
+  // Of a button: no cell asks about one.
+  maxButton: 'told',
+  overrun: 'told',
+  name: 'told',
+  family: 'told',
+  sole: 'told',
+  packSize: 'told',
+  unit: 'told',
+  source: 'told',
+}
+
+const STITCH: Looked<Stitch> = {
+  motion: 'judged',
+  defaults: 'judged',
+  ranges: 'judged',
+  attributes: 'judged',
+  brings: 'judged',
+  setup: 'judged',
+  swing: 'worked',
+  function: 'worked',
+  foot: 'worked',
+  id: 'told',
+  select: 'told',
+  nativeName: 'told',
+  lengthMeaning: 'told',
+  sequence: 'told',
+  startsAt: 'told',
+  sews: 'told',
+  points: 'told',
+  source: 'told',
+}
+
+const STAGE: Looked<Stage> = {
+  stitchMust: 'judged',
+  accessories: 'judged',
+  features: 'judged',
+  twinSpacing: 'judged',
+  needle: 'judged',
+  targets: 'judged',
+  setup: 'judged',
+  threads: 'worked',
+  feet: 'worked',
+  stitches: 'worked',
+  kinds: 'worked',
+  id: 'told',
+  name: 'told',
+  maxSpeed: 'told',
+  materials: 'told',
+  minutes: 'told',
+  steps: 'told',
+  inspect: 'told',
+  faults: 'told',
+}
+
+/** The fields of a thing that are looked at as they are, as a key. */
+const judgedOf = <Of extends object>(looked: Looked<Of>) => {
+  const fields = (Object.keys(looked) as (keyof Of)[]).filter((field) => looked[field] === 'judged')
+  return (thing: Of): Part[] =>
+    fields.map((field) => {
+      const value: unknown = thing[field]
+      return typeof value === 'object' ? JSON.stringify(value) : (value as Part)
+    })
+}
+
+const modelJudged = judgedOf(MODEL)
+const footJudged = judgedOf(FOOT)
+const stitchJudged = judgedOf(STITCH)
+const stageJudged = judgedOf(STAGE)
+
+/** Every key names all that judging a pair looks at, and no more than it must. */
 export class Sameness {
   private readonly models = new Numbering()
   private readonly places = new Numbering()
@@ -106,10 +229,9 @@ export class Sameness {
 
   /** All of a model but its stitches and the fit of its feet. */
   ofModel(model: Model): number {
-    const { kind, maxWidth, needleTravel, needle, twinMax, features, scales } = model
     return this.models.of(
       JSON.stringify([
-        [kind, maxWidth, needleTravel, needle, twinMax, features, scales],
+        modelJudged(model),
         this.suppliedBeside(model),
         this.statedOf(model, (item) => this.besideFeet.has(item)),
         this.groupsOf(model),
@@ -140,29 +262,13 @@ export class Sameness {
 
   private ofFoot(foot: Item | undefined): number {
     if (!foot) return this.feet.of()
-    const { id, slot, minWidth, maxWidth, motions, denies, needs, brings, setup, maxSpeed, circular } = foot
-    const { dualFeedCutOut, guide } = foot
-    const own = this.besideFeet.has(id) || isPlateCover(foot) ? id : ''
-    return this.feet.of(
-      JSON.stringify([
-        [own, slot, minWidth, maxWidth, motions, denies, needs, brings, setup, maxSpeed, circular, dualFeedCutOut],
-        this.worksOut ? guide?.offset : 0,
-      ]),
-    )
+    const own = this.besideFeet.has(foot.id) || isPlateCover(foot) ? foot.id : ''
+    return this.feet.of(own, this.worksOut ? foot.guide?.offset : 0, ...footJudged(foot))
   }
 
   ofStitch(stitch: Stitch): number {
-    const { motion, defaults, ranges, attributes, brings, setup } = stitch
     const function_ = this.denied.has(stitch.function) ? stitch.function : ''
-    const rest = attributes || brings || setup ? JSON.stringify([attributes, brings, setup]) : undefined
-    const limits = ranges && JSON.stringify(ranges)
-    let branch = this.stitches.begin.to(function_).to(this.swingOf(stitch)).to(motion).to(limits).to(rest)
-    for (const parameter in defaults) {
-      const value = defaults[parameter as keyof typeof defaults]
-      branch = branch.to(parameter)
-      branch = typeof value === 'object' ? branch.to('from').to(value.from).to(value.to) : branch.to(value)
-    }
-    return this.stitches.end(branch)
+    return this.stitches.of(function_, this.swingOf(stitch), ...stitchJudged(stitch))
   }
 
   ofStitchFunction(name: string): number {
@@ -180,21 +286,8 @@ export class Sameness {
 
   /** A stage without its lists of stitches and feet. */
   ofStage(stage: Stage): number {
-    const { stitchMust, feet, accessories, features, twinSpacing, needle, targets, setup } = stage
-    const threads = worksOut(stage) ? stage.threads : undefined
-    return this.stages.of(
-      JSON.stringify([
-        stitchMust,
-        feet === 'none',
-        accessories,
-        features,
-        twinSpacing,
-        needle,
-        targets,
-        setup,
-        threads,
-      ]),
-    )
+    const threads = worksOut(stage) ? JSON.stringify(stage.threads) : undefined
+    return this.stages.of(stage.feet === 'none' ? 'none' : '', threads, ...stageJudged(stage))
   }
 
   /** The feet a stage takes in a fabric, of its list those whose condition holds. */

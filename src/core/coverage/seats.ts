@@ -1,6 +1,6 @@
 /** Which feet a stitch could be sewn with for a stage: what is had, and everything that comes into question. */
 import type { Item, Model } from '../catalogue/types'
-import type { Ranked } from '../answer/pair'
+import type { Ranked } from '../answer/preference'
 import type { Reason } from '../answer/reasons'
 import { NO_FUNCTION } from '../answer/stage'
 import type { Known, KnownModel, KnownStitch, StitchList } from './known'

@@ -1,6 +1,6 @@
 /** What stops a stage that nothing can serve: the nearest to working, as the full answer says it. */
 import type { Item } from '../catalogue/types'
-import { NEARNESS } from '../answer/method'
+import { compareRefused, nearnessOf, type Refused } from '../answer/preference'
 import type { Reason } from '../answer/reasons'
 import { footFunctions } from '../answer/stage'
 import type { KnownModel, KnownStitch } from './known'
@@ -15,25 +15,27 @@ export const firstStop = (plan: Plan, on: KnownModel, ways: Ways, seats: Seats):
   const { model } = on
   if (!plan.runs) return { code: 'needsMachineOfKind', kinds: stage.kinds }
   const missing: string[] = []
+  const nobody: Reason = { code: 'noFootListed', functions: footFunctions(stage) }
   // Its own feet fit as it is told of the model itself.
   const someOwn = !Array.isArray(stage.feet) || plan.feet.some((as) => on.hadFeet[as.number])
   let best: Refusal | undefined
   const isNearer = (nearness: number, stitchRank: number, footRank: number): boolean =>
-    !best || (nearness - best.nearness || stitchRank - best.stitchRank || footRank - best.footRank) < 0
+    !best || compareRefused({ nearness, machine: 0, stitchRank, footRank }, best) < 0
   for (const { rank: stitchRank, function: name, number } of plan.stitches) {
     const stitches = on.stitches[number]?.stitches ?? NOTHING
     if (stitches.length === 0) missing.push(name as string)
     for (const known of stitches) {
       const sewn = ways.sewnOf(plan, known, model)
       if (sewn.unfit) {
-        const nearness = NEARNESS[sewn.unfit.code] ?? 0
-        if (isNearer(nearness, stitchRank, 0)) best = { nearness, stitchRank, footRank: 0, why: 'stitch', known }
+        const nearness = nearnessOf(sewn.unfit)
+        if (isNearer(nearness, stitchRank, 0))
+          best = { nearness, machine: 0, stitchRank, footRank: 0, why: 'stitch', known }
         continue
       }
       const choices = seats.all(plan, known, on)
       if (choices.length === 0) {
-        const nearness = NEARNESS.noFootListed ?? 0
-        if (isNearer(nearness, stitchRank, 0)) best = { nearness, stitchRank, footRank: 0, why: 'noFoot' }
+        const nearness = nearnessOf(nobody)
+        if (isNearer(nearness, stitchRank, 0)) best = { nearness, machine: 0, stitchRank, footRank: 0, why: 'noFoot' }
       }
       for (const { footing: placed, as } of choices) {
         // Nothing comes nearer, and all that follow rank lower.
@@ -42,7 +44,7 @@ export const firstStop = (plan: Plan, on: KnownModel, ways: Ways, seats: Seats):
         const { foot, unfit } = footing
         if (foot && unfit !== undefined) {
           if (unfit < Infinity && isNearer(unfit, stitchRank, as.rank))
-            best = { nearness: unfit, stitchRank, footRank: as.rank, why: 'foot', foot }
+            best = { nearness: unfit, machine: 0, stitchRank, footRank: as.rank, why: 'foot', foot }
           continue
         }
         const named = foot !== undefined && known.named.has(foot)
@@ -50,7 +52,18 @@ export const firstStop = (plan: Plan, on: KnownModel, ways: Ways, seats: Seats):
         for (let at = 0; at < stops.length; at++) {
           const { nearness } = stops[at] as Stop
           if (isNearer(nearness, stitchRank, as.rank))
-            best = { nearness, stitchRank, footRank: as.rank, why: 'pair', known, footing, named, stops, at }
+            best = {
+              nearness,
+              machine: 0,
+              stitchRank,
+              footRank: as.rank,
+              why: 'pair',
+              known,
+              footing,
+              named,
+              stops,
+              at,
+            }
         }
       }
     }
@@ -59,12 +72,13 @@ export const firstStop = (plan: Plan, on: KnownModel, ways: Ways, seats: Seats):
 }
 
 /** What refused, and how near it came; it is told of the nearest only. */
-type Refusal = { nearness: number; stitchRank: number; footRank: number } & (
-  | { why: 'stitch'; known: KnownStitch }
-  | { why: 'noFoot' }
-  | { why: 'foot'; foot: Item }
-  | { why: 'pair'; known: KnownStitch; footing: Footing; named: boolean; stops: readonly Stop[]; at: number }
-)
+type Refusal = Refused &
+  (
+    | { why: 'stitch'; known: KnownStitch }
+    | { why: 'noFoot' }
+    | { why: 'foot'; foot: Item }
+    | { why: 'pair'; known: KnownStitch; footing: Footing; named: boolean; stops: readonly Stop[]; at: number }
+  )
 
 const told = (refusal: Refusal, { stage }: Plan, { model }: KnownModel, ways: Ways, seats: Seats): Reason => {
   switch (refusal.why) {

@@ -4,12 +4,13 @@ import type { AnswerContext } from '../answer/explain'
 import type { Fit } from '../answer/fit'
 import { memoizeFittings } from '../answer/fittings'
 import { clearanceLookup } from '../answer/judge'
-import { NEARNESS } from '../answer/method'
 import { needleFor } from '../answer/needle'
 import { variantsOf, type PairContext } from '../answer/pair'
+import { nearnessOf } from '../answer/preference'
 import type { Reason } from '../answer/reasons'
 import {
   compareVariants,
+  factsOf,
   NO_FUNCTION,
   platesOf,
   memoizeDrafts,
@@ -17,7 +18,6 @@ import {
   withoutDominated,
   type StageContext,
 } from '../answer/stage'
-import { beadThread } from '../answer/threads'
 import type { KnownStitch } from './known'
 import type { Plan } from './plan'
 import type { Sameness } from './sameness'
@@ -33,7 +33,7 @@ export interface Footing {
 
 export const footingOf = (foot: Item, fit: Fit, number: number): Footing => {
   const [reason] = fit.reasons
-  const nearness = reason ? (NEARNESS[reason.code] ?? 0) : Infinity
+  const nearness = reason ? nearnessOf(reason) : Infinity
   return { foot, fit, number, unfit: fit.fits === 'yes' ? undefined : nearness }
 }
 
@@ -41,7 +41,7 @@ export const footingOf = (foot: Item, fit: Fit, number: number): Footing => {
 export interface Way {
   /** What is to get beside the foot. */
   extra: readonly Id[]
-  narrowed: 0 | 1
+  narrowed: boolean
   chain: number
   order: number
   plateOrder: number
@@ -127,16 +127,16 @@ export class Ways {
     const ids = [sewn.stitch, sewn.model, ...(foot ? [foot] : [])].map(({ id }) => JSON.stringify(id))
     const ways = withoutDominated(found.variants.sort(compareVariants))
     return {
-      ways: ways.map(({ need, narrowed, fitting, order, plateOrder }) => ({
+      ways: ways.map(({ need, narrowed, preference: { chain, order, plateOrder } }) => ({
         extra: need,
-        narrowed: narrowed ? 1 : 0,
-        chain: fitting.chain.length,
+        narrowed: narrowed !== undefined,
+        chain,
         order,
         plateOrder,
       })),
       stops: found.stops.map((reason) => {
         const said = JSON.stringify(reason)
-        return { reason, nearness: NEARNESS[reason.code] ?? 0, names: ids.some((id) => said.includes(id)) }
+        return { reason, nearness: nearnessOf(reason), names: ids.some((id) => said.includes(id)) }
       }),
     }
   }
@@ -179,6 +179,7 @@ export class Ways {
   private newContext(model: Model): StageContext {
     const { index, fitOf } = this.answering
     const had = new Set(this.sameness.suppliedBeside(model))
+    const at = (asked: Model) => this.at(asked)
     const unsewn = { ...index, samples: new Map() }
     return {
       index: unsewn,
@@ -189,15 +190,11 @@ export class Ways {
       fabric: this.fabric,
       had,
       job: undefined,
-      at: (asked) => this.at(asked),
+      at,
       ...this.shared,
       getStandard: false,
       hadOnly: false,
-      factsOf: ({ stage, needle }) => ({
-        needleSize: needle.size,
-        thread: beadThread(stage, this.at(model), index),
-        measured: {},
-      }),
+      factsOf: factsOf({ at, index, job: undefined }),
       platesOn: platesOf({ index, fitOf, had }, []),
     }
   }
