@@ -3,7 +3,7 @@ import { explain } from '#core/answer/explain'
 import { fitLookup } from '#core/answer/fit'
 import { isStale } from '#core/answer/houseSetting'
 import { spreadOf, standing } from '#core/samples/spread'
-import { SLOTS } from '#core/card/slots'
+import { SLOTS } from '#core/procedure/slots'
 import { checkBundle } from '#core/catalogue/check'
 import { indexCatalogue } from '#core/catalogue/index'
 import { Bundle } from '#shared/api/catalogue'
@@ -65,7 +65,7 @@ describe('the demo', () => {
   })
 
   it('has steps whose slots the card can fill', () => {
-    const known = new Set<string>([...SLOTS, 'fit', 'set', 'width', 'length', 'tension'])
+    const known = new Set<string>([...SLOTS, 'width', 'length', 'tension'])
     const steps = bundle.techniques.flatMap(({ methods }) =>
       methods.flatMap(({ prepare, stages, finish }) => [
         ...(prepare ?? []),

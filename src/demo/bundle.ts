@@ -33,7 +33,7 @@ import {
 
 export const demoBundle = (): Bundle => ({
   format: 'handhold-catalogue',
-  version: 2,
+  version: 3,
   makes,
   functions,
   threads,

@@ -146,7 +146,7 @@ export const madeCatalogue = (size: MadeSize, seed = 1): Bundle => {
   }))
   return {
     format: 'handhold-catalogue',
-    version: 2,
+    version: 3,
     makes,
     functions,
     threads: [],

@@ -170,7 +170,7 @@ export interface Scene {
 
 export const bundleOf = (scene: Scene): Bundle => ({
   format: 'handhold-catalogue',
-  version: 2,
+  version: 3,
   makes: [
     { id: 'maker', name: 'Maker' },
     { id: 'other', name: 'Other', footPattern: 'hook' },

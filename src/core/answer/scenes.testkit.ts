@@ -272,7 +272,7 @@ export const scene = (seed: number): { bundle: Bundle; question: Question } => {
   const items = [...feet, ...adapters, ...others]
   const bundle: Bundle = {
     format: 'handhold-catalogue',
-    version: 2,
+    version: 3,
     makes: [
       { id: 'maker', name: 'Maker' },
       { id: 'other', name: 'Other', footPattern: 'hook' },

@@ -5,7 +5,7 @@ import { bundleOf, foot, P, plates, stage, stitch, technique } from '../answer/a
 import { indexCatalogue } from '../catalogue/index'
 import type { Model, Stage } from '../catalogue/types'
 import { cardOf } from './card'
-import { fillSlots } from './slots'
+import { fillSlots } from '../procedure/slots'
 
 const standard = foot({ id: 'standard', functions: ['standard'], slot: 7 })
 
@@ -29,11 +29,11 @@ const cardWith = (more: Partial<Stage>, model: Partial<Model> = {}) => {
 
 const width = { parameter: 'width' as const, to: { abs: 3 }, because: 'narrower' }
 const order = (card: ReturnType<typeof cardWith>) =>
-  card.stages[0]?.steps.map((step) => {
-    if (step.step === 'authored') return step.text
-    return step.step === 'moves'
+  card.stages[0]?.procedure.steps.map((step) => {
+    if (step.tells === 'own') return step.text
+    return 'moves' in step && step.moves.length > 0
       ? step.moves.map(({ control, to, shown }) => `${control} ${shown ?? to}`).join(', ')
-      : step.step
+      : step.tells
   })
 
 describe('the steps of a card', () => {
@@ -46,6 +46,7 @@ describe('the steps of a card', () => {
       'power on, stitch zigzag, width 3.0',
       'handwheel turned',
       'scrap',
+      'reset',
       'Sew with standard at width 3.0.',
     ])
   })
@@ -58,15 +59,34 @@ describe('the steps of a card', () => {
       'stitch zigzag, width 3.0',
       'handwheel turned',
       'power on',
-      'scrap',
+      'proof',
+      'reset',
     ])
   })
 
-  it('let a stage place fitting and setting among its own', () => {
-    const steps = [{ text: '{fit}' }, { text: 'Retract the knife.' }, { text: '{set}' }, { text: 'Sew.' }]
-    const said = order(cardWith({ steps, setup: { knife: 'back' } })) ?? []
-    expect(said.indexOf('Retract the knife.')).toBe(said.indexOf('foot standard') + 1)
-    expect(said.at(-1)).toBe('Sew.')
+  it('let a technique tell beside a move, and instead of one', () => {
+    const steps = [
+      { text: 'Button into its holder.', before: 'foot' },
+      { text: 'Its screw tight.', after: 'foot' },
+      { text: 'Lever down and back.', does: { buttonholeLever: 'downAndBack' } },
+      { text: 'Guide over.', phase: 'ready' as const },
+      { text: 'Screw of the plate.', after: 'plate' },
+      { text: 'Sew.' },
+    ]
+    const features = ['buttonSensor']
+    const said = order(cardWith({ steps, features: { need: features } }, { features })) ?? []
+    const at = said.indexOf('foot standard')
+    expect(said.slice(at - 1, at + 2)).toEqual(['Button into its holder.', 'foot standard', 'Its screw tight.'])
+    expect(said.join()).not.toContain('Screw of the plate')
+    expect(said.slice(-7)).toEqual([
+      'Lever down and back.',
+      'Guide over.',
+      'handwheel turned',
+      'scrap',
+      'buttonholeLever up, buttonholeLever downAndBack',
+      'reset',
+      'Sew.',
+    ])
   })
 
   it('leave out what the fabric or machine does not ask for', () => {

@@ -1,5 +1,5 @@
 /** A card: the answer put together with what is needed to read it, still without sentences. */
-import type { Fabric, Model, Parameter, Positions, Range, Scale, Stage } from '../catalogue/types'
+import type { Fabric, Parameter, Positions, Range, Scale, Stage, Step } from '../catalogue/types'
 import type { CatalogueIndex } from '../catalogue/index'
 import { sampleKey, withContents } from '../catalogue/index'
 import type { Reason } from '../answer/reasons'
@@ -12,8 +12,9 @@ import type { Changeover } from '../changeover/changeover'
 import { ANY } from '../changeover/positions'
 import { changeoversOf, found } from './changeovers'
 import { standingOf, type Standing } from './standing'
-import { cardSteps, planSteps, type CardStep } from './steps'
 import { holds } from '../answer/when'
+import { procedureOf, type ProcedureInput } from '../procedure/procedure'
+import type { Procedure } from '../procedure/types'
 import { spreadOf, standing, USUAL_TOLERANCE, type ShopTolerance, type Spread } from '../samples/spread'
 
 export interface Card {
@@ -79,10 +80,9 @@ export interface CardStage {
   unchanged: CardValue[]
   /** Choosing another stitch takes these changes back, or may. */
   resets: boolean
-  steps: CardStep[]
+  procedure: Procedure
   changeover: CardChangeover
   inspect: Stage['inspect']
-  faults: Stage['faults']
   minutes?: number | undefined
   sketch?: CardSketch | undefined
   /** The sample the shop stands by, and where good samples disagree by more than it bears. */
@@ -97,7 +97,6 @@ export interface CardChangeover {
   from: Positions
   /** How it must stand. */
   goal: Positions
-  back: CardStep[]
   backSeconds?: number | undefined
   /** What can be asked about: how it stands, where it sits. */
   controls: { control: string; positions: string[]; normal?: string | undefined; where?: string | undefined }[]
@@ -157,11 +156,15 @@ export const cardOf = (
       const at = { model: found(index.models.get(given.model)), fabric, layers }
       const house = houseSample(index, question, given, tolerance)
       const alternativeCount = whole.stages[i]?.alternatives.length ?? 0
-      const view = cardStage(index, question, given, stage, fabric, found(changeovers[i]), {
-        prepare: i === 0 ? (method?.prepare ?? []).filter((step) => holds(step.when, at)) : [],
-        sew: stage.steps.filter((step) => holds(step.when, at)),
-        finish: last ? (method?.finish ?? []).filter((step) => holds(step.when, at)) : [],
-      })
+      const applying = (steps: readonly Step[] = []) => steps.filter((step) => holds(step.when, at))
+      const authored = {
+        prepare: i === 0 ? applying(method?.prepare) : [],
+        sew: applying(stage.steps),
+        finish: last ? applying(method?.finish) : [],
+      }
+      const before = answer.stages[i - 1]?.model
+      const follows = before === undefined ? undefined : before === given.model ? 'sameMachine' : 'otherMachine'
+      const view = cardStage(index, question, given, stage, fabric, found(changeovers[i]), authored, follows)
       return house ? { ...view, alternativeCount, house } : { ...view, alternativeCount }
     }),
     names: namesOf(index, question, answer, changeovers),
@@ -190,7 +193,8 @@ const cardStage = (
   stage: Stage,
   fabric: Fabric,
   changeover: Changeover,
-  authored: { prepare: Stage['steps']; sew: Stage['steps']; finish: Stage['steps'] },
+  authored: ProcedureInput['authored'],
+  follows: ProcedureInput['follows'],
 ): Omit<CardStage, 'alternativeCount'> => {
   const model = found(index.models.get(answer.model))
   const stitch = model.stitches.find(({ id }) => id === answer.stitch)
@@ -228,20 +232,18 @@ const cardStage = (
     changes,
     unchanged: values.filter(({ act }) => act !== 'set'),
     resets: changes.some(({ resets }) => resets),
-    steps: cardSteps({ index, answer, model, changeover, authored }),
-    changeover: cardChangeover(changeover, model),
+    procedure: procedureOf({ index, answer, stage, model, changeover, authored, follows }),
+    changeover: cardChangeover(changeover),
     inspect: stage.inspect,
-    faults: stage.faults,
     minutes: stage.minutes,
     sketch: sketchOf(index, answer, fabric),
   }
 }
 
-const cardChangeover = ({ plan, back, from, goal, controls }: Changeover, model: Model): CardChangeover => ({
+const cardChangeover = ({ plan, back, from, goal, controls }: Changeover): CardChangeover => ({
   seconds: plan.outcome === 'plan' ? plan.seconds : undefined,
   from,
   goal,
-  back: back ? planSteps(back, controls, model) : [],
   backSeconds: back?.outcome === 'plan' ? back.seconds : undefined,
   controls: Object.entries(controls.controls).flatMap(([control, { positions, where }]) =>
     positions.includes(ANY) && where === undefined

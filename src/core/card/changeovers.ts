@@ -4,7 +4,10 @@ import type { CatalogueIndex } from '../catalogue/index'
 import type { Positions, Stage } from '../catalogue/types'
 import { afterSewing, changeoverOf, type Changeover } from '../changeover/changeover'
 
-/** Each stage from where the one before left its machine. `oneWay`: without the ways back. */
+/**
+ * Each stage from where the one before left its machine; the way back of all on a machine after the last. `oneWay`:
+ * without the ways back.
+ */
 export const changeoversOf = (
   index: CatalogueIndex,
   answer: Answer,
@@ -14,15 +17,22 @@ export const changeoversOf = (
   oneWay = false,
 ): Changeover[] => {
   const left = new Map<string, Positions>()
-  return answer.stages.map((given) => {
+  const moved = new Map<string, Set<string>>()
+  return answer.stages.map((given, i) => {
     const model = found(index.models.get(given.model))
     const stage = found(stages.find(({ id }) => id === given.stage))
     const stands = left.get(model.id)
+    const movedBefore = moved.get(model.id) ?? new Set<string>()
+    const isLast = !answer.stages.slice(i + 1).some((later) => later.model === model.id)
     const changeover = changeoverOf(index, given, stage, model, {
-      oneWay,
+      oneWay: oneWay || !isLast,
+      movedBefore,
       ...(stands ? { stands } : { now: model.id === asked ? now : undefined }),
     })
-    if (changeover.plan.outcome === 'plan') left.set(model.id, afterSewing(changeover.plan.end))
+    if (changeover.plan.outcome === 'plan') {
+      left.set(model.id, afterSewing(changeover.plan.end))
+      moved.set(model.id, new Set([...movedBefore, ...changeover.plan.steps.map(({ control }) => control)]))
+    }
     return changeover
   })
 }

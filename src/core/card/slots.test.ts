@@ -3,7 +3,7 @@ import { ask, bundleOf, foot, functions, only, P, stage, stitch, technique } fro
 import { indexCatalogue } from '../catalogue/index'
 import type { Parameter, StitchFunction } from '../catalogue/types'
 import { specFrom } from './sketch'
-import { fillSlots, slotValues } from './slots'
+import { fillSlots, slotValues } from '../procedure/slots'
 
 describe('a step', () => {
   it.each<[string, Record<string, string>, string]>([

@@ -143,7 +143,7 @@ describe('a two-faced dial', () => {
     const index = indexCatalogue(bundleOf({ models: [model], items: [standard], techniques: [technique([sewn])] }))
     const question = { technique: 'technique', model: 'p', fabric: 'cotton' }
     const [told] = cardOf(index, question, explain({ index, fitOf: fitLookup(index) }, question)).stages
-    const moves = (told?.steps ?? []).flatMap((step) => (step.step === 'moves' ? step.moves : []))
+    const moves = (told?.procedure.steps ?? []).flatMap((step) => (step.tells === 'moves' ? step.moves : []))
     expect(moves.find(({ control }) => control === 'width')?.shown).toBe('left needle out, dial at C')
     expect(told?.changes.map(({ setting }) => setting.shown)).toEqual(['left needle out, dial at C'])
   })

@@ -1,5 +1,5 @@
 /**
- * The catalogue, version 2: a shop's reference data, and the question and answer the core speaks.
+ * The catalogue, version 3: a shop's reference data, and the question and answer the core speaks.
  *
  * Lengths are millimetres, needle sizes NM (hundredths of a millimetre), speeds stitches a minute, times seconds,
  * money minor units. Ids are slugs, unique in their list. "Ranked" arrays put the best first.
@@ -20,7 +20,7 @@ export interface Source {
 
 export interface Bundle {
   format: 'handhold-catalogue'
-  version: 2
+  version: 3
   makes: Make[]
   functions: StitchFunction[]
   threads: Thread[]
@@ -278,17 +278,37 @@ export interface Method {
   finish?: Step[]
 }
 
-/**
- * `text` may hold slots filled from the card: `{stitch.select}`, `{foot.code}`, `{width}`, `{length}`, `{needle}` …
- * Two slots stand alone and for whole blocks: `{fit}` (needle up, power off, fit plate, needle, foot, accessories) and
- * `{set}` (power on, choose the stitch, set the values). Where a stage has neither, both come before its steps.
- */
+/** `text` may hold slots filled from the card: `{stitch.select}`, `{foot.code}`, `{width}`, `{length}`, `{needle}` … */
 export interface Step {
   text: string
   when?: When
   check?: string
   caution?: string
   ifWrong?: string
+  /** Left out: where it stands (prepare, sew, finish). `next`: at each further piece. */
+  phase?: StepPhase
+  /** A control whose last move it is told before or after; only where there is one. */
+  before?: string
+  after?: string
+  /** It is the telling of these moves, which are then told by it alone; not told where all stands so already. */
+  does?: Positions
+  /** What is measured here (`holeSpacing`, `hemDepth` …): a target may take it. */
+  measures?: string
+  /** Stands for the places of the stitch's own sequence, one line each; left out by all steps: they come first. */
+  sequence?: boolean
+}
+export const STEP_PHASES = ['prepare', 'fit', 'ready', 'reset', 'start', 'sew', 'next', 'finish'] as const
+export type StepPhase = (typeof STEP_PHASES)[number]
+
+/**
+ * `parameter` with `toward`: it stands too high or too low; words and figures are made for the card. `control`: told
+ * only where the model has it.
+ */
+export interface Cause {
+  parameter?: Parameter
+  toward?: 'high' | 'low'
+  control?: string
+  text?: string
 }
 
 /** A function a stage accepts, with what is lost by it. */
@@ -347,7 +367,7 @@ export interface Stage {
   faults: {
     id: Id
     name: string
-    causes: { parameter?: Parameter; toward?: 'high' | 'low'; text: string }[]
+    causes: Cause[]
   }[]
 }
 

@@ -7,7 +7,7 @@ import type { StageAnswer } from '../answer/types'
 import { stageGoal, type StageGoal } from './goal'
 import { controlsOf, inFigures, isReset, normalSewing } from './machine'
 import { planChangeover, rememberedSearch, type ChangeoverPlan } from './plan'
-import { UNKNOWN, valueAt } from './positions'
+import { ANY, AS_BEFORE, UNKNOWN, valueAt, valuePosition } from './positions'
 
 export interface Changeover extends Pick<StageGoal, 'goal' | 'defaults'> {
   /** The model's controls, with the rules of what is fitted for this stage. */
@@ -18,6 +18,8 @@ export interface Changeover extends Pick<StageGoal, 'goal' | 'defaults'> {
    * From where the stage leaves the machine to normal sewing; left out where there is no plan, or it was not asked for.
    */
   back?: ChangeoverPlan
+  /** Moved, nobody has said how they stand in normal sewing, and no plan can put them back: they are named. */
+  asBefore?: string[]
 }
 
 /**
@@ -29,7 +31,7 @@ export const changeoverOf = (
   answer: StageAnswer,
   stage: Stage,
   model: Model,
-  { stands, now, oneWay = false }: { stands?: Positions; now?: Positions | undefined; oneWay?: boolean } = {},
+  { stands, now, oneWay = false, movedBefore = [] }: ChangeoverOptions = {},
 ): Changeover => {
   const own = index.memory.of(rememberedControls)(model, index.items)
   const search = index.memory.lasting(rememberedSearch)
@@ -39,8 +41,30 @@ export const changeoverOf = (
   const goal = leftWithin(wanted, from, model)
   const plan = planChangeover({ controls, from, goal, defaults }, search)
   if (plan.outcome !== 'plan' || oneWay) return { controls, goal, defaults, from, plan }
-  const sewn = afterSewing(plan.end)
-  return { controls, goal, defaults, from, plan, back: wayBack(index, model, controls, goal, sewn) }
+  const moved = new Set([...movedBefore, ...plan.steps.map(({ control }) => control)])
+  return {
+    controls,
+    goal,
+    defaults,
+    from,
+    plan,
+    ...wayBack(index, model, controls, sewnFrom(plan.end, answer, model), moved),
+  }
+}
+
+export interface ChangeoverOptions {
+  stands?: Positions
+  now?: Positions | undefined
+  oneWay?: boolean
+  /** Controls that the stages before have moved on this machine: the way back is theirs too. */
+  movedBefore?: Iterable<string>
+}
+
+/** Where the stage leaves the machine: after sewing, a stitch sewn by steps at its last. */
+const sewnFrom = (end: Positions, { stitch }: StageAnswer, { stitches }: Model): Positions => {
+  const last = stitches.find(({ id }) => id === stitch)?.sequence?.at(-1)?.at
+  const sewn = afterSewing(end)
+  return last === undefined || !('buttonholeStep' in sewn) ? sewn : { ...sewn, buttonholeStep: last }
 }
 
 /** A range that holds what stands there, and keeps it, is left as it stands. */
@@ -57,19 +81,57 @@ const leftWithin = (goal: Positions, from: Readonly<Positions>, { scales }: Mode
 /** Who has sewn has moved needle and foot and used thread: how those stand is not known any more. */
 export const afterSewing = ({ needleHeight: _, footLift: __, bobbin: ___, ...rest }: Positions): Positions => rest
 
-/** Back to what normal sewing says, of all that the stage changed; the machine's own values come with any stitch. */
+/**
+ * Back to normal sewing of every control that was moved: as its model says it stands there, else as its scale does, and
+ * what neither says is named. The machine's own values come with any stitch.
+ */
 const wayBack = (
   index: CatalogueIndex,
   model: Model,
   controls: Controls,
-  goal: Positions,
   from: Positions,
-): ChangeoverPlan => {
-  const normal = normalSewing(model, index.items, controls)
-  const back = Object.fromEntries(Object.entries(normal).filter(([id]) => id !== 'stitch' && goal[id] !== undefined))
+  moved: ReadonlySet<string>,
+): Pick<Changeover, 'back' | 'asBefore'> => {
+  const resetsItself = (id: string): boolean =>
+    id in model.scales ? isReset(model.scales[id as Parameter]) : id === 'stitch' && controls.normal['stitch'] === SELF
+  const normal = { ...normalOfScales(model), ...normalSewing(model, index.items, controls) }
+  const isElsewhere = (id: string, at: string) => from[id] !== undefined && from[id] !== UNKNOWN && from[id] !== at
+  const back = Object.fromEntries(
+    Object.entries(normal).filter(
+      ([id, at]) =>
+        id in controls.controls &&
+        !(id === 'stitch' && resetsItself(id)) &&
+        (moved.has(id) || ALWAYS.has(id) || isElsewhere(id, at)),
+    ),
+  )
+  const unsaid = [...moved].filter((id) => back[id] === undefined && !MOVED_BY_SEWING.has(id) && !resetsItself(id))
+  const isOpen = (id: string) => controls.controls[id]?.positions.includes(ANY) ?? false
+  for (const id of unsaid) if (isOpen(id)) back[id] = AS_BEFORE
+  const asBefore = unsaid.filter((id) => !isOpen(id))
   const unvalued = Object.fromEntries(Object.keys(model.scales).map((id) => [id, UNKNOWN]))
-  return planChangeover({ controls, from, goal: back, defaults: unvalued }, index.memory.lasting(rememberedSearch))
+  const search = index.memory.lasting(rememberedSearch)
+  return {
+    back: planChangeover({ controls, from, goal: back, defaults: unvalued }, search),
+    ...(asBefore.length > 0 ? { asBefore } : {}),
+  }
 }
+
+/** What way back ends with, moved before or not. */
+const ALWAYS: ReadonlySet<string> = new Set(['power', 'handwheel', 'looperCover'])
+
+/** A machine that chooses a stitch by itself when it is switched on. */
+const SELF = 'switchedOn'
+const MOVED_BY_SEWING: ReadonlySet<string> = new Set(['needleHeight', 'footLift', 'bobbin', 'handwheel', 'power'])
+
+/** The normal mark of kept scales. */
+const normalOfScales = ({ scales }: Model): Positions =>
+  Object.fromEntries(
+    Object.entries(scales).flatMap(([id, scale]): [string, string][] =>
+      typeof scale === 'object' && scale.normal !== undefined && !isReset(scale)
+        ? [[id, valuePosition(scale.normal)]]
+        : [],
+    ),
+  )
 
 /** The controls of models, found once; those that say the same are the same, so that plans for them are too. */
 const rememberedControls = () => {

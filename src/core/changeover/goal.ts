@@ -3,7 +3,7 @@ import type { CatalogueIndex } from '../catalogue/index'
 import type { ControlRule, Controls, Item, Model, Parameter, Positions, Stage } from '../catalogue/types'
 import type { Setting, StageAnswer } from '../answer/types'
 import { isReset, normalSewing } from './machine'
-import { needlePosition, UNKNOWN, valuePosition, type FittedNeedle } from './positions'
+import { AS_BEFORE, needlePosition, UNKNOWN, valuePosition, type FittedNeedle } from './positions'
 import type { Defaults } from './rules'
 import { usual } from './usual/texts'
 
@@ -87,7 +87,7 @@ const joined = (answer: StageAnswer, foot: Item | undefined, model: Model, index
 const needleThreads = ({ threads }: StageAnswer, { controls }: Controls): Positions => {
   const needle = threads.find(({ place }) => place === 'needle')
   return !needle && 'thread:needle' in controls && threads.some(({ place }) => place.endsWith('Looper'))
-    ? { 'thread:needle': 'asBefore' }
+    ? { 'thread:needle': AS_BEFORE }
     : {}
 }
 
@@ -131,6 +131,16 @@ const rulesFor = (item: Item, { accessories }: StageAnswer): ControlRule[] => {
             needs: Object.fromEntries(Object.entries(needs).map(([id, at]) => [id, [at]])),
             for: { control, to },
             because: usual(item.circular ? 'coversBobbin' : 'liesOver'),
+          },
+        ]
+      : []),
+    ...(item.circular
+      ? [
+          {
+            id: `beneath-${item.id}`,
+            needs: { accessory: ['none'] },
+            for: { control: 'bobbin' },
+            because: usual('bobbinBeneath'),
           },
         ]
       : []),

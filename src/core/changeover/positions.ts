@@ -13,6 +13,8 @@ export const ANY = '*'
 export const ABSENT = 'absent'
 /** A value as the chosen stitch brings it, where what that is has not been told in figures. */
 export const AS_GIVEN = 'asGiven'
+/** As it was before, where nobody has said how that was. */
+export const AS_BEFORE = 'asBefore'
 /** An open control in which nothing has been put yet. */
 export const NOTHING = 'nothing'
 

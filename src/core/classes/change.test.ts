@@ -63,7 +63,7 @@ describe('what a change does', () => {
 describe('long planning', () => {
   const index = indexCatalogue({
     format: 'handhold-catalogue',
-    version: 2,
+    version: 3,
     makes: [],
     functions: [],
     threads: [],

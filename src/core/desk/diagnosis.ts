@@ -60,7 +60,7 @@ export type History = Readonly<Record<string, number>>
 
 interface Named {
   key: string
-  text: string
+  text?: string
   parameter?: Parameter | undefined
   toward?: 'high' | 'low' | undefined
 }
@@ -208,7 +208,7 @@ export const faultTrouble = ({ stage }: Pick<Trial, 'stage'>, fault: string): Pi
     found && {
       causes: found.causes.map(({ parameter, toward, text }, i) => ({
         key: parameter === undefined ? `${fault}.${i}` : `${parameter}.${toward ?? 'off'}`,
-        text,
+        ...(text === undefined ? {} : { text }),
         ...(parameter ? { parameter } : {}),
         ...(toward ? { toward } : {}),
       })),

@@ -4,7 +4,8 @@ import type { Id, Parameter } from '../catalogue/types'
 export interface TroubleCause {
   /** A key that closed cases count by. */
   key: string
-  text: string
+  /** Left out: it is said by its parameter and direction. */
+  text?: string
   /** What on the machine brings it about, where that can be seen. */
   parameter?: Parameter
   toward?: 'high' | 'low'

@@ -26,7 +26,7 @@ export type Finding =
   | { code: 'gaps'; length: number; most: number }
   | { code: 'perforates'; tears: boolean; safe: number }
   /** The card's own fault of the stage, and the value that brings it about. */
-  | { code: 'fault'; fault: string; parameter: Parameter; toward: 'high' | 'low'; mend: string }
+  | { code: 'fault'; fault: string; parameter: Parameter; toward: 'high' | 'low' }
   | { code: 'offCard'; parameter: Parameter; at: number; wanted: number }
 
 export interface TrialSample {
@@ -163,7 +163,7 @@ const offTheCard = (trial: Trial, { values }: MachineState): Finding[] =>
       const faults = trial.stage.faults.flatMap((fault) =>
         fault.causes
           .filter((cause) => cause.parameter === parameter && cause.toward === toward)
-          .map(({ text }): Finding => ({ code: 'fault', fault: fault.name, parameter, toward, mend: text })),
+          .map((): Finding => ({ code: 'fault', fault: fault.name, parameter, toward })),
       )
       return faults.length > 0 ? faults : [{ code: 'offCard', parameter, at, wanted: value }]
     },

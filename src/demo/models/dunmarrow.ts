@@ -57,12 +57,12 @@ const rows: Row[] = [
     {
       attributes: ['dense'],
       sequence: [
-        { at: '1', does: 'the near bar', until: 'five stitches' },
+        { at: '1', does: 'the near bar', until: 'five stitches are sewn' },
         { at: '2', does: 'the left side, away from you', until: 'the far mark' },
         { at: '3', does: 'sews straight back', until: 'the near bar' },
-        { at: '4', does: 'the right side, away from you', until: 'level with the left' },
-        { at: '5', does: 'the far bar', until: 'five stitches' },
-        { at: '6', does: 'locks', until: 'three stitches' },
+        { at: '4', does: 'the right side, away from you', until: 'it is level with the left' },
+        { at: '5', does: 'the far bar', until: 'five stitches are sewn' },
+        { at: '6', does: 'locks', until: 'three stitches are sewn' },
       ],
     },
   ],

@@ -25,8 +25,10 @@ export const applique = technique(
           ['straight'],
           ['openToe', 'standard'],
           [
-            step('Piece fused or pinned, stabiliser under the ground; straight stitches on its very edge.'),
-            step('Trim what stands over, close.'),
+            step('Piece fused or pinned, stabiliser under the ground; straight stitches on its very edge.', {
+              phase: 'start',
+            }),
+            step('Trim what stands over, close.', { phase: 'finish' }),
           ],
           {
             targets: [set('length', between(1.5, 2, 1.8), 'follows curves')],
@@ -55,9 +57,9 @@ export const applique = technique(
               see('corner', 'no gap outside'),
             ],
             faults: [
-              fault('tunnels', 'Fabric tunnels', 'a second layer of stabiliser', ['tension down', 'tension', 'high']),
-              fault('gaps', 'Fabric shows', ['length down', 'length', 'high']),
-              fault('jams', 'Packs and stops', ['length up', 'length', 'low'], 'a satin foot: its sole is hollow'),
+              fault('tunnels', 'Fabric tunnels', 'a second layer of stabiliser', ['tension', 'high']),
+              fault('gaps', 'Fabric shows', ['length', 'high']),
+              fault('jams', 'Packs and stops', ['length', 'low'], 'a satin foot: its sole is hollow'),
             ],
           },
         ),
@@ -74,7 +76,7 @@ export const applique = technique(
         ZIGZAG_MACHINES,
         ['blanket', ['zigzag', 'a row of points instead']],
         ['openToe', 'satin', 'standard'],
-        [step('The line of the stitch on the ground, the bites into the piece.')],
+        [step('The line of the stitch on the ground, the bites into the piece.', { phase: 'start' })],
         {
           targets: [
             set('width', between(2.5, 4, 3), 'bites to be seen'),
@@ -105,7 +107,7 @@ export const borders = technique(
         ['decorative', ['blanket', 'a plain edge of points']],
         ['satin', 'openToe', ['standard', 'a flat sole drags on dense motifs']],
         [
-          step('Stabiliser beneath; a drawn line; begin at the start of the motif.'),
+          step('Stabiliser beneath; a drawn line; begin at the start of the motif.', { phase: 'start' }),
           step('Let the machine feed: hands only guide. Finish the motif before you stop.'),
         ],
         {
@@ -117,7 +119,6 @@ export const borders = technique(
           inspect: [see('right', 'motifs close, straight along the line')],
           faults: [
             fault('distorts', 'Motif leans or opens', 'do not pull; adjust elongation or balance by a step', [
-              'balance by a step',
               'balance',
               'low',
             ]),
@@ -149,16 +150,18 @@ export const bobbinWork = technique(
           ['straight', 'zigzag', 'serpentine'],
           ['openToe', 'satin', ['standard', 'a flat sole may catch the cord']],
           [
-            step(
-              'Wind the bobbin by hand or slowly; thread it past the tension of the loose case. Above, a thread ' +
-                'of the same colour.',
-              { check: 'it pulls as easily as a ribbon' },
-            ),
-            step('Pattern drawn on the stabiliser, which lies on the wrong side: sew with the wrong side up.'),
+            step('Thread the full bobbin past the tension spring of the loose case.', {
+              before: 'accessory',
+              check: 'it pulls as easily as a ribbon',
+            }),
+            step('Pattern drawn on the stabiliser, which lies on the wrong side: sew with the wrong side up.', {
+              phase: 'start',
+            }),
             step('Bring the thick tail up at the start, hold it aside; slow.', {
+              phase: 'start',
               caution: 'No automatic cutter: it jams on thick thread.',
             }),
-            step('Every new stitch: set tension and length again.'),
+            step('Another stitch: set tension and length again, and write them down.', { phase: 'next' }),
           ],
           {
             accessories: ['bobbinCase.loose'],
@@ -174,17 +177,20 @@ export const bobbinWork = technique(
             needle: [{ point: 'topstitch', size: 90 }],
             maxSpeed: 400,
             minutes: 25,
-            inspect: [see('wrong', 'the side that was beneath: cord lies smooth, no loops')],
+            inspect: [see('wrong', 'the cord, which was beneath, lies smooth, without loops')],
             faults: [
-              fault('loops', 'Cord loops', ['top tension up', 'tension', 'low'], 'bobbin case a little tighter'),
-              fault('bunches', 'Cord bunches', ['length up', 'length', 'low']),
-              fault('draws-in', 'Cord is drawn into the fabric', ['top tension down', 'tension', 'high']),
+              fault('loops', 'Cord loops', ['tension', 'low'], 'bobbin case a little tighter'),
+              fault('bunches', 'Cord bunches', ['length', 'low']),
+              fault('draws-in', 'Cord is drawn into the fabric', ['tension', 'high']),
             ],
           },
         ),
       ],
       {
-        prepare: [step('Write number, given and changed values on the sample as you go.')],
+        prepare: [
+          step('Wind the thick thread on a bobbin, by hand or slowly. Above, a thread of the same colour.'),
+          step('Write number, given and changed values on the sample as you go.'),
+        ],
         finish: [step('Thick ends through with a large needle, knotted on the stabiliser’s side.')],
       },
     ),
@@ -212,8 +218,10 @@ export const circles = technique(
           ['straight'],
           ['openToe', 'satin', 'standard'],
           [
-            step('Centre marked, stabilised, on the pin at the radius; cap on the pin.', {
-              caution: 'The pin is sharp: cap on until the fabric lies on it, and after.',
+            step('Slide at the radius, its screw tight.', { after: 'accessory' }),
+            step('Cap off, centre of the fabric on the pin, cap on again.', {
+              phase: 'ready',
+              caution: 'The pin is sharp: its cap stays on but for this.',
             }),
             step('Hold the fabric flat, never push; the end meets the start.'),
           ],
@@ -235,16 +243,14 @@ export const circles = technique(
           ZIGZAG_MACHINES,
           ['satin'],
           ['satin', 'openToe'],
-          [step('Same hole, same radius. Overlap the start by three stitches.')],
+          [step('Same hole, same radius. Overlap the start by three stitches.', { phase: 'start' })],
           {
             accessories: ['circular'],
             targets: [set('width', between(3, 5, 4), 'covers the line'), ...bead],
             maxSpeed: 400,
             minutes: 10,
             inspect: [see('right', 'closed inside and outside')],
-            faults: [
-              fault('packs', 'Packs on the inside', ['length up', 'length', 'low'], 'a larger radius, or narrower'),
-            ],
+            faults: [fault('packs', 'Packs on the inside', ['length', 'low'], 'a larger radius, or narrower')],
           },
         ),
         stage(
@@ -253,7 +259,7 @@ export const circles = technique(
           ZIGZAG_MACHINES,
           ['straight', 'straight.triple'],
           ['openToe', 'satin'],
-          [step('Same hole; the needle moved away from the pin.')],
+          [step('Same hole; the needle moved away from the pin.', { phase: 'start' })],
           {
             accessories: ['circular'],
             targets: [
@@ -269,7 +275,7 @@ export const circles = technique(
       {
         prepare: [
           step('Stabiliser beneath the whole circle.'),
-          step('Wind a full bobbin and put it in now: the attachment covers it.', {
+          step('Wind a full bobbin: the attachment will cover it.', {
             check: 'thread for all stages: see the workbench',
           }),
         ],
@@ -293,7 +299,7 @@ export const barTacks = technique(
         ZIGZAG_MACHINES,
         ['barTack', ['satin', 'count the length yourself'], ['zigzag', 'set close, count the length yourself']],
         ['openToe', 'satin', 'standard', 'buttonhole.sensor'],
-        [step('Foot parallel to the strain; hold both tails; let it end by itself.')],
+        [step('Foot parallel to the strain; hold both tails; let it end by itself.', { phase: 'start' })],
         {
           targets: [
             set('width', between(1.5, 3, 2), 'narrow holds better than wide'),
@@ -301,7 +307,7 @@ export const barTacks = technique(
           ],
           minutes: 4,
           inspect: [see('right', 'square ends, no loop')],
-          faults: [fault('jams', 'Stops on the spot', ['length up', 'length', 'low'], 'level the foot on thick seams')],
+          faults: [fault('jams', 'Stops on the spot', ['length', 'low'], 'level the foot on thick seams')],
         },
       ),
     ]),
@@ -324,8 +330,11 @@ export const rings = technique(
         ['buttonSew', ['zigzag', 'length 0 and feed dogs down by hand']],
         ['buttonSew', ['openToe', 'hold the ring yourself']],
         [
-          step('One swing just outside, one just inside the ring: its thickness and 1 mm on each side.'),
+          step('One swing just outside, one just inside the ring: its thickness and 1 mm on each side.', {
+            phase: 'ready',
+          }),
           step('First stitches by the handwheel; eight stitches; three in place inside.', {
+            phase: 'start',
             caution: 'Fingers off the ring before the motor starts.',
           }),
         ],
@@ -342,7 +351,7 @@ export const rings = technique(
             fault(
               'strikes',
               'Needle strikes the ring',
-              ['width up', 'width', 'low'],
+              ['width', 'low'],
               'ring thicker than the machine swings: by hand',
             ),
           ],
@@ -369,6 +378,7 @@ export const chainRows = technique(
         'any',
         [
           step('Start on a scrap; end on a scrap, then pull the thread forward and cut.', {
+            phase: 'start',
             caution: 'It runs open from its end: tie it.',
           }),
         ],

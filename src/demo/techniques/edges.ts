@@ -62,6 +62,7 @@ export const rolledEdge: Technique = {
           steps: [
             {
               text: 'Hold the chain taut behind the foot; start slowly and steadily.',
+              phase: 'start',
               caution: 'The knives are open: fingers well in front of the foot.',
             },
             { text: 'Corner: sew off and seal, or one stitch past, ease the slack, turn, pull the slack back.' },
@@ -79,24 +80,25 @@ export const rolledEdge: Technique = {
               id: 'whiskers',
               name: 'Whiskers stick out',
               causes: [
-                { parameter: 'length', toward: 'high', text: 'shorter stitch' },
-                { parameter: 'cuttingWidth', toward: 'low', text: 'wider cut: more fabric to roll' },
+                { parameter: 'length', toward: 'high' },
+                { parameter: 'cuttingWidth', toward: 'low' },
               ],
             },
             {
               id: 'pulls-off',
               name: 'Edge pulls off the fabric',
               causes: [
-                { parameter: 'length', toward: 'low', text: 'longer stitch' },
-                { parameter: 'cuttingWidth', toward: 'low', text: 'wider cut: the needle needs fabric to stand in' },
+                { parameter: 'length', toward: 'low' },
+                { parameter: 'cuttingWidth', toward: 'low' },
               ],
             },
             {
               id: 'flat',
               name: 'Lies flat instead of rolling',
               causes: [
-                { parameter: 'tension:lowerLooper', toward: 'low', text: 'lower looper tighter' },
-                { text: 'stitch finger still on, selector still at standard' },
+                { parameter: 'tension:lowerLooper', toward: 'low' },
+                { control: 'stitchFinger', text: 'stitch finger still on: slide it off' },
+                { control: 'hemSelector', text: 'selector still at standard: turn it to rolled' },
               ],
             },
           ],
@@ -121,7 +123,7 @@ export const rolledEdge: Technique = {
           setup: { leftNeedle: 'out' },
           targets: [{ parameter: 'length', to: { from: 1, to: 1.5, prefer: 1.2 }, because: 'close enough to cover' }],
           maxSpeed: 900,
-          steps: [{ text: 'Hold the chain taut; start slowly.' }],
+          steps: [{ text: 'Hold the chain taut; start slowly.', phase: 'start' }],
           inspect: [{ side: 'right', good: 'a light, closed edge' }],
           faults: [],
         },
@@ -165,10 +167,10 @@ export const overcast: Technique = {
           minutes: 6,
           steps: [
             {
-              text:
-                'Edge of the fabric against the guide of {foot.code}. Turn the handwheel: the needle must pass the ' +
-                'pin on both sides.',
-              caution: 'A needle on the pin breaks: never below width 4 with this foot.',
+              text: 'Edge of the fabric against the guide of {foot.code}.',
+              phase: 'ready',
+              check: 'the needle passes the pin on both sides',
+              caution: 'A needle on the pin breaks: never narrower with this foot than the card says.',
             },
             { text: 'Sew with the edge along the guide; do not pull.' },
           ],
@@ -180,10 +182,7 @@ export const overcast: Technique = {
             {
               id: 'curls',
               name: 'Edge curls',
-              causes: [
-                { text: 'edge not up to the guide' },
-                { parameter: 'tension', toward: 'high', text: 'tension down half a number' },
-              ],
+              causes: [{ text: 'edge not up to the guide' }, { parameter: 'tension', toward: 'high' }],
             },
           ],
         },
@@ -210,7 +209,7 @@ export const overcast: Technique = {
             {
               id: 'tunnel',
               name: 'Edge tunnels',
-              causes: [{ parameter: 'width', toward: 'high', text: 'narrower, or the three-step stitch' }],
+              causes: [{ parameter: 'width', toward: 'high' }],
             },
           ],
         },
@@ -240,6 +239,7 @@ export const overcast: Technique = {
           steps: [
             {
               text: 'Trim a thread’s width only. Hold the chain for the start.',
+              phase: 'start',
               caution: 'The knives are open: fingers well in front of the foot.',
             },
           ],
@@ -248,7 +248,7 @@ export const overcast: Technique = {
             {
               id: 'waves',
               name: 'Edge waves',
-              causes: [{ parameter: 'differential', toward: 'low', text: 'differential up' }],
+              causes: [{ parameter: 'differential', toward: 'low' }],
             },
           ],
         },

@@ -45,20 +45,20 @@ const faults: Stage['faults'] = [
   {
     id: 'too-small',
     name: 'Too small for the button',
-    causes: [{ text: 'button not fully in the holder; thickness forgotten: sew by recorded length instead' }],
+    causes: [
+      { control: 'buttonholeLever', text: 'button not fully in the holder: push it shut' },
+      { text: 'thickness and dome forgotten: cut a slit in a scrap first' },
+    ],
   },
   {
     id: 'stuck',
     name: 'Stands still and packs',
-    causes: [
-      { parameter: 'length', toward: 'low', text: 'length up a little' },
-      { text: 'foot caught on a seam: level it, stabilise' },
-    ],
+    causes: [{ parameter: 'length', toward: 'low' }, { text: 'foot caught on a seam: level it, stabilise' }],
   },
   {
     id: 'gap-closed',
     name: 'No gap to cut',
-    causes: [{ parameter: 'width', toward: 'low', text: 'width up half a millimetre' }],
+    causes: [{ parameter: 'width', toward: 'low' }],
   },
 ]
 
@@ -87,19 +87,20 @@ export const buttonhole: Technique = {
           setup: { buttonholeLever: 'downAndBack' },
           minutes: 10,
           steps: [
-            { text: 'Put the button in the holder of {foot.code} and push the holder shut.' },
+            { text: 'Put the button in the holder of {foot.code} and push the holder shut.', before: 'foot' },
             {
               text: 'Pull the lever fully down and push it back behind its stop.',
+              does: { buttonholeLever: 'downAndBack' },
               check: 'nothing nudges it while you sew',
             },
             {
               text: 'Threads to one side. Start on the mark, front edge parallel to the foot. Hold the first stitches.',
+              phase: 'start',
             },
             {
               text: 'Let the machine sew in its own order; wait for its signal.',
               ifWrong: 'It stops at once: the lever is not down and back.',
             },
-            { text: 'Lever up by hand when done, and down again for the next.' },
           ],
           inspect,
           faults,
@@ -125,15 +126,12 @@ export const buttonhole: Technique = {
           targets,
           minutes: 15,
           steps: [
+            { text: 'Both sides level, a cutting gap between them.', phase: 'start' },
             {
-              text: 'Needle up before every turn of the dial.',
+              text: 'Place by place, as the machine’s book has them; count the stitches of each bar.',
+              sequence: true,
               caution: 'A dial turned with the needle down bends it.',
             },
-            {
-              text: 'Place by place: bar, left side, back, right side, bar, lock. Count the bars: five stitches each.',
-            },
-            { text: 'Sew the second side level with the first, a cutting gap between.' },
-            { text: 'Dial back to off when done.' },
           ],
           inspect,
           faults,
@@ -156,7 +154,7 @@ export const buttonSew: Technique = {
       id: 'button-foot',
       name: 'With a button foot',
       because: 'grips the button and leaves a little shank',
-      prepare: [{ text: 'Measure the holes centre to centre. Tape the button in place.' }],
+      prepare: [{ text: 'Measure the holes centre to centre. Tape the button in place.', measures: 'holeSpacing' }],
       stages: [
         {
           id: 'sew',
@@ -181,10 +179,12 @@ export const buttonSew: Technique = {
           steps: [
             {
               text: 'Turn the handwheel by hand through the left hole and through the right one.',
+              phase: 'start',
               caution: 'A needle on a button shatters: by hand first, every button anew.',
             },
             { text: 'Sew ten stitches slowly. Four holes: two at a time, move the button and not the width.' },
             { text: 'Pull the tails between button and fabric, wind, tie.' },
+            { text: 'Turn the handwheel through both holes of the next button first.', phase: 'next' },
           ],
           inspect: [
             { side: 'right', good: 'button sits level with room for the other layer' },

@@ -11,19 +11,19 @@ const blindHemFaults: Stage['faults'] = [
     id: 'fold-missed',
     name: 'Fold missed',
     causes: [
-      { parameter: 'width', toward: 'low', text: 'width up 0.2 at a time' },
+      { parameter: 'width', toward: 'low' },
       { text: 'fold drifted from the guide: let the foot carry it, watch the guide and not the needle' },
     ],
   },
   {
     id: 'dots-long',
     name: 'Dots long on the right side',
-    causes: [{ parameter: 'width', toward: 'high', text: 'width down 0.2, or the guide further from the stitches' }],
+    causes: [{ parameter: 'width', toward: 'high' }],
   },
   {
     id: 'dimples',
     name: 'Dimples',
-    causes: [{ parameter: 'tension', toward: 'high', text: 'tension down a number, finer thread' }],
+    causes: [{ parameter: 'tension', toward: 'high' }],
   },
   {
     id: 'pops',
@@ -100,8 +100,9 @@ export const blindHem: Technique = {
           steps: [
             {
               text: 'Lay the fold against the guide of {foot.code}. Turn the handwheel through one swing.',
+              phase: 'start',
               check: 'the needle bites one or two threads of the fold and no more',
-              ifWrong: 'Bites too deep: width down. Misses: width up.',
+              ifWrong: 'Bites too deep: a little narrower. Misses: a little wider.',
             },
             {
               text:
@@ -152,6 +153,7 @@ export const blindHem: Technique = {
           steps: [
             {
               text: 'Turn the handwheel to the swing. Set the fold so that the needle just takes it.',
+              phase: 'ready',
               check: 'mark that place on the machine bed with a strip of tape',
             },
             { text: 'Sew slowly, fold along the tape. Stop with the needle down to look.' },
@@ -186,7 +188,7 @@ export const blindHem: Technique = {
           ],
           maxSpeed: 800,
           steps: [
-            { text: 'Set the guide of {foot.code} so that the needle just kisses the fold.' },
+            { text: 'Set the guide of {foot.code} so that the needle just kisses the fold.', phase: 'ready' },
             {
               text: 'Sew with the fold against the guide; let the knife take only loose threads.',
               caution: 'The knives are open: fingers well in front of the foot.',
@@ -258,8 +260,11 @@ export const coverHem: Technique = {
           maxSpeed: 900,
           minutes: 15,
           steps: [
-            { text: 'Lower the foot on the right side, hem allowance beneath, fold of the hem along the guide.' },
-            { text: 'Hold the tails behind the foot for the first stitches.' },
+            {
+              text: 'Lower the foot on the right side, hem allowance beneath, fold of the hem along the guide.',
+              phase: 'start',
+            },
+            { text: 'Hold the tails behind the foot for the first stitches.', phase: 'start' },
             {
               text: 'In the round: overlap the start by two or three stitches, then needles up, foot up.',
               check: 'the fabric draws freely to the back and left',
@@ -277,8 +282,8 @@ export const coverHem: Technique = {
               id: 'wavy',
               name: 'Hem waves',
               causes: [
-                { parameter: 'differential', toward: 'low', text: 'differential up 0.2' },
-                { parameter: 'length', toward: 'low', text: 'longer stitch' },
+                { parameter: 'differential', toward: 'low' },
+                { parameter: 'length', toward: 'low' },
                 { text: 'pressure down; tape in the hem' },
               ],
             },
@@ -286,7 +291,7 @@ export const coverHem: Technique = {
               id: 'tunnel',
               name: 'A tunnel rises between the rows',
               causes: [
-                { parameter: 'tension:chainLooper', toward: 'high', text: 'looper tension down' },
+                { parameter: 'tension:chainLooper', toward: 'high' },
                 { text: 'narrower spacing, or soft thread in the looper' },
               ],
             },
@@ -325,6 +330,7 @@ export const coverHem: Technique = {
               text:
                 'Two spools, threads on either side of the tension disc. ' +
                 'Leave threader and automatic cutter alone.',
+              after: 'needle',
             },
             { text: 'Sew from the right side along the mark.' },
           ],
@@ -336,7 +342,7 @@ export const coverHem: Technique = {
             {
               id: 'ridge',
               name: 'A ridge between the rows',
-              causes: [{ parameter: 'tension', toward: 'high', text: 'tension down another number' }],
+              causes: [{ parameter: 'tension', toward: 'high' }],
             },
           ],
         },

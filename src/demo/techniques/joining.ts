@@ -34,7 +34,7 @@ export const walkingFootQuilting: Technique = {
           maxSpeed: 700,
           minutes: 20,
           steps: [
-            { text: 'Push the dual feed down behind the foot until it clicks.' },
+            { text: 'Push the dual feed down behind the foot until it clicks.', does: { dualFeed: 'engaged' } },
             { text: 'From the centre outward, all lines in one direction. Slow to medium.' },
           ],
           inspect: [
@@ -70,11 +70,8 @@ export const walkingFootQuilting: Technique = {
           maxSpeed: 700,
           minutes: 20,
           steps: [
-            {
-              text: 'The fork of {foot.code} over the needle clamp screw; tighten the foot’s screw with a driver.',
-              check: 'the fork rides up and down with the needle bar',
-            },
-            { text: 'Raise the foot high to slip the layers in.' },
+            { text: 'By hand: the fork rides up and down with the needle bar.', after: 'foot' },
+            { text: 'Raise the foot high to slip the layers in.', phase: 'start' },
             { text: 'From the centre outward, slow to medium. Never a stitch that moves sideways.' },
           ],
           inspect: [
@@ -113,9 +110,7 @@ export const walkingFootQuilting: Technique = {
           minutes: 15,
           steps: [{ text: 'Row by row, the foot’s edge along the tips of the last wave.' }],
           inspect: [{ side: 'right', good: 'waves nest, tips one foot’s width apart' }],
-          faults: [
-            { id: 'cramped', name: 'Wave cramped', causes: [{ parameter: 'length', toward: 'low', text: 'longer' }] },
-          ],
+          faults: [{ id: 'cramped', name: 'Wave cramped', causes: [{ parameter: 'length', toward: 'low' }] }],
         },
       ],
     },
@@ -160,7 +155,7 @@ export const walkingFootQuilting: Technique = {
               id: 'tucks',
               name: 'Tucks at crossings',
               causes: [
-                { parameter: 'pressure', toward: 'high', text: 'pressure down' },
+                { parameter: 'pressure', toward: 'high' },
                 { text: 'baste closer; all lines the same way; better, a walking foot' },
               ],
             },
@@ -202,7 +197,7 @@ export const centreGuide: Technique = {
           ],
           minutes: 8,
           steps: [
-            { text: 'Start on a scrap: edges butted on both sides of the blade of {foot.code}.' },
+            { text: 'Start on a scrap: edges butted on both sides of the blade of {foot.code}.', phase: 'start' },
             { text: 'Feed both edges against the blade, neither overlapping.' },
           ],
           inspect: [

@@ -14,13 +14,11 @@ const neaten = (id = 'edge', width = 'a narrow edge folds without a ridge') =>
       ['zigzag', 'an open edge: trim close'],
     ],
     'any',
-    [step('Single layer, right side up, the edge trimmed even as you go.')],
+    [step('Single layer, right side up, the edge trimmed even as you go.', { phase: 'start' })],
     {
       targets: [set('length', between(2, 3, 2.5), width)],
       inspect: [see('right', 'edge flat, not curled under')],
-      faults: [
-        fault('curls', 'Edge curls', ['width down', 'width', 'high'], 'guide set even with the pin of the foot'),
-      ],
+      faults: [fault('curls', 'Edge curls', ['width', 'high'], 'guide set even with the pin of the foot')],
       minutes: 4,
     },
   )
@@ -48,7 +46,7 @@ export const narrowHem = technique(
             step(
               'Finger-press both turns for the first 3 cm; two stitches, needle down, then draw the turn into ' +
                 'the scroll of {foot.code}.',
-              { check: 'the scroll is full and the raw edge lies inside it' },
+              { phase: 'start', check: 'the scroll is full and the raw edge lies inside it' },
             ),
             step('Hold the edge upright and even; feed it so that it never passes the right edge of the scroll.', {
               ifWrong: 'Too little turns once and shows the raw edge; too much jams.',
@@ -88,14 +86,12 @@ export const narrowHem = technique(
         SEWING_MACHINES,
         ['straight'],
         ['edgeGuide', 'guide.centre', ['standard', 'watch the edge yourself'], ['openToe', 'watch the edge yourself']],
-        [step('Press the edge under along its stitches; topstitch close to the fold.')],
+        [step('Press the edge under along its stitches; topstitch close to the fold.', { phase: 'prepare' })],
         {
           targets: [set('length', between(2.5, 3, 2.8), 'a row that is meant to be seen')],
           minutes: 6,
           inspect: [see('right', 'row parallel to the fold'), see('wrong', 'edge caught all along')],
-          faults: [
-            fault('wavy', 'Hem waves', ['pressure down', 'pressure', 'high'], 'sew in one direction, do not pull'),
-          ],
+          faults: [fault('wavy', 'Hem waves', ['pressure', 'high'], 'sew in one direction, do not pull')],
         },
       ),
     ]),
@@ -119,8 +115,10 @@ export const topstitchedHem = technique(
         ['straight'],
         ['edgeGuide', 'guide.centre'],
         [
-          step('Inside of the fold against the guide of {foot.code}, right side up; needle over the edge beneath.'),
-          step('On the free arm for anything round; start at a seam.'),
+          step('Inside of the fold against the guide of {foot.code}, right side up; needle over the edge beneath.', {
+            phase: 'start',
+          }),
+          step('On the free arm for anything round; start at a seam.', { phase: 'start' }),
         ],
         {
           targets: [set('length', between(2.5, 3.5, 3), 'long enough to lie on top')],
@@ -145,7 +143,7 @@ export const topstitchedHem = technique(
         ZIGZAG_MACHINES,
         ['straight'],
         ['openToe', 'standard'],
-        [step('Fold along the right toe of {foot.code}, needle at the left.')],
+        [step('Fold along the right toe of {foot.code}, needle at the left.', { phase: 'start' })],
         {
           targets: [
             set('needlePosition', { abs: -3 }, 'the needle far left reaches a deeper hem'),
@@ -183,6 +181,7 @@ export const twinHem = technique(
             step(
               'Two spools, turning opposite ways; one thread left and one right of the tension disc, threaded by hand.',
               {
+                after: 'needle',
                 check: 'threader and cutter are off: they do not pass two needles',
                 caution: 'Never widen a stitch with a twin needle fitted.',
               },
@@ -205,16 +204,11 @@ export const twinHem = technique(
               fault(
                 'tunnel',
                 'A ridge between the rows',
-                ['tension down', 'tension', 'high'],
+                ['tension', 'high'],
                 'wider spaced needles, or wash-away tape in the fold',
               ),
               fault('skips', 'One row skips', 'stretch needle new; both threads on their own side'),
-              fault(
-                'pops',
-                'Pops when stretched',
-                ['length up a little', 'length', 'low'],
-                'woolly thread in the bobbin, wound by hand',
-              ),
+              fault('pops', 'Pops when stretched', ['length', 'low'], 'woolly thread in the bobbin, wound by hand'),
             ],
           },
         ),
@@ -244,11 +238,14 @@ export const mitredHem = technique(
           ['straight'],
           ['standard'],
           [
-            step('Mark both sides at twice the hem from the corner. Fold right sides together so that the marks meet.'),
+            step(
+              'Mark both sides at twice the hem from the corner. Fold right sides together so that the marks meet.',
+              { phase: 'prepare' },
+            ),
             step('From the fold at the inner corner to the marks; backstitch at both ends.', {
               check: 'the corner turns square before you trim',
             }),
-            step('Trim to 6 mm, press open, turn.'),
+            step('Trim to 6 mm, press open, turn.', { phase: 'finish' }),
           ],
           {
             targets: [set('length', between(1.8, 2.2, 2), 'short, so that the trimmed corner holds')],
@@ -269,19 +266,12 @@ export const mitredHem = technique(
           SEWING_MACHINES,
           ['straight'],
           ['edgeGuide', 'guide.centre', 'standard'],
-          [step('From the middle of a side, close to the inner fold; needle down at each corner.')],
+          [step('From the middle of a side, close to the inner fold; needle down at each corner.', { phase: 'start' })],
           {
             targets: [set('length', between(2.5, 3, 2.8), 'a row that is meant to be seen')],
             minutes: 10,
             inspect: [see('wrong', 'inner fold caught all along')],
-            faults: [
-              fault(
-                'creeps',
-                'Fold creeps ahead',
-                ['pressure down', 'pressure', 'high'],
-                'baste, or hold with wash-away tape',
-              ),
-            ],
+            faults: [fault('creeps', 'Fold creeps ahead', ['pressure', 'high'], 'baste, or hold with wash-away tape')],
           },
         ),
       ],
@@ -307,6 +297,7 @@ export const ribbing = technique(
         'any',
         [
           step('Quarter ring and opening, pin the quarters together, ribbing on top.', {
+            phase: 'start',
             caution: 'Pins out before the knife reaches them.',
           }),
           step('Stretch the ribbing only, to the length of the opening; let the machine feed the rest.'),
@@ -339,12 +330,12 @@ export const ribbing = technique(
             ['zigzag', 'needs a second row'],
           ],
           'any',
-          [step('Quarter and pin as above; stretch the ribbing only.')],
+          [step('Quarter and pin as above; stretch the ribbing only.', { phase: 'start' })],
           {
             targets: [set('pressure', { numbers: -1 }, 'less pressure, less wave')],
             minutes: 15,
             inspect: [see('right', 'no stitch pops when it is pulled')],
-            faults: [fault('pops', 'Seam pops', ['width up', 'width', 'low'], 'a stretch needle')],
+            faults: [fault('pops', 'Seam pops', ['width', 'low'], 'a stretch needle')],
           },
         ),
       ],

@@ -22,6 +22,7 @@ export const freeMotion = technique(
           ['freeMotion'],
           [
             step('Bring the bobbin thread up: one stitch by the handwheel, pull the loop, hold both tails.', {
+              phase: 'start',
               check: 'no tail left underneath',
             }),
             step('Hands flat as a frame, speed even, both together. Stop with the needle down.', {
@@ -44,7 +45,6 @@ export const freeMotion = technique(
             ],
             faults: [
               fault('eyelashes', 'Eyelashes beneath', 'hands too fast in the curve: slow hands, steady pedal', [
-                'top tension up',
                 'tension',
                 'low',
               ]),
@@ -76,7 +76,7 @@ export const quarterInch = technique(
         ['straight'],
         ['quarterInch.guide'],
         [
-          step('Edge against the guide of {foot.code}, never pushing it off.'),
+          step('Edge against the guide of {foot.code}, never pushing it off.', { phase: 'start' }),
           step('Leader scrap first; chain the pieces.'),
         ],
         {
@@ -101,7 +101,7 @@ export const quarterInch = technique(
         ['straight'],
         ['quarterInch', 'quarterInch.guide', ['standard', 'measure: the edge of a standard foot is no quarter inch']],
         [
-          step('Edge along the inside of the right toe, in sight on both sides of the needle.'),
+          step('Edge along the inside of the right toe, in sight on both sides of the needle.', { phase: 'start' }),
           step('Leader scrap first; chain the pieces.'),
         ],
         {
@@ -136,7 +136,11 @@ export const waves = technique(
         ZIGZAG_MACHINES,
         ['serpentine'],
         ['walking', ['standard', 'the top layer creeps: baste closely']],
-        [step('First row down the middle; the tips of the last wave along the edge of {foot.code}.')],
+        [
+          step('First row down the middle; the tips of the last wave along the edge of {foot.code}.', {
+            phase: 'start',
+          }),
+        ],
         {
           targets: [
             set('width', between(4.5, 7, 6), 'a wide wave forgives'),
@@ -146,7 +150,7 @@ export const waves = technique(
           minutes: 20,
           inspect: [see('right', 'waves nest, rows even')],
           faults: [
-            fault('cramped', 'Wave cramped', ['length up', 'length', 'low']),
+            fault('cramped', 'Wave cramped', ['length', 'low']),
             fault('tucks', 'Tucks', 'baste closer, all rows one way'),
           ],
         },
@@ -175,14 +179,16 @@ export const binding = technique(
           ['straight'],
           ['walking', 'quarterInch', ['standard', 'layers creep: pin closely']],
           [
-            step('Strip folded lengthwise, raw edges even with the quilt’s; start 20 cm from a corner, leave a tail.'),
+            step('Strip folded lengthwise, raw edges even with the quilt’s; start 20 cm from a corner, leave a tail.', {
+              phase: 'start',
+            }),
             step('Stop 6 mm before each corner, lock, fold up, fold down, on.'),
           ],
           {
             targets: [set('length', between(2.5, 3, 2.8), 'through all layers')],
             minutes: 20,
             inspect: [see('corner', 'a mitre forms by itself')],
-            faults: [fault('creeps', 'Edge creeps', ['pressure down', 'pressure', 'high'])],
+            faults: [fault('creeps', 'Edge creeps', ['pressure', 'high'])],
           },
         ),
         stage(
@@ -192,7 +198,9 @@ export const binding = technique(
           ['straight'],
           ['guide.centre', ['openToe', 'watch the ditch yourself'], ['standard', 'watch the ditch yourself']],
           [
-            step('Fold over the edge, pin from the front through the wider back; blade of {foot.code} in the ditch.'),
+            step('Fold over the edge, pin from the front through the wider back; blade of {foot.code} in the ditch.', {
+              phase: 'start',
+            }),
             step('Corners folded the other way round on the back.'),
           ],
           {
@@ -220,6 +228,7 @@ export const binding = technique(
           step(
             'Strip folded lengthwise, raw edges even with the quilt’s, on the back; start 20 cm from a corner, ' +
               'leave a tail.',
+            { phase: 'start' },
           ),
           step('Stop 6 mm before each corner, lock, fold up, fold down, on.'),
         ],
@@ -236,7 +245,11 @@ export const binding = technique(
         SEWING_MACHINES,
         ['straight'],
         ['edgeGuide', 'guide.centre', 'openToe', 'standard'],
-        [step('Fold over to the front, just past the first seam; the toe of {foot.code} along the binding.')],
+        [
+          step('Fold over to the front, just past the first seam; the toe of {foot.code} along the binding.', {
+            phase: 'start',
+          }),
+        ],
         {
           targets: [set('length', between(2.8, 3.2, 3), 'a row that is meant to be seen')],
           minutes: 20,

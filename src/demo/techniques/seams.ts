@@ -25,6 +25,7 @@ export const overlockSeam = technique(
           'any',
           [
             step('Edges even; guide the edge along the knife’s mark, not the needle.', {
+              phase: 'start',
               caution: 'The knives are open: fingers behind the foot only.',
             }),
             step('Run 5 cm of chain on and off; take pins out before the knife.'),
@@ -43,15 +44,10 @@ export const overlockSeam = technique(
               see('wrong', 'loops meet at the edge, neither over nor under'),
             ],
             faults: [
-              fault(
-                'loops-hang',
-                'Loops hang off the edge',
-                ['cutting width up', 'cuttingWidth', 'low'],
-                ['looper tension up', 'tension:upperLooper', 'low'],
-              ),
-              fault('edge-rolls', 'Edge rolls inside the stitch', ['cutting width down', 'cuttingWidth', 'high']),
-              fault('gapes', 'Seam gapes', ['left needle tension up', 'tension:leftNeedle', 'low']),
-              fault('wavy', 'Seam waves', ['differential up', 'differential', 'low']),
+              fault('loops-hang', 'Loops hang off the edge', ['cuttingWidth', 'low'], ['tension:upperLooper', 'low']),
+              fault('edge-rolls', 'Edge rolls inside the stitch', ['cuttingWidth', 'high']),
+              fault('gapes', 'Seam gapes', ['tension:leftNeedle', 'low']),
+              fault('wavy', 'Seam waves', ['differential', 'low']),
             ],
           },
         ),
@@ -77,7 +73,7 @@ export const flatlock = technique(
         ['flatlock2', ['flatlock3', 'a little thicker']],
         'any',
         [
-          step('Knife up and away, or let it trim nothing: loops must hang half off the edge.'),
+          step('Knife up and away, or let it trim nothing: loops must hang half off the edge.', { phase: 'ready' }),
           step(
             'Sew wrong sides together for loops outside, right sides together for ladders outside; pull the seam ' +
               'open flat.',
@@ -91,12 +87,7 @@ export const flatlock = technique(
           minutes: 10,
           inspect: [see('right', 'lies flat, loops even')],
           faults: [
-            fault(
-              'ridge',
-              'Will not pull flat',
-              ['needle tension down', 'tension:leftNeedle', 'high'],
-              'loops not far enough over the edge',
-            ),
+            fault('ridge', 'Will not pull flat', ['tension:leftNeedle', 'high'], 'loops not far enough over the edge'),
           ],
         },
       ),
@@ -128,7 +119,7 @@ export const stretchSeam = technique(
             targets: [set('differential', between(1.2, 1.6, 1.4), 'keeps the knit from waving')],
             minutes: 8,
             inspect: [see('right', 'pull hard: no thread breaks')],
-            faults: [fault('wavy', 'Waves', ['differential up', 'differential', 'low'])],
+            faults: [fault('wavy', 'Waves', ['differential', 'low'])],
           },
         ),
       ],
@@ -152,7 +143,7 @@ export const stretchSeam = technique(
             needle: [{ point: 'stretch', size: 75 }],
             minutes: 10,
             inspect: [see('right', 'flat, springs back')],
-            faults: [fault('wavy', 'Waves', ['pressure down', 'pressure', 'high'])],
+            faults: [fault('wavy', 'Waves', ['pressure', 'high'])],
           },
         ),
       ],
@@ -179,8 +170,8 @@ export const stretchSeam = technique(
             minutes: 8,
             inspect: [see('right', 'seam does not grin open')],
             faults: [
-              fault('grins', 'Seam grins', ['width down', 'width', 'high']),
-              fault('breaks', 'Breaks when stretched', ['width up', 'width', 'low']),
+              fault('grins', 'Seam grins', ['width', 'high']),
+              fault('breaks', 'Breaks when stretched', ['width', 'low']),
             ],
           },
         ),
@@ -199,7 +190,7 @@ export const stretchSeam = technique(
           targets: [set('length', between(2.5, 3.5, 3), 'three threads need room')],
           minutes: 8,
           inspect: [see('right', 'straight, no loops')],
-          faults: [fault('stiff', 'Seam is stiff', ['length up', 'length', 'low'])],
+          faults: [fault('stiff', 'Seam is stiff', ['length', 'low'])],
         },
       ),
     ]),
@@ -227,6 +218,7 @@ export const gathering = technique(
           'any',
           [
             step('Sew 20 cm of the same fabric first and measure what it becomes.', {
+              phase: 'start',
               check: 'finished length divided by cut length',
             }),
           ],
@@ -238,9 +230,7 @@ export const gathering = technique(
             ],
             minutes: 6,
             inspect: [see('right', 'even folds')],
-            faults: [
-              fault('little', 'Gathers too little', ['length up', 'length', 'low'], 'heavy fabric: gather by two rows'),
-            ],
+            faults: [fault('little', 'Gathers too little', ['length', 'low'], 'heavy fabric: gather by two rows')],
           },
         ),
       ],
@@ -257,7 +247,7 @@ export const gathering = technique(
           SEWING_MACHINES,
           ['straight'],
           ['gathering'],
-          [step('Layer to be gathered under the foot, flat layer in the slot of {foot.code}.')],
+          [step('Layer to be gathered under the foot, flat layer in the slot of {foot.code}.', { phase: 'start' })],
           {
             targets: [
               set('length', { abs: 4 }, 'longer gathers more'),
@@ -266,9 +256,7 @@ export const gathering = technique(
             features: { avoid: ['dualFeed'] },
             minutes: 8,
             inspect: [see('right', 'flat layer lies flat')],
-            faults: [
-              fault('little', 'Gathers too little', ['length up', 'length', 'low'], ['tension up', 'tension', 'low']),
-            ],
+            faults: [fault('little', 'Gathers too little', ['length', 'low'], ['tension', 'low'])],
           },
         ),
       ],
@@ -292,9 +280,7 @@ export const gathering = technique(
           ],
           minutes: 12,
           inspect: [see('right', 'folds even, both rows parallel')],
-          faults: [
-            fault('breaks', 'Thread breaks when drawn', ['tension down', 'tension', 'high'], 'draw both rows together'),
-          ],
+          faults: [fault('breaks', 'Thread breaks when drawn', ['tension', 'high'], 'draw both rows together')],
         },
       ),
     ]),
@@ -317,8 +303,11 @@ export const elastic = technique(
         ['overlock3.wide', 'overlock4'],
         ['elastic'],
         [
-          step('Elastic through the foot, its screw turned until it stretches by a third.'),
-          step('Knife off the elastic: only fabric is trimmed.', { caution: 'A nicked elastic breaks later.' }),
+          step('Elastic through the foot, its screw turned until it stretches by a third.', { phase: 'ready' }),
+          step('Knife off the elastic: only fabric is trimmed.', {
+            phase: 'start',
+            caution: 'A nicked elastic breaks later.',
+          }),
         ],
         {
           targets: [
@@ -346,7 +335,7 @@ export const elastic = technique(
           ],
           minutes: 12,
           inspect: [see('right', 'no stitch pops at full stretch')],
-          faults: [fault('pops', 'Stitches pop', ['width up', 'width', 'low'], 'stretch needle')],
+          faults: [fault('pops', 'Stitches pop', ['width', 'low'], 'stretch needle')],
         },
       ),
     ]),
@@ -369,7 +358,9 @@ export const piping = technique(
         ['straight'],
         ['piping', ['zip', 'the cord is held by hand against the foot']],
         [
-          step('Cord in the groove of {foot.code}, raw edges to the right; needle close to the cord.'),
+          step('Cord in the groove of {foot.code}, raw edges to the right; needle close to the cord.', {
+            phase: 'start',
+          }),
           step('Second pass with the other layer on top, a thread’s width closer.'),
         ],
         {
@@ -407,6 +398,7 @@ export const zip = technique(
           ['zip'],
           [
             step('Needle clear of the teeth on the side the foot leaves open; slider down, past the foot.', {
+              phase: 'start',
               check: 'turn the handwheel once: the needle clears foot and teeth',
             }),
             step('Needle down before the slider, foot up, slider past, on.'),
@@ -446,8 +438,11 @@ export const invisibleZip = technique(
         ['straight'],
         ['zip.invisible', ['zip', 'unroll the coil with a fingernail as you go']],
         [
-          step('Press the coil flat, cool iron. Right side of the tape on the right side of the fabric.'),
+          step('Press the coil flat, cool iron. Right side of the tape on the right side of the fabric.', {
+            phase: 'prepare',
+          }),
           step('Coil in the groove of {foot.code}, needle in the middle; sew to the slider; the other side likewise.', {
+            phase: 'start',
             check: 'close it after each side',
           }),
           step('Close the seam below with a zip foot, starting two stitches above the end.'),
@@ -489,7 +484,7 @@ export const heavySeam = technique(
           ['straight'],
           ['standard', 'straight'],
           [
-            step('Press or hammer the hump flat.'),
+            step('Press or hammer the hump flat.', { phase: 'prepare' }),
             step(
               'At the step: needle down, foot up, level the foot from behind with a shim as thick as the step; ' +
                 'sew on; take it out at the other side.',
@@ -547,7 +542,7 @@ export const mending = technique(
             ],
             minutes: 8,
             inspect: [see('right', 'flat, edges do not lift')],
-            faults: [fault('stiff', 'Stiff as a board', ['length up', 'length', 'low'])],
+            faults: [fault('stiff', 'Stiff as a board', ['length', 'low'])],
           },
         ),
       ],

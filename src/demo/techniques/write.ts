@@ -58,11 +58,11 @@ export const between = (from: number, to: number, prefer: number) => ({ from, to
 export const step = (text: string, more: Omit<Step, 'text'> = {}): Step => ({ text, ...more })
 export const see = (side: Stage['inspect'][number]['side'], good: string) => ({ side, good })
 
-type Cause = string | [text: string, parameter: Parameter, toward: 'high' | 'low']
-export const fault = (id: string, name: string, ...causes: Cause[]): Stage['faults'][number] => ({
+type Told = string | [parameter: Parameter, toward: 'high' | 'low']
+export const fault = (id: string, name: string, ...causes: Told[]): Stage['faults'][number] => ({
   id,
   name,
   causes: causes.map((cause) =>
-    typeof cause === 'string' ? { text: cause } : { text: cause[0], parameter: cause[1], toward: cause[2] },
+    typeof cause === 'string' ? { text: cause } : { parameter: cause[0], toward: cause[1] },
   ),
 })

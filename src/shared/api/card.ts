@@ -28,8 +28,20 @@ const CardValue = z.object({
   act: z.enum(['set', 'leave', 'silent', 'absent']),
 })
 
-/** One step in the trade's order; the keys beside `step` say what it is done with. */
-const CardStep = z.looseObject({ step: z.string() })
+/** One step; the keys beside `tells` say what of. */
+const ToldStep = z.looseObject({ id: z.string(), phase: z.string(), tells: z.string() })
+const ToldFault = z.object({ id: Id, name: z.string(), causes: z.array(z.looseObject({ tells: z.string() })) })
+
+/** What hands do, from how the machine stands to a sewn piece and back. */
+const Procedure = z.object({
+  steps: z.array(ToldStep),
+  next: z.array(ToldStep),
+  interruptions: z.array(
+    z.object({ of: z.enum(['bobbin', 'thread', 'needle', 'switchedOff']), steps: z.array(ToldStep) }),
+  ),
+  back: z.array(ToldStep),
+  faults: z.array(ToldFault),
+})
 
 /** A stitch to be drawn to scale. */
 export const StitchSpec = z.object({
@@ -76,12 +88,11 @@ const CardStage = z.object({
   changes: z.array(CardValue),
   unchanged: z.array(CardValue),
   resets: z.boolean(),
-  steps: z.array(CardStep),
+  procedure: Procedure,
   changeover: z.object({
     seconds: z.number().optional(),
     from: Positions,
     goal: Positions,
-    back: z.array(CardStep),
     backSeconds: z.number().optional(),
     controls: z.array(
       z.object({
@@ -93,7 +104,6 @@ const CardStage = z.object({
     ),
   }),
   inspect: Stage.shape.inspect,
-  faults: Stage.shape.faults,
   minutes: z.number().optional(),
   sketch: CardSketch.optional(),
   house: z

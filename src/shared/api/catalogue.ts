@@ -2,6 +2,7 @@
 import { z } from 'zod'
 import { CALCULATIONS } from '#core/answer/calculations'
 import { PARAMETERS } from '#core/catalogue/parameters'
+import { STEP_PHASES } from '#core/catalogue/types'
 import type * as core from '#core/catalogue/types'
 
 /** Ids are slugs: no spaces, nothing a path or a shell would read. */
@@ -281,6 +282,19 @@ export const Step = z.strictObject({
   check: text.optional(),
   caution: text.optional(),
   ifWrong: text.optional(),
+  phase: z.enum(STEP_PHASES).optional(),
+  before: text.optional(),
+  after: text.optional(),
+  does: Positions.optional(),
+  measures: text.optional(),
+  sequence: z.boolean().optional(),
+})
+
+const Cause = z.strictObject({
+  parameter: Parameter.optional(),
+  toward: z.enum(['high', 'low']).optional(),
+  control: text.optional(),
+  text: text.optional(),
 })
 
 const Accepted = z.strictObject({ function: text, when: When.optional(), tradeOff: text.optional() })
@@ -366,9 +380,7 @@ export const Stage = z.strictObject({
     z.strictObject({
       id: Id,
       name: text,
-      causes: z.array(
-        z.strictObject({ parameter: Parameter.optional(), toward: z.enum(['high', 'low']).optional(), text }),
-      ),
+      causes: z.array(Cause),
     }),
   ),
 })
@@ -418,7 +430,7 @@ export const Sample = z.strictObject({
 
 export const Bundle = z.strictObject({
   format: z.literal('handhold-catalogue'),
-  version: z.literal(2),
+  version: z.literal(3),
   makes: z.array(Make),
   functions: z.array(StitchFunction),
   threads: z.array(Thread),

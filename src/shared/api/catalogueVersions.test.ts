@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { demoBundle } from '#demo/bundle'
 import { Bundle } from './catalogue'
-import { positionsFromVersion1, presentCatalogue, rowFromVersion1 } from './catalogueVersions'
+import { positionsFromVersion1, presentCatalogue, rowFromVersion1, rowFromVersion2 } from './catalogueVersions'
 
 const WORDS: Record<string, string> = {
   downAndBack: 'down and back',
@@ -19,7 +19,9 @@ const first = (): unknown => {
         // A feature of the same name is no place.
         '"need":["two-thread converter on"]',
         '"need":["twoThreadConverter"]',
-      ),
+      )
+      // Steps of version 1 made no moves.
+      .replaceAll('"does":{"buttonholeLever":"down and back"}', '"does":{"buttonholeLever":"downAndBack"}'),
   )
 }
 
@@ -97,5 +99,31 @@ describe('a catalogue of version 1', () => {
     const row = { setup: { constructor: 'down and back' } }
     expect(rowFromVersion1('stitches', row)).toBe(row)
     expect(positionsFromVersion1(undefined)).toBeUndefined()
+  })
+})
+
+describe('a catalogue of version 2', () => {
+  const steps = (listed: object[]) => ({ methods: [{ stages: [{ steps: listed }] }] })
+  const [fit, set] = [{ text: '{fit}' }, { text: '{set}' }]
+  it.each([
+    [
+      'both blocks',
+      [{ text: 'a' }, fit, { text: 'b' }, set, { text: 'c' }],
+      [{ text: 'a', phase: 'prepare' }, { text: 'b', phase: 'fit' }, { text: 'c' }],
+    ],
+    ['the setting alone', [{ text: 'a' }, set, { text: 'b' }], [{ text: 'a', phase: 'fit' }, { text: 'b' }]],
+    ['the fitting alone', [{ text: 'a' }, fit, { text: 'b' }], [{ text: 'a', phase: 'prepare' }, { text: 'b' }]],
+  ])('has phases in place of %s', (_, before, after) =>
+    expect(rowFromVersion2('techniques', steps(before))).toEqual(steps(after)),
+  )
+
+  it('is otherwise left as it is', () => {
+    const row = steps([{ text: 'a', phase: 'start' }, { text: 'b' }])
+    expect(rowFromVersion2('techniques', row)).toBe(row)
+    expect(rowFromVersion2('items', steps([fit]))).toEqual(steps([fit]))
+    expect(presentCatalogue({ version: 2, techniques: [steps([fit])] })).toEqual({
+      version: 3,
+      techniques: [steps([])],
+    })
   })
 })

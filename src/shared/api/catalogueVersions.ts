@@ -1,11 +1,12 @@
 /**
  * Earlier versions of the catalogue file as the present one. Version 1 had the places of usual controls in words
- * ("down and back"); they are codes now. Nothing is checked here: what comes out is, by the schemas.
+ * ("down and back"); they are codes now. Version 2 had two steps that stood for blocks of the planned moves, `{fit}`
+ * and `{set}`; steps say their phase now. Nothing is checked here: what comes out is, by the schemas.
  */
 import { sameValue } from '#core/catalogue/sameValue'
 import type { Resource } from './resources'
 
-export const CATALOGUE_VERSION = 2
+export const CATALOGUE_VERSION = 3
 
 /** Control → word of version 1 → code. */
 const CODES: Readonly<Record<string, Readonly<Record<string, string>>>> = {
@@ -16,12 +17,22 @@ const CODES: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   upperLooper: { 'two-thread converter on': 'twoThreadConverter' },
 }
 
-/** A file as it was read; what is no version 1 stays as it is. */
+/** A file as it was read; what is of no earlier version stays as it is. */
 export const presentCatalogue = (file: unknown): unknown => {
-  if (!isObject(file) || file['version'] !== 1) return file
+  if (!isObject(file)) return file
+  if (file['version'] === 1) return presentCatalogue(fromVersion1(file))
+  if (file['version'] !== 2) return file
   return {
     ...file,
     version: CATALOGUE_VERSION,
+    ...each(file, 'techniques', (technique) => rowFromVersion2('techniques', technique)),
+  }
+}
+
+const fromVersion1 = (file: Json): Json => {
+  return {
+    ...file,
+    version: 2,
     ...each(file, 'models', (model) => ({ ...rowFromVersion1('models', model), ...each(model, 'stitches', stitch) })),
     ...each(file, 'items', (item) => rowFromVersion1('items', item)),
     ...each(file, 'techniques', (technique) => rowFromVersion1('techniques', technique)),
@@ -32,6 +43,29 @@ export const presentCatalogue = (file: unknown): unknown => {
 export const rowFromVersion1 = (resource: Resource, row: Json): Json => {
   const present = ROWS[resource]?.(row) ?? row
   return sameValue(present, row) ? row : present
+}
+
+/** One row of version 2 as it is kept; the same object where nothing changes. */
+export const rowFromVersion2 = (resource: Resource, row: Json): Json => {
+  if (resource !== 'techniques') return row
+  const inStage = (one: Json): Json => ({ ...one, ...at(one, 'steps', stepsInPhases) })
+  const present = {
+    ...row,
+    ...each(row, 'methods', (method) => ({ ...method, ...each(method, 'stages', inStage) })),
+  }
+  return sameValue(present, row) ? row : present
+}
+
+/** What stood before the fitting is prepared, what stood between it and the setting is done while fitting. */
+const stepsInPhases = (steps: unknown): unknown => {
+  if (!Array.isArray(steps)) return steps
+  const placeOf = (slot: string) => steps.findIndex((step: unknown) => isObject(step) && step['text'] === slot)
+  const [fit, set] = [placeOf('{fit}'), placeOf('{set}')]
+  return steps.flatMap((step: unknown, i): unknown[] => {
+    if (i === fit || i === set) return []
+    const phase = i < fit ? 'prepare' : i < set ? 'fit' : undefined
+    return [isObject(step) && phase !== undefined && !('phase' in step) ? { ...step, phase } : step]
+  })
 }
 
 /** Positions that somebody has told, by their controls. */

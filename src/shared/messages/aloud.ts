@@ -1,113 +1,52 @@
-/** The card in the order it is read out on the phone, one line at a time. */
+/** A stage's procedure as it is read out, a line at a time: the steps as they are, each caution and check by itself. */
 import type { Card, CardStage } from '#core/card/card'
-import type { CardMove, CardStep } from '#core/card/steps'
 import { speech } from './en'
-import { moveText, stepText } from './steps'
-import { ruleWords } from './usual'
-import { standingText } from './values'
-import { kindWord, parameterWord, sideWord, threadPlaceWord } from './words'
+import { procedureWords, type StepWords } from './procedure'
+import { capital, kindWord, phaseWord } from './words'
 
 export interface AloudLine {
   about: string
   text: string
   caution?: boolean
+  /** The step it belongs to; left out for the line that says what is sewn on what. */
+  step?: string
 }
 
-/** Told at their own place in the order of the phone. */
-const NOT_LEVERS: ReadonlySet<string> = new Set([
-  'power',
-  'needleHeight',
-  'footLift',
-  'feedDogs',
-  'dualFeed',
-  'handwheel',
-])
+export interface AloudSide {
+  title: string
+  lines: AloudLine[]
+}
 
-export const aloudLines = (card: Card, stage: CardStage): AloudLine[] => {
-  const say = speech(card.names)
-  const { answer } = stage
-  const steps = stage.steps.map((step) => ({ step, words: stepText(step, say) }))
-  const authored = (phase: string) =>
-    steps.flatMap(({ step, words }) =>
-      step.step === 'authored' && step.phase === phase
-        ? [
-            { about: phase === 'sew' ? 'Sewing' : phase === 'prepare' ? 'Fabric' : 'After', text: words.text },
-            ...(words.caution ? [{ about: 'Caution', text: words.caution, caution: true }] : []),
-          ]
-        : [],
-    )
-  const moves = stage.steps.flatMap((step) => (step.step === 'moves' ? step.moves : []))
-  const moving = (about: string, which: (move: CardMove) => boolean): AloudLine[] =>
-    moves
-      .filter(which)
-      .flatMap((move) => [
-        ...move.hazards.map((text) => ({ about: 'Caution', text: ruleWords(text, move.control), caution: true })),
-        { about, text: `${moveText(move, say)}.` },
-        ...move.duties.map((text) => ({ about, text: `${ruleWords(text, move.control)}.` })),
-      ])
-  const off = moves.some(({ control, to }) => control === 'power' && to === 'off')
-  const on = moves.findLastIndex(({ control, to }) => control === 'power' && to === 'on')
-  const isLever = (move: CardMove): boolean => move.means === 'position' && !NOT_LEVERS.has(move.control)
-  const fromSteps = (kind: CardStep['step'], about: string): AloudLine[] =>
-    steps.flatMap(({ step, words }) =>
-      step.step === kind ? [{ about, text: words.text, caution: kind !== 'scrap' }] : [],
-    )
+export interface Aloud {
+  lines: AloudLine[]
+  /** What is read when its moment comes, and then where it was left. */
+  sides: AloudSide[]
+}
+
+export const aloud = (card: Card, stage: CardStage): Aloud => {
+  const words = procedureWords(stage.procedure, speech(card.names))
+  const { fabric, model } = card
+  const layers = fabric.layers === 1 ? 'one layer' : `${fabric.layers} layers`
+  const where = stage.answer.model === card.question.model ? `${model.make} ${model.name}` : stage.modelName
+  const back = words.back.length > 0 ? [{ title: 'Back to normal sewing', steps: words.back }] : []
+  return {
+    lines: [
+      { about: stage.name, text: `${where}, ${kindWord(stage.kind)}. ${fabric.name}, ${layers}.` },
+      ...words.steps.flatMap(linesOf),
+    ],
+    sides: [...(words.next ? [words.next] : []), ...words.interruptions, ...back].map(({ title, steps }) => ({
+      title,
+      lines: steps.flatMap(linesOf),
+    })),
+  }
+}
+
+const linesOf = ({ id, phase, number, text, check, cautions, ifWrong }: StepWords): AloudLine[] => {
+  const about = `${number}, ${phaseWord(phase)}`
   return [
-    { about: 'Machine', text: `Is it the ${card.model.make} ${card.model.name}, ${kindWord(card.model.kind)}?` },
-    {
-      about: 'Fabric',
-      text: `${card.fabric.name}, ${card.fabric.layers === 1 ? 'one layer' : `${card.fabric.layers} layers`}.`,
-    },
-    ...authored('prepare'),
-    ...fromSteps('look', 'Look first'),
-    ...fromSteps('blocked', 'Stop'),
-    ...(off ? [{ about: 'Power', text: 'Needle up, foot up. Switch off.', caution: true }] : []),
-    { about: 'Needle', text: `Needle: ${answer.needle.point}, size ${answer.needle.size}.` },
-    ...answer.threads.map(({ place, thread }) => ({
-      about: 'Thread',
-      text: `Thread for the ${threadPlaceWord(place)}: ${card.names.threads[thread] ?? thread}.`,
-    })),
-    ...(stage.plate
-      ? [
-          {
-            about: 'Needle plate',
-            text:
-              `${stage.plate.change ? 'Change to the' : 'Needle plate on the machine: the'} ` +
-              `${say.item(stage.plate.id)}.`,
-          },
-        ]
-      : []),
-    ...moving('Adapter', ({ control }) => control === 'adapter' || control === 'ankle'),
-    ...(stage.foot
-      ? [
-          {
-            about: 'Foot',
-            text: `Foot: look for the mark ${card.names.items[stage.foot.id]?.code ?? stage.foot.id} on it.`,
-          },
-        ]
-      : []),
-    ...moving('Accessory', ({ control }) => control === 'accessory'),
-    ...moving('Levers', (move) => isLever(move) && moves.indexOf(move) < on),
-    ...moving('Feed', ({ control }) => control === 'feedDogs' || control === 'dualFeed'),
-    ...(off ? [{ about: 'Power', text: 'Switch on.' }] : []),
-    { about: 'Stitch', text: `Choose ${answer.select}.` },
-    { about: 'What it shows', text: 'What does it show now?' },
-    ...stage.changes.map((value) => ({
-      about: 'Change',
-      text: `${parameterWord(value.parameter)}: ${value.setting.shown}. ${standingText(value, answer.setup)}`,
-    })),
-    ...stage.unchanged
-      .filter(({ act }) => act === 'silent')
-      .map(({ parameter, setting }) => ({
-        about: 'Change',
-        text: `${parameterWord(parameter)}: ${setting.reasons.map((reason) => say.reason(reason)).join(' ')}`,
-      })),
-    ...(stage.changes.length === 0 ? [{ about: 'Change', text: 'Leave everything as it stands.' }] : []),
-    ...moving('Levers', (move) => isLever(move) && moves.indexOf(move) > on),
-    ...moving('Handwheel', ({ control }) => control === 'handwheel'),
-    ...fromSteps('scrap', 'Scrap'),
-    ...authored('sew'),
-    ...stage.inspect.map(({ side, good }) => ({ about: 'Look', text: `${sideWord(side)}: ${good}.` })),
-    ...authored('finish'),
+    ...cautions.map((caution) => ({ about: 'Caution', text: caution, caution: true, step: id })),
+    { about, text, step: id },
+    ...(check === undefined ? [] : [{ about: 'Check', text: `${capital(check)}.`, step: id }]),
+    ...(ifWrong === undefined ? [] : [{ about: 'If not', text: ifWrong, step: id }]),
   ]
 }

@@ -5,9 +5,9 @@ import { reasonMeanings, type Reason } from '#core/answer/reasons'
 import { cardOf } from '#core/card/card'
 import { indexCatalogue } from '#core/catalogue/index'
 import { demoBundle } from '#demo/bundle'
-import { aloudLines } from './aloud'
+import { aloud } from './aloud'
 import { sentence, speech } from './en'
-import { stepText } from './steps'
+import { procedureWords } from './procedure'
 import { dateWords, list, parameterWord, verdictWord, withArticle } from './words'
 
 const bundle = demoBundle()
@@ -38,8 +38,9 @@ const everySaid = () => {
         const say = speech(card.names)
         hear(answer, (reason) => sentence(reason, say))
         for (const stage of card.stages) {
-          steps.push(...stage.steps.map((step) => stepText(step, say).text))
-          steps.push(...aloudLines(card, stage).map(({ text }) => text))
+          const told = procedureWords(stage.procedure, say)
+          steps.push(...[...told.steps, ...told.back].map(({ text }) => text))
+          steps.push(...aloud(card, stage).lines.map(({ text }) => text))
         }
       }
     }

@@ -13,9 +13,9 @@ import { decide } from '#core/coverage/decide'
 import { Naming } from '#core/names/names'
 import { runs } from '#core/runs.testkit'
 import { demoBundle } from '#demo/bundle'
-import { aloudLines } from './aloud'
+import { aloud } from './aloud'
 import { sentence, speech, type Speech } from './en'
-import { stepText } from './steps'
+import { procedureWords } from './procedure'
 
 const CATALOGUES = runs(300)
 
@@ -87,9 +87,10 @@ const reasonsOf = ({ reasons, methods, stages }: Answer): Reason[] => [
 const checkSteps = (card: Card, say: Speech): number => {
   let named = 0
   for (const stage of card.stages) {
+    const told = procedureWords(stage.procedure, say)
     const texts = [
-      ...[...stage.steps, ...stage.changeover.back].map((step) => stepText(step, say).text),
-      ...aloudLines(card, stage).map(({ text }) => text),
+      ...[...told.steps, ...told.back].map(({ text }) => text),
+      ...aloud(card, stage).lines.map(({ text }) => text),
     ]
     for (const text of texts)
       for (const { of, what } of marksIn(text)) {

@@ -2,14 +2,14 @@
 import type { Review } from '#core/practice/attempt'
 import type { Finding } from '#core/practice/sew'
 import type { Trial } from '#core/practice/trial'
-import { meaning } from '#core/card/steps'
+import { meaning } from '#core/procedure/moves'
 import { formatNumber } from '#core/units/format'
 import { noNames, stitchName, within } from '#core/names/names'
 import { speech, type Speech } from './en'
 import type { Parameter, Positions } from '#core/catalogue/types'
 import { NOTHING } from '#core/changeover/positions'
 import { positionWord, valueWord } from './positions'
-import { moveText } from './steps'
+import { moveText } from './procedure'
 import { ruleWords } from './usual'
 import { capital, controlWord, list, small, motionWord, parameterWord } from './words'
 
@@ -94,8 +94,8 @@ export const findingText = (finding: Finding, trial: Trial): string => {
       )
     case 'fault':
       return (
-        `${finding.fault}: ${parameterWord(finding.parameter).toLowerCase()} too ${finding.toward}. Mend: ` +
-        `${finding.mend}.`
+        `${finding.fault}: ${parameterWord(finding.parameter).toLowerCase()} too ${finding.toward}. Mend: bring it ` +
+        `${finding.toward === 'high' ? 'down' : 'up'}.`
       )
     case 'offCard':
       return (
@@ -110,7 +110,7 @@ export const actText = (trial: Trial, control: string, to: string): string => {
   const say = trial.controls.controls[control]?.say?.[to]
   if (say !== undefined) return ruleWords(say, control)
   return moveText(
-    { model: trial.model.id, control, from: '', to, means: meaning(control, trial.model), hazards: [], duties: [] },
+    { model: trial.model.id, control, from: '', to, means: meaning(control, trial.model) },
     trialSpeech(trial),
   )
 }

@@ -1,9 +1,10 @@
 /** The words for what the core names by code: parameters, kinds, verdicts, features, places. */
 import { entryOf, isParameter, plainOf, type PlainParameter } from '#core/catalogue/parameters'
-import type { Parameter, Positions, ThreadPlace } from '#core/catalogue/types'
+import type { Parameter, Positions, StepPhase, ThreadPlace } from '#core/catalogue/types'
 import type { LineName, PartName } from '#core/card/fabricParts'
 import { inWords } from '#core/answer/show'
 import type { Verdict } from '#core/answer/types'
+import type { Phase } from '#core/procedure/types'
 import { positionWord } from './positions'
 
 export const verdictWord = (verdict: Verdict, toGet: readonly { what: string }[] = []): string => {
@@ -93,6 +94,27 @@ export const attachmentWord = (attachment: string): string =>
 
 export const sideWord = (side: string): string =>
   ({ right: 'Right side', wrong: 'Wrong side', start: 'Start', end: 'End', corner: 'Corner' })[side] ?? capital(side)
+
+/** What a part of a procedure is called. */
+export const phaseWord = (phase: Phase): string => PHASE_WORDS[phase]
+const PHASE_WORDS: Record<Phase, string> = {
+  prepare: 'Prepare',
+  fit: 'Fit',
+  set: 'Set',
+  ready: 'Make ready',
+  proof: 'Prove by hand',
+  reset: 'Before the piece',
+  sew: 'Sew',
+  inspect: 'Look',
+  finish: 'Finish',
+  next: 'Each next one',
+  back: 'Back to normal',
+  interruption: 'In between',
+}
+
+/** When a technique's own step is told. */
+export const stepPhaseWord = (phase: StepPhase): string =>
+  phase === 'start' ? 'at the start' : phaseWord(phase).toLowerCase()
 
 /** "leftNeedle" as "left needle"; a thread's place by its name. */
 export const controlWord = (control: string): string =>

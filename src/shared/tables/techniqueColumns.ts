@@ -1,7 +1,7 @@
 /** The columns of what a technique is made of, each part a small table of its own. */
-import type { Method, Parameter, Stage } from '#core/catalogue/types'
+import { STEP_PHASES, type Method, type Parameter, type Stage } from '#core/catalogue/types'
 import { FOOT_FUNCTIONS } from '../messages/en'
-import { capital, kindWord, motionWord, parameterWord, threadPlaceWord } from '../messages/words'
+import { capital, kindWord, motionWord, parameterWord, stepPhaseWord, threadPlaceWord } from '../messages/words'
 import type { CellKind, CellOption } from './cells'
 import { PARAMETERS } from '#core/catalogue/parameters'
 import { KINDS, type Column } from './columns'
@@ -107,6 +107,12 @@ export const stepColumns: Column[] = [
   column('check', 'Check', text, { width: 26 }),
   column('caution', 'Caution', text, { width: 26 }),
   column('ifWrong', 'If it goes wrong', text, { width: 26 }),
+  column('phase', 'When', { is: 'choice', of: options(STEP_PHASES, stepPhaseWord) }, { width: 14 }),
+  column('before', 'Before the move of', text, { hint: 'foot' }),
+  column('after', 'After the move of', text, { hint: 'foot' }),
+  column('does', 'Told instead of', { is: 'positions' }, { hint: 'buttonholeLever=downAndBack', width: 24 }),
+  column('measures', 'Measures', text, { hint: 'holeSpacing' }),
+  column('sequence', 'The stitch’s own places', { is: 'yesNo' }),
   when(),
 ]
 export const inspectColumns: Column[] = [
@@ -127,7 +133,8 @@ export const faultColumns: Column[] = [column('name', 'Fault', text, { ...writte
 export const causeColumns: Column[] = [
   column('parameter', 'Setting', { is: 'choice', of: parameterOptions }, { width: 16 }),
   column('toward', 'is too', { is: 'choice', of: options(['high', 'low'] as const, String) }, { width: 9 }),
-  column('text', 'What to do', text, { ...written, width: 40 }),
+  column('control', 'Only with control', text, { hint: 'stitchFinger' }),
+  column('text', 'What to do', text, { width: 40, hint: 'of a setting: left out' }),
 ]
 
 /** What a new part starts from. */

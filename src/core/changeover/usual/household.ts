@@ -2,7 +2,7 @@
 import { parametersThat } from '../../catalogue/parameters'
 import type { Kind } from '../../catalogue/types'
 import { usual } from './texts'
-import { control, duty, hazard, needing, open, resetting, type Usual } from './write'
+import { control, duty, hazard, needing, onlyToRun, open, resetting, turnAgainAfter, type Usual } from './write'
 
 /** Places in the trade's order: needle, plate, bobbin, thread, foot, power, stitch, values, test. */
 const HABIT = {
@@ -81,6 +81,8 @@ const fitting = [
   ...needing({ power: ['off'] }, usual('pedalWouldDrive'), ...fitted),
   ...needing({ needleHeight: ['up'] }, usual('needleInTheWay'), 'plate', 'ankle', 'adapter', 'foot', 'accessory'),
   ...needing({ needleHeight: ['up'] }, usual('clampWithNeedleUp'), 'needle'),
+  ...needing({ power: ['off'] }, usual('hookTurns'), 'bobbin'),
+  ...needing({ needleHeight: ['up'] }, usual('needleInTheWay'), 'bobbin'),
   ...needing({ footLift: ['up'] }, usual('footPresses'), 'plate', 'ankle', 'adapter', 'foot', 'accessory'),
   ...needing({ footLift: ['up'] }, usual('discsOpenWithFootUp'), 'thread:needle'),
   ...needing({ foot: ['none'] }, usual('footBeforeCarrier'), 'ankle', 'adapter'),
@@ -98,9 +100,7 @@ const NEEDLE_MOVING = parametersThat(({ movesNeedle }) => movesNeedle)
 
 /** What must be looked at by hand before the machine runs again. */
 const tested = ['needle', 'plate', 'ankle', 'adapter', 'foot', 'accessory', 'stitch', ...NEEDLE_MOVING]
-const byHand = tested.map((id) =>
-  resetting(`turn-after-${id.replace(/([A-Z])/g, '-$1').toLowerCase()}`, { control: id }, { handwheel: 'due' }),
-)
+const byHand = tested.map(turnAgainAfter)
 
 const computerised: Usual = {
   controls,
@@ -124,9 +124,7 @@ const mechanical: Usual = {
   rules: [
     ...fitting,
     ...needing({ needleHeight: ['up'] }, usual('dialBendsNeedle'), 'stitch', ...NEEDLE_MOVING, 'buttonholeStep'),
-    ...needing({ handwheel: ['turned'] }, usual('firstByHand'), 'power').map((rule) =>
-      'needs' in rule ? { ...rule, for: { control: 'power', to: 'on' } } : rule,
-    ),
+    ...onlyToRun({ handwheel: ['turned'] }, usual('firstByHand')),
     ...byHand,
   ],
 }

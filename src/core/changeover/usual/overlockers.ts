@@ -1,7 +1,7 @@
 /** Overlockers, cover-stitch machines, and both in one. */
 import type { Kind } from '../../catalogue/types'
 import { usual } from './texts'
-import { control, duty, hazard, needing, open, resetting, type Usual } from './write'
+import { control, duty, hazard, needing, onlyToRun, open, resetting, turnAgainAfter, type Usual } from './write'
 
 const HABIT = {
   needleHeight: 4,
@@ -15,8 +15,10 @@ const HABIT = {
   foot: 45,
   loopers: 50,
   threads: 52,
-  power: 60,
   stitch: 70,
+  coverShut: 93,
+  test: 95,
+  power: 96,
 }
 const BLADES = usual('bladesByLevers')
 const THREADED = [
@@ -45,9 +47,14 @@ const shared = {
   stitch: open(HABIT.stitch, 4),
   ...Object.fromEntries(LOOPERS.map((id, i) => [id, open(HABIT.loopers + i / 10, 60)])),
   'thread:needle': open(HABIT.threads, 40, 'out'),
+  looperCover: control(HABIT.coverShut, 3, ['shut', 'open'], {
+    shut: usual('coverShut'),
+    open: usual('coverOpen'),
+  }),
+  handwheel: control(HABIT.test, 8, ['turned'], { turned: usual('turnThroughOneStitch') }),
 }
 
-const normal = { power: 'on', accessory: 'none' }
+const normal = { power: 'on', accessory: 'none', looperCover: 'shut', handwheel: 'turned' }
 
 const common = [
   ...needing({ power: ['off'] }, usual('handsAtLoopers'), 'needle', 'plate', 'foot', 'accessory', ...THREADED),
@@ -57,8 +64,12 @@ const common = [
   ...needing({ 'thread:needle': ['out'] }, usual('loopersFirst'), ...LOOPERS),
   hazard({ control: 'power', to: 'off' }, usual('offForNeedlesLoopersKnives')),
   duty({ control: 'needle' }, usual('tightenClamp')),
-  duty({ control: 'power', to: 'on' }, usual('turnOneStitch')),
   resetting('needle-unthreads', { control: 'needle' }, { 'thread:needle': 'out' }),
+  ...needing({ looperCover: ['open'] }, usual('loopersBehindCover'), ...LOOPERS, 'upperLooper'),
+  ...needing({ power: ['off'] }, usual('loopersMoveBehindCover'), 'looperCover'),
+  ...onlyToRun({ looperCover: ['shut'] }, usual('fingersAtLoopers')),
+  ...onlyToRun({ handwheel: ['turned'] }, usual('firstByHand')),
+  ...['needle', 'plate', 'foot', 'accessory', ...THREADED, 'stitch'].map(turnAgainAfter),
 ]
 
 const needlesOf = (...ids: string[]) => ({
@@ -67,6 +78,7 @@ const needlesOf = (...ids: string[]) => ({
   rules: [
     ...needing({ power: ['off'] }, usual('handsAtNeedles'), ...ids),
     ...needing({ needleHeight: ['up'] }, usual('clampWithNeedlesUp'), ...ids),
+    ...ids.map(turnAgainAfter),
     ...ids.flatMap((id) => [
       duty({ control: id, to: 'out' }, usual('tightenItsClamp')),
       duty({ control: id, to: 'in' }, usual('tightenItsClampThreadLast')),
@@ -115,6 +127,7 @@ const knives = {
     ...needing({ power: ['off'] }, usual('handsAtBlades'), 'stitchFinger', 'upperKnife', 'lowerKnife', 'upperLooper'),
     ...needing({ lowerKnife: ['retracted'] }, usual('lowerKnifeInFront'), 'stitchFinger'),
     ...needing({ upperKnife: ['disengaged'] }, usual('upperKnifeOver'), 'lowerKnife'),
+    ...['stitchFinger', 'upperKnife', 'lowerKnife', 'upperLooper', 'hemSelector'].map(turnAgainAfter),
     hazard({ control: 'upperKnife' }, BLADES),
     hazard({ control: 'lowerKnife' }, BLADES),
   ],
@@ -172,6 +185,7 @@ const overlockCover: Usual = {
     ...needing({ power: ['off'] }, usual('loopersMove'), 'mode', 'table'),
     ...needing({ needleHeight: ['up'] }, usual('needlesBetweenLoopers'), 'mode'),
     ...needing({ upperKnife: ['disengaged'] }, usual('tableWhereKnifeWorks'), 'table'),
+    ...['mode', 'table'].map(turnAgainAfter),
     duty({ control: 'mode' }, usual('listenForClick')),
   ],
 }

@@ -49,6 +49,16 @@ export const resetting = (
   resets: Record<string, string> | 'stitchDefaults',
 ): ControlRule => ({ id, resets, after })
 
+/** "The power comes on only while …" */
+export const onlyToRun = (needs: Record<string, string[]>, because: string): ControlRule[] =>
+  needing(needs, because, 'power').map((rule) =>
+    'needs' in rule ? { ...rule, for: { control: 'power', to: 'on' } } : rule,
+  )
+
+/** What was moved is looked at by hand before the machine runs again. */
+export const turnAgainAfter = (id: string): ControlRule =>
+  resetting(`turn-after-${slug(id)}`, { control: id }, { handwheel: 'due' })
+
 interface ControlMove {
   control: string
   to?: string

@@ -3,10 +3,7 @@ import { isParameter } from '#core/catalogue/parameters'
 import { valuePosition } from '#core/changeover/positions'
 import { positionsFromVersion1, rowFromVersion1 } from '#shared/api/catalogueVersions'
 import type { Resource } from '#shared/api/resources'
-
-type Json = Record<string, unknown>
-const read = (value: unknown): unknown => (typeof value === 'string' ? (JSON.parse(value) as unknown) : value)
-const isObject = (value: unknown): value is Json => typeof value === 'object' && value !== null && !Array.isArray(value)
+import { change, isObject, type Json } from './storedJson'
 
 const TABLES: [table: string, resource: Resource, keys: string[]][] = [
   ['model', 'models', ['id']],
@@ -33,31 +30,6 @@ export class CodesOfPlaces1764300000000 implements MigrationInterface {
   async down(): Promise<void> {
     return Promise.resolve()
   }
-}
-
-const change = async (
-  runner: QueryRunner,
-  table: string,
-  keys: readonly string[],
-  columns: readonly string[],
-  present: (row: Json) => Json,
-  resource?: Resource,
-): Promise<void> => {
-  const names = [...keys, ...columns].map((name) => `\`${name}\``).join(', ')
-  const rows = (await runner.query(
-    `SELECT ${names} FROM \`${table}\`${resource === undefined ? '' : ' WHERE `noun` = ?'}`,
-    resource === undefined ? [] : [resource],
-  )) as Json[]
-  for (const row of rows)
-    for (const column of columns) {
-      const value = read(row[column])
-      const next = isObject(value) ? present(value) : value
-      if (next === value) continue
-      await runner.query(
-        `UPDATE \`${table}\` SET \`${column}\` = ? WHERE ${keys.map((key) => `\`${key}\` = ?`).join(' AND ')}`,
-        [JSON.stringify(next), ...keys.map((key) => row[key])],
-      )
-    }
 }
 
 const presentCase = (facts: Json): Json => {

@@ -6,6 +6,7 @@ import { Desk1764140000000 } from './1764140000000-desk'
 import { Outbox1764130000000 } from './1764130000000-outbox'
 import { Customers1764110000000 } from './1764110000000-customers'
 import { CodesOfPlaces1764300000000 } from './1764300000000-codes-of-places'
+import { PhasesOfSteps1764400000000 } from './1764400000000-phases-of-steps'
 import { SignInFailures1764200000000 } from './1764200000000-sign-in-failures'
 import { SamplesSeenAndPrinted1764090000000 } from './1764090000000-samples-seen-and-printed'
 
@@ -21,4 +22,5 @@ export const migrations = [
   Desk1764140000000,
   SignInFailures1764200000000,
   CodesOfPlaces1764300000000,
+  PhasesOfSteps1764400000000,
 ]

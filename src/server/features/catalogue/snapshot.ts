@@ -68,7 +68,7 @@ export const bundleOf = (rows: Rows, before?: Pick<Snapshot, 'rows' | 'bundle'>)
       : valuesOf<Value>(rows[resource])
   return {
     format: 'handhold-catalogue',
-    version: 2,
+    version: 3,
     makes: list('makes'),
     functions: list('functions'),
     threads: list('threads'),

@@ -1,0 +1,86 @@
+import { describe, expect, it } from 'vitest'
+import { bundleOf, foot, only, P, ask, stage, stitch, technique } from '../answer/answers.testkit'
+import type { Cause, Item, Model, Scale, Stitch } from '../catalogue/types'
+import { faultsOf } from './faults'
+
+const mm = (from: number, to: number, step: number): Scale => ({ shows: 'mm', from, to, step })
+const marks = (...values: number[]) => values.map((value) => ({ mark: `${value}`, value }))
+
+interface Scene {
+  cause: Cause
+  width?: Scale | 'absent'
+  set?: number
+  of?: Partial<Stitch>
+  slot?: Partial<Item>
+  controls?: string[]
+}
+
+const told = ({ cause, width = mm(0, 7, 0.5), set, of = {}, slot = { slot: 9 }, controls = [] }: Scene) => {
+  const model: Model = {
+    ...P,
+    maxWidth: 7,
+    scales: { ...P.scales, width },
+    supplied: ['k'],
+    stitches: [stitch({ function: 'zigzag', defaults: { width: set ?? 3 }, ...of })],
+  }
+  const k = foot({ id: 'k', functions: ['standard'], ...slot })
+  const bundle = bundleOf({
+    models: [model],
+    items: [k],
+    techniques: [technique([stage({ stitches: [{ function: 'zigzag' }] })])],
+  })
+  const answer = only(ask(bundle))
+  const faults = [{ id: 'f', name: 'Fault', causes: [cause] }]
+  const context = { answer, model, stitch: model.stitches[0], foot: k, controls: new Set(controls), slots: {} }
+  return faultsOf(faults, context)[0]?.causes
+}
+
+const low: Cause = { parameter: 'width', toward: 'low' }
+const high: Cause = { parameter: 'width', toward: 'high' }
+
+describe('what helps', () => {
+  it.each<[string, Scene, object[]]>([
+    ['one step up', { cause: low }, [{ tells: 'value', toward: 'up', shown: '3.5', by: 'step' }]],
+    ['one step down', { cause: high }, [{ tells: 'value', toward: 'down', shown: '2.5' }]],
+    ['between two places the next', { cause: low, set: 2.8 }, [{ shown: '3.0' }]],
+    ['a fine scale: what makes a difference', { cause: low, width: mm(0, 7, 0.1) }, [{ shown: '3.2' }]],
+    [
+      'a clicking dial: the next mark',
+      { cause: low, width: { shows: 'marks', from: 0, to: 5, marks: marks(0, 1, 2, 3, 4, 5) } },
+      [{ by: 'click', shown: '4' }],
+    ],
+    [
+      'a free dial: a little past its mark',
+      { cause: low, width: { shows: 'marks', from: 0, to: 5, step: 0, marks: marks(0, 1, 2, 3, 4, 5) } },
+      [{ by: 'little', shown: '3' }],
+    ],
+    [
+      'where the needle would hit: no wider',
+      { cause: low, slot: { slot: 4.2 } },
+      [{ tells: 'limit', by: 'clearance' }],
+    ],
+    [
+      'under the foot’s pin: no narrower',
+      { cause: high, slot: { slot: 9, minWidth: 3 } },
+      [{ tells: 'limit', by: 'foot' }],
+    ],
+    ['past the foot’s own most', { cause: low, slot: { slot: 9, maxWidth: 3 } }, [{ tells: 'limit', by: 'foot' }]],
+    [
+      'past what the stitch reaches',
+      { cause: low, of: { ranges: { width: { from: 0, to: 3.2 } } } },
+      [{ tells: 'limit', by: 'stitch' }],
+    ],
+    ['past the scale', { cause: low, set: 7 }, [{ tells: 'limit', by: 'scale' }]],
+    ['without the control: nothing', { cause: low, width: 'absent' }, []],
+    ['another control that is not there: nothing', { cause: { control: 'stitchFinger', text: 'finger on' } }, []],
+    [
+      'another control that is there',
+      { cause: { control: 'stitchFinger', text: 'finger on' }, controls: ['stitchFinger'] },
+      [{ tells: 'text', text: 'finger on' }],
+    ],
+  ])('%s', (_, scene, causes) => {
+    const found = told(scene)
+    expect(found).toHaveLength(causes.length)
+    expect(found).toMatchObject(causes)
+  })
+})

@@ -1,0 +1,110 @@
+/**
+ * What helps where the sewn piece is not good, in this card's own figures: one step on this model's scale, never where
+ * the needle would hit, nor past what the stitch, the foot or the scale allows. (procedure.md)
+ */
+import { agreeing, inRange, reachOf } from '../answer/reach'
+import { highEnd, lowEnd } from '../answer/reasons'
+import { showValue } from '../answer/show'
+import type { Setting, StageAnswer } from '../answer/types'
+import { entryOf, isInMm } from '../catalogue/parameters'
+import type { Cause, Item, Model, Parameter, Positions, Scale, Stage, Stitch } from '../catalogue/types'
+import { TOLERANCE, tidy } from '../units/quantities'
+import { fillSlots } from './slots'
+import type { ToldCause, ToldFault } from './types'
+
+export interface FaultContext {
+  answer: StageAnswer
+  model: Model
+  stitch: Stitch | undefined
+  foot: Item | undefined
+  /** The controls the model has. */
+  controls: ReadonlySet<string>
+  slots: Record<string, string>
+}
+
+/** Every fault, with the causes that can be on this machine. */
+export const faultsOf = (faults: Stage['faults'], context: FaultContext): ToldFault[] =>
+  faults.map(({ id, name, causes }) => ({ id, name, causes: causes.flatMap((cause) => causeOf(cause, context)) }))
+
+const causeOf = (cause: Cause, context: FaultContext): ToldCause[] => {
+  const { parameter, toward, control, text } = cause
+  if (control !== undefined && !context.controls.has(control)) return []
+  if (parameter !== undefined && toward !== undefined) return valueCause(parameter, toward, context)
+  if (text === undefined || (parameter !== undefined && context.model.scales[parameter] === 'absent')) return []
+  return [{ tells: 'text', text: fillSlots(text, context.slots) }]
+}
+
+/** It stands too low or too high: the next place the other way. */
+const valueCause = (parameter: Parameter, toward: 'low' | 'high', context: FaultContext): ToldCause[] => {
+  const { answer, model } = context
+  const scale = model.scales[parameter]
+  const setting = answer.settings[parameter]
+  if (scale === 'absent' || (scale === undefined && setting === undefined)) return []
+  const way = toward === 'low' ? 'up' : 'down'
+  const base = baseOf(setting, scale, way)
+  if (base === undefined) return [{ tells: 'value', parameter, toward: way, shown: '', by: 'step' }]
+  const next = nextPlace(base, way, parameter, scale, answer.setup)
+  const limit = next === undefined ? 'scale' : limitOf(next, parameter, setting, context)
+  if (next === undefined || limit) return [{ tells: 'limit', parameter, toward: way, by: limit ?? 'scale' }]
+  const isFree = scale?.step === 0
+  const isAtMark = scale?.marks?.some(({ value }) => Math.abs(value - base) <= TOLERANCE) ?? false
+  if (isFree && !isAtMark) return [{ tells: 'value', parameter, toward: way, shown: '', by: 'little' }]
+  const isClicking = scale?.shows === 'marks' && scale.step === undefined
+  return [
+    {
+      tells: 'value',
+      parameter,
+      toward: way,
+      shown: showValue(isFree ? base : next, parameter, scale, answer.setup),
+      by: isFree ? 'little' : isClicking ? 'click' : 'step',
+    },
+  ]
+}
+
+const baseOf = (setting: Setting | undefined, scale: Scale | undefined, way: 'up' | 'down'): number | undefined => {
+  const value = setting?.value
+  if (typeof value === 'number') return value
+  if (typeof value === 'object') return way === 'up' ? highEnd(value) : lowEnd(value)
+  return scale?.normal
+}
+
+/** The nearest place that makes a difference on fabric; on a clicking dial the next. Undefined beyond the scale. */
+const nextPlace = (
+  base: number,
+  way: 'up' | 'down',
+  parameter: Parameter,
+  scale: Scale | undefined,
+  setup: Positions,
+): number | undefined => {
+  const { noticed, handStep } = entryOf(parameter)
+  const sign = way === 'up' ? 1 : -1
+  const reach = agreeing(reachOf(scale), setup)
+  if (reach.kind === 'free') {
+    const next = tidy(base + sign * handStep)
+    return !scale || inRange(next, reach) ? next : undefined
+  }
+  const isClicking = scale?.step === undefined
+  const least = isClicking ? TOLERANCE : SEEN * (noticed ?? scale.number ?? (isInMm(parameter) ? handStep : 1))
+  const beyond = reach.places
+    .map(({ value }) => value)
+    .filter((value) => sign * (value - base) >= least - TOLERANCE / 2)
+  return way === 'up' ? beyond[0] : beyond.at(-1)
+}
+
+/** So much of the least difference that is seen is enough where a scale has no place just there. */
+const SEEN = 0.8
+
+const limitOf = (
+  next: number,
+  parameter: Parameter,
+  setting: Setting | undefined,
+  { stitch, foot, model }: FaultContext,
+): 'clearance' | 'foot' | 'stitch' | undefined => {
+  const isOutside = (range: { from?: number | undefined; to?: number | undefined } | undefined): boolean =>
+    range !== undefined && (next < (range.from ?? -Infinity) - TOLERANCE || next > (range.to ?? Infinity) + TOLERANCE)
+  if (parameter === 'width' && isOutside({ from: foot?.minWidth, to: foot?.maxWidth })) return 'foot'
+  if (isOutside(setting?.clear)) return 'clearance'
+  if (isOutside(stitch?.ranges?.[parameter])) return 'stitch'
+  if (parameter === 'width' && isOutside({ to: model.maxWidth })) return 'stitch'
+  return undefined
+}

@@ -1,0 +1,115 @@
+/** What comes in between: an empty bobbin, a thread or needle that breaks, a machine that was switched off. */
+import type { Controls, Positions } from '../catalogue/types'
+import { AS_BEFORE } from '../changeover/positions'
+import { isItemControl } from '../changeover/rules'
+import { untold, named, type Unnamed } from './ids'
+import { inBreaths, placedOnce, toldMove, type Telling } from './moves'
+import type { Interruption, InterruptionOf, ToldStep } from './types'
+
+export interface InterruptedAt {
+  telling: Telling
+  rules: Controls['rules']
+  goal: Positions
+  /** The procedure that is interrupted. */
+  steps: readonly ToldStep[]
+  /** What is sewn is one piece from end to end. */
+  isPattern: boolean
+}
+
+/** Each comes back to the step that was interrupted, with all set again that it undid. */
+export const interruptionsOf = (at: InterruptedAt): Interruption[] => {
+  const { controls } = at.telling
+  const thread: Act = ['thread:needle', at.goal['thread:needle'] ?? AS_BEFORE]
+  const needle = at.goal['needle']
+  const acts: [InterruptionOf, Act[]][] = [
+    ['bobbin', [['bobbin', 'full']]],
+    ['thread', [thread]],
+    ['needle', [...(needle === undefined ? [] : [['needle', needle] as Act]), thread]],
+    ['switchedOff', [['power', 'on']]],
+  ]
+  return acts.flatMap(([of, listed]) => {
+    const done = listed.filter(([control]) => controls[control] !== undefined)
+    if (done.length === 0 || (of === 'switchedOff' && !forgets(at))) return []
+    return [{ of, steps: named(placedOnce(sideSteps(of, done, at))).map(inInterruption(of)) }]
+  })
+}
+
+/** A control and where it goes. */
+type Act = [control: string, to: string]
+
+const inInterruption =
+  (of: InterruptionOf) =>
+  (step: ToldStep): ToldStep => ({ ...step, id: step.id.replace(':', `:${of}-`) })
+
+const sideSteps = (of: InterruptionOf, acts: readonly Act[], at: InterruptedAt): Unnamed[] => {
+  if (of === 'switchedOff') return [move(['power', 'on'], at), ...again(at, true), ...startAnew(at)]
+  const safe = safeState(acts, at)
+  if (!safe) return [untold('interruption', { tells: 'anew', because: 'covered' })]
+  const power = safe['power']
+  return [
+    ...inBreaths([
+      ...Object.entries(safe).map((one) => move(one, at)),
+      ...acts.map((one) => move(one, at)),
+      ...(SHUT in safe ? [move([SHUT, 'shut'], at)] : []),
+      ...(power === undefined ? [] : [move(['power', 'on'], at, power)]),
+    ]),
+    ...again(at, power === 'off' && forgets(at)),
+    ...startAnew(at),
+  ]
+}
+
+const SHUT = 'looperCover'
+
+const move = ([control, to]: Act, { telling, rules, goal }: InterruptedAt, from = goal[control] ?? ''): Unnamed => {
+  const duties = rules.flatMap((rule) =>
+    'duty' in rule && rule.after.control === control && (rule.after.to ?? to) === to
+      ? [{ text: rule.duty, control }]
+      : [],
+  )
+  return untold(
+    'interruption',
+    { tells: 'moves', moves: [toldMove({ control, from, to }, telling)], duties },
+    { seconds: telling.controls[control]?.seconds ?? 0, leaves: { [control]: to } },
+  )
+}
+
+/** Whether switching off takes back what was set. */
+const forgets = ({ rules }: InterruptedAt): boolean =>
+  rules.some((rule) => 'resets' in rule && rule.after.control === 'power' && rule.after.to === 'off')
+
+/** How all must stand for the moves, in the order of habit; undefined where something that is fitted is in the way. */
+const safeState = (acts: readonly Act[], { rules, telling, goal }: InterruptedAt): Positions | undefined => {
+  const safe: Positions = {}
+  const open = acts.map(([control, to]) => ({ control, to }))
+  const seen = new Set(acts.map(([control]) => control))
+  for (let next = open.pop(); next; next = open.pop()) {
+    for (const rule of rules) {
+      if (!('needs' in rule) || rule.for.control !== next.control) continue
+      if (rule.for.from !== undefined || (rule.for.to !== undefined && rule.for.to !== next.to)) continue
+      for (const [id, allowed] of Object.entries(rule.needs)) {
+        const stands = MOVED_BY_SEWING.has(id) ? undefined : goal[id]
+        if (telling.controls[id] === undefined || allowed.includes(stands ?? '')) continue
+        if (isItemControl(id) || id.startsWith('thread:')) return undefined
+        const place = allowed.includes('lock') ? 'lock' : (allowed[0] as string)
+        safe[id] = place
+        if (!seen.has(id)) open.push({ control: id, to: place })
+        seen.add(id)
+      }
+    }
+  }
+  const habit = (id: string) => telling.controls[id]?.habit ?? 0
+  return Object.fromEntries(Object.entries(safe).sort(([a], [b]) => habit(a) - habit(b)))
+}
+
+const MOVED_BY_SEWING: ReadonlySet<string> = new Set(['needleHeight', 'footLift'])
+
+/** What was set is set again; what hands were at is proved again. */
+const again = ({ steps }: InterruptedAt, isForgotten: boolean): Unnamed[] => {
+  const proof = steps.find(({ tells }) => tells === 'proof')
+  const first = isForgotten ? steps.find(({ phase }) => phase === 'set') : undefined
+  const from = first ?? proof
+  return from && proof ? [untold('interruption', { tells: 'again', from: from.id, to: proof.id })] : []
+}
+
+const startAnew = ({ isPattern }: InterruptedAt): Unnamed[] =>
+  isPattern ? [untold('interruption', { tells: 'anew', because: 'pattern' })] : []

@@ -1,0 +1,264 @@
+/** A stage's procedure put together: the technique's own steps, the planned moves, what is proved, what is undone. */
+import type { CatalogueIndex } from '../catalogue/index'
+import type { Model, Stage, Step, Stitch } from '../catalogue/types'
+import type { StageAnswer } from '../answer/types'
+import type { Changeover } from '../changeover/changeover'
+import type { ChangeoverPlan, PlanStep } from '../changeover/plan'
+import { UNKNOWN } from '../changeover/positions'
+import { faultsOf } from './faults'
+import { named, untold, type Unnamed } from './ids'
+import { interruptionsOf } from './interruptions'
+import { cautionedOnce, inBreaths, movesOf, moveStep, placedOnce, planned, toldMove, type Telling } from './moves'
+import { isBound, ownStep, withOwn } from './own'
+import { isPattern, throughOf } from './proof'
+import { slotValues } from './slots'
+import type { Phase, Procedure, ToldStep } from './types'
+
+export interface ProcedureInput {
+  index: CatalogueIndex
+  answer: StageAnswer
+  stage: Pick<Stage, 'inspect' | 'faults'>
+  model: Model
+  changeover: Changeover
+  /** Those whose condition holds, as the technique has them. */
+  authored: { prepare: readonly Step[]; sew: readonly Step[]; finish: readonly Step[] }
+  /** The stage before: on the same machine, or on another. */
+  follows?: 'sameMachine' | 'otherMachine' | undefined
+}
+
+export const procedureOf = (input: ProcedureInput): Procedure => {
+  const { index, answer, stage, model, changeover } = input
+  const { controls, plan } = changeover
+  const telling: Telling = {
+    index,
+    model,
+    controls: controls.controls,
+    end: plan.outcome === 'plan' ? plan.end : {},
+  }
+  const stitch = model.stitches.find(({ id }) => id === answer.stitch)
+  const slots = slotValues({ index, answer })
+  const faults = faultsOf(stage.faults, {
+    answer,
+    model,
+    stitch,
+    foot: answer.foot === undefined ? undefined : index.items.get(answer.foot),
+    controls: new Set(Object.keys(controls.controls)),
+    slots,
+  })
+  const head = headOf(input, telling)
+  if (plan.outcome !== 'plan') {
+    // Without a safe way there nothing is told that follows from it.
+    const steps = [...head, ...ownOf(input, 'prepare', slots), ...planned('fit', plan, telling)]
+    return { steps: finished(steps), next: [], interruptions: [], back: [], faults }
+  }
+  const { phased, proof } = phasesOf(plan.steps, telling)
+  const bound = input.authored.sew.filter(isBound)
+  const moves = inBreaths(withOwn(phased, bound, slots))
+  const through = throughOf(model.kind, stitch ?? {}, index.functions.get(answer.function), isUnstated(answer))
+  const resets = resetsOf(changeover, stitch, telling)
+  const sewn = [
+    ...runsOf(stitch),
+    ...ownOf(input, 'start', slots),
+    ...withPlaces(ownOf(input, 'sew', slots), placesOf(stitch, telling), input.authored.sew),
+  ]
+  const looks = stage.inspect.map(({ side, good }) => untold('inspect', { tells: 'inspect', side, good }))
+  const before = named([
+    ...head,
+    ...ownOf(input, 'prepare', slots),
+    ...moves.filter(({ phase }) => phase === 'fit'),
+    ...ownOf(input, 'fit', slots),
+    ...moves.filter(({ phase }) => phase === 'set'),
+    ...ownOf(input, 'ready', slots),
+    untold(
+      'proof',
+      { tells: 'proof', through, unstated: isUnstated(answer), moves: proof.flatMap(movesOf) },
+      { leaves: proof.length > 0 ? { handwheel: 'turned' } : {}, seconds: proof[0]?.seconds ?? 0 },
+    ),
+  ])
+  const after = named([...resets, ...ownOf(input, 'reset', slots), ...sewn, ...looks, ...ownOf(input, 'finish', slots)])
+  const tried = after.filter(({ phase }) => phase === 'sew' || phase === 'inspect')
+  const [first, last] = [tried[0], tried.at(-1)]
+  const scrap = first && last ? named([untold('proof', { tells: 'scrap', from: first.id, to: last.id })]) : []
+  const steps = told([...before, ...scrap, ...after])
+  return {
+    steps,
+    next: told(named(nextOf(resets, input, slots, first, last))),
+    interruptions: interruptionsOf({
+      telling,
+      rules: controls.rules,
+      goal: plan.end,
+      steps,
+      isPattern: stitch !== undefined && isPattern(stitch),
+    }),
+    back: backOf(changeover, telling),
+    faults,
+  }
+}
+
+/** A plan told alone: from how a machine stands to how it must. */
+export const planSteps = (plan: ChangeoverPlan, telling: Telling): ToldStep[] => finished(planned('set', plan, telling))
+
+const finished = (steps: readonly Unnamed[]): ToldStep[] => told(named(steps))
+const told = (steps: readonly ToldStep[]): ToldStep[] => placedOnce(untilPowerOn(cautionedOnce(steps)))
+
+/** What is said of the power that goes off holds until it comes on. */
+const untilPowerOn = (steps: readonly ToldStep[]): ToldStep[] =>
+  steps.map((step, i) => {
+    if (!step.cautions.some(({ control }) => control === 'power')) return step
+    const on = steps.findIndex(
+      (later, j) => j > i && movesOf(later).some(({ control, to }) => control === 'power' && to === 'on'),
+    )
+    const until = steps[on]?.id
+    if (until === undefined) return step
+    return { ...step, cautions: step.cautions.map((one) => (one.control === 'power' ? { ...one, until } : one)) }
+  })
+
+const isUnstated = ({ cautions }: StageAnswer): boolean => cautions.length > 0
+
+/** What is on the machine from the stage before, or which machine it goes on. */
+const headOf = ({ follows, model, changeover, answer }: ProcedureInput, telling: Telling): Unnamed[] => {
+  if (follows === 'otherMachine') return [untold('prepare', { tells: 'machine', model: model.id })]
+  if (follows !== 'sameMachine') return []
+  const positions = CARRIED.flatMap((control) => {
+    const to = changeover.from[control]
+    return to === undefined || to === UNKNOWN || to === 'none' ? [] : [toldMove({ control, from: to, to }, telling)]
+  })
+  return positions.length > 0 && answer.stage !== '' ? [untold('prepare', { tells: 'carried', positions })] : []
+}
+
+const CARRIED = ['foot', 'plate', 'accessory', 'needle', 'stitch']
+
+/** The technique's own steps of a phase that no move tells the place of. */
+const ownOf = (
+  { authored: { prepare, sew, finish } }: ProcedureInput,
+  phase: NonNullable<Step['phase']>,
+  slots: Record<string, string>,
+): Unnamed[] => {
+  const listed: [Step, Step['phase']][] = [
+    ...prepare.map((step): [Step, Step['phase']] => [step, step.phase ?? 'prepare']),
+    ...sew.map((step): [Step, Step['phase']] => [step, step.phase ?? 'sew']),
+    ...finish.map((step): [Step, Step['phase']] => [step, step.phase ?? 'finish']),
+  ]
+  return listed.flatMap(([step, own]) =>
+    own === phase && !isBound(step) ? [ownStep(step, phase === 'start' ? 'sew' : phase, slots)] : [],
+  )
+}
+
+/** Set once all is fitted: from the first thing chosen or set, with the switching on just before it. */
+const phasesOf = (steps: readonly PlanStep[], telling: Telling): { phased: Unnamed[]; proof: Unnamed[] } => {
+  const { scales } = telling.model
+  const first = steps.findIndex(({ control }) => SET_LAST.has(control) || control in scales)
+  const before = steps[first - 1]
+  const isSet = first < 0 ? steps.length : before?.control === 'power' && before.to === 'on' ? first - 1 : first
+  const on = steps.findLastIndex(({ control, to }) => control === 'power' && to === 'on')
+  const wheel = steps.findLastIndex(({ control }) => control === 'handwheel')
+  // After the power is on, turning it is the proof; before, it is what lets the power come on.
+  const isProof = (i: number) => i === wheel && wheel > on
+  const step = (one: PlanStep, phase: Phase) => moveStep(phase, one, telling)
+  return {
+    phased: steps.flatMap((one, i) => (isProof(i) ? [] : [step(one, i < isSet ? 'fit' : 'set')])),
+    proof: steps.flatMap((one, i) => (isProof(i) ? [step(one, 'proof')] : [])),
+  }
+}
+
+const SET_LAST: ReadonlySet<string> = new Set([
+  'stitch',
+  'handwheel',
+  'feedDogs',
+  'dualFeed',
+  'buttonholeLever',
+  'buttonholeStep',
+])
+
+/** What the scrap has used up stands as for the first stitch again; what was altered on it stays. */
+const resetsOf = ({ goal, controls }: Changeover, stitch: Stitch | undefined, telling: Telling): Unnamed[] => {
+  const move = (control: string, to: string) => toldMove({ control, from: UNKNOWN, to }, telling)
+  const first = stitch?.sequence?.[0]?.at
+  const lever = goal['buttonholeLever']
+  return [
+    ...(lever === 'downAndBack'
+      ? [
+          untold('reset', {
+            tells: 'reset',
+            of: 'lever',
+            moves: [move('buttonholeLever', 'up'), move('buttonholeLever', lever)],
+          }),
+        ]
+      : []),
+    ...(first !== undefined && controls.controls['buttonholeStep']
+      ? [
+          untold('reset', {
+            tells: 'reset',
+            of: 'step',
+            moves: [move('needleHeight', 'up'), move('buttonholeStep', first)],
+          }),
+        ]
+      : []),
+    ...(stitch?.points || stitch?.function.startsWith('decorative')
+      ? [untold('reset', { tells: 'reset', of: 'patternStart', moves: [] })]
+      : []),
+    untold('reset', {
+      tells: 'reset',
+      of: 'altered',
+      moves: [],
+      ...(controls.controls['bobbin'] ? { bobbin: true } : {}),
+    }),
+  ]
+}
+
+const runsOf = (stitch: Stitch | undefined): Unnamed[] =>
+  stitch?.startsAt === undefined && stitch?.sews === undefined
+    ? []
+    : [untold('sew', { tells: 'runs', startsAt: stitch.startsAt, sews: stitch.sews })]
+
+/** The places of the stitch's own sequence, the needle up before each. */
+const placesOf = (stitch: Stitch | undefined, telling: Telling): Unnamed[] =>
+  (stitch?.sequence ?? []).map(({ at, does, until }, i) =>
+    untold('sew', {
+      tells: 'place',
+      at,
+      does,
+      until,
+      moves:
+        i === 0 || !telling.controls['buttonholeStep']
+          ? []
+          : [
+              toldMove({ control: 'needleHeight', from: UNKNOWN, to: 'up' }, telling),
+              toldMove({ control: 'buttonholeStep', from: stitch?.sequence?.[i - 1]?.at ?? UNKNOWN, to: at }, telling),
+            ],
+    }),
+  )
+
+/** The places where a step stands for them, else first. */
+const withPlaces = (own: readonly Unnamed[], places: readonly Unnamed[], steps: readonly Step[]): Unnamed[] => {
+  const unbound = steps.filter((step) => (step.phase ?? 'sew') === 'sew' && !isBound(step))
+  const at = unbound.findIndex(({ sequence }) => sequence)
+  if (at < 0) return [...places, ...own]
+  return [...own.slice(0, at), ...(places.length > 0 ? places : own.slice(at, at + 1)), ...own.slice(at + 1)]
+}
+
+/** Each further piece: what the one before used up, the technique's own, and the sewing again. */
+const nextOf = (
+  resets: readonly Unnamed[],
+  input: ProcedureInput,
+  slots: Record<string, string>,
+  first: ToldStep | undefined,
+  last: ToldStep | undefined,
+): Unnamed[] => {
+  const used = resets.filter((step) => step.tells === 'reset' && step.of !== 'altered')
+  const own = ownOf(input, 'next', slots)
+  if (used.length + own.length === 0 || !first || !last) return []
+  return [
+    ...used.map((step): Unnamed => ({ ...step, phase: 'next' })),
+    ...own,
+    untold('next', { tells: 'again', from: first.id, to: last.id }),
+  ]
+}
+
+/** To normal sewing; what nobody has said of it is put back as it was. */
+const backOf = ({ back, asBefore = [] }: Changeover, telling: Telling): ToldStep[] => {
+  if (!back) return []
+  const unnamed = asBefore.length > 0 ? [untold('back', { tells: 'asBefore', controls: asBefore })] : []
+  const end = back.outcome === 'plan' ? back.end : {}
+  return finished([...planned('back', back, { ...telling, end }), ...unnamed])
+}

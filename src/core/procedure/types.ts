@@ -1,0 +1,121 @@
+/**
+ * What hands do, from how a machine stands to a sewn, looked-at piece and back to normal sewing: one list, told the
+ * same by the card, read aloud, on a phone and on paper. (procedure.md)
+ */
+import type { ControlRule, Id, Parameter, Positions, Stage } from '../catalogue/types'
+import type { PlanStep } from '../changeover/plan'
+
+/** In the order in which they come. */
+export const PHASES = ['prepare', 'fit', 'set', 'ready', 'proof', 'reset', 'sew', 'inspect', 'finish'] as const
+export type Phase = (typeof PHASES)[number] | 'next' | 'back' | 'interruption'
+
+/** One move of a control, with what its model says of it. */
+export interface ToldMove extends Pick<PlanStep, 'control' | 'from' | 'to'> {
+  /** Whose control it is. */
+  model: Id
+  /** Of a value: as the model shows it. */
+  shown?: string | undefined
+  /** What kind of word `to` is. */
+  means: 'item' | 'needle' | 'thread' | 'stitch' | 'value' | 'position'
+  /** How to say "put it there", and where it sits, where the model says so. */
+  say?: string | undefined
+  where?: string | undefined
+  /** A foot that goes on by lowering the bar onto it. */
+  snaps?: true
+  /** It is the bobbin’s case. */
+  isCase?: true
+}
+
+/** A text of a rule, said of a control. */
+export interface RuleText {
+  text: string
+  control: string
+}
+
+export interface ToldCaution extends RuleText {
+  /** The last step that it holds for, where that is a later one. */
+  until?: string
+}
+
+/** What the handwheel is turned through. */
+export type Through = 'oneStitch' | 'bothSides' | 'toSwing' | 'repeat'
+
+/** What the scrap has used up, and what is to be seen to before the piece. */
+export type ResetOf = 'lever' | 'step' | 'patternStart' | 'altered'
+
+/** What a step tells. */
+export type Told =
+  /** What is on the machine from the stage before. */
+  | { tells: 'carried'; positions: ToldMove[] }
+  /** The stages change machines. */
+  | { tells: 'machine'; model: Id }
+  /** Moves told in one breath, with what they leave to do. */
+  | { tells: 'moves'; moves: ToldMove[]; duties: RuleText[] }
+  /** The technique's own words; `moves`: those it is the telling of. */
+  | {
+      tells: 'own'
+      text: string
+      check?: string | undefined
+      caution?: string | undefined
+      ifWrong?: string | undefined
+      moves: ToldMove[]
+    }
+  /** No order of moves is legal from all it may be: look at these. */
+  | { tells: 'look'; controls: { control: string; where?: string | undefined }[] }
+  | { tells: 'blocked'; control: string; to: string; rules: ControlRule[] }
+  /** `unstated`: something about foot, plate or width is not known. */
+  | { tells: 'proof'; through: Through; unstated: boolean; moves: ToldMove[] }
+  /** The steps from `from` to `to`, first on a scrap. */
+  | { tells: 'scrap'; from: string; to: string }
+  /** `bobbin`: the machine has one. */
+  | { tells: 'reset'; of: ResetOf; moves: ToldMove[]; bobbin?: true }
+  /** How the stitch runs, as the model states it. */
+  | { tells: 'runs'; startsAt?: 'nearEnd' | 'farEnd' | undefined; sews?: 'towardYou' | 'awayFromYou' | undefined }
+  /** One place of the stitch's own sequence. */
+  | { tells: 'place'; at: string; does: string; until?: string | undefined; moves: ToldMove[] }
+  | { tells: 'inspect'; side: Stage['inspect'][number]['side']; good: string }
+  /** Nobody has said how these stand in normal sewing. */
+  | { tells: 'asBefore'; controls: string[] }
+  /** Those steps again: what an interruption has undone. */
+  | { tells: 'again'; from: string; to: string }
+  /** What was begun cannot be taken up in its middle. */
+  | { tells: 'anew'; because: 'pattern' | 'covered' }
+
+export type ToldStep = Told & {
+  /** Phase, control and position or the text's own first words, occurrence: the same whatever else is told. */
+  id: string
+  phase: Phase
+  cautions: ToldCaution[]
+  seconds: number
+  /** What stands otherwise after it. */
+  leaves: Positions
+}
+
+export type InterruptionOf = 'bobbin' | 'thread' | 'needle' | 'switchedOff'
+
+export interface Interruption {
+  of: InterruptionOf
+  steps: ToldStep[]
+}
+
+/** A cause of a fault in words and figures of this card. */
+export type ToldCause =
+  | { tells: 'value'; parameter: Parameter; toward: 'up' | 'down'; shown: string; by: 'click' | 'little' | 'step' }
+  /** It cannot go further that way. */
+  | { tells: 'limit'; parameter: Parameter; toward: 'up' | 'down'; by: 'clearance' | 'foot' | 'stitch' | 'scale' }
+  | { tells: 'text'; text: string }
+
+export interface ToldFault {
+  id: Id
+  name: string
+  causes: ToldCause[]
+}
+
+export interface Procedure {
+  steps: ToldStep[]
+  /** Each further piece: a buttonhole, a button, a row. */
+  next: ToldStep[]
+  interruptions: Interruption[]
+  back: ToldStep[]
+  faults: ToldFault[]
+}
