@@ -2,9 +2,10 @@
 import { computed } from 'vue'
 import type { Card } from '#core/card/card'
 import { speech } from '#shared/messages/en'
-import { stepText } from '#shared/messages/steps'
+import { procedureWords } from '#shared/messages/procedure'
 import { parameterWord, unitOf, verdictWord } from '#shared/messages/words'
 import StitchPicture from '../../ui/stitch/StitchPicture.vue'
+import ProcedureLines from './ProcedureLines.vue'
 import VerdictMark from './VerdictMark.vue'
 
 /** A card in brief, beside something else: what the technique comes to on one machine in one fabric. */
@@ -17,6 +18,7 @@ const verdict = computed(() =>
   ),
 )
 const shown = computed(() => props.card.stages.find(({ stage }) => stage === props.stage) ?? props.card.stages[0])
+const told = computed(() => shown.value && procedureWords(shown.value.procedure, say.value))
 const unit = (value: NonNullable<typeof shown.value>['changes'][number]) =>
   unitOf(value.parameter, typeof value.scale === 'object' ? value.scale.shows : undefined)
 </script>
@@ -40,11 +42,7 @@ const unit = (value: NonNullable<typeof shown.value>['changes'][number]) =>
         </li>
       </ul>
       <StitchPicture v-if="shown.sketch" :sketch="shown.sketch" :name="shown.functionName" :most="16" />
-      <ol class="steps">
-        <li v-for="(step, i) in shown.steps" :key="i">
-          {{ stepText(step, say).text }}
-        </li>
-      </ol>
+      <ProcedureLines v-if="told" :steps="told.steps" />
       <p v-for="reason in shown.answer.cautions" :key="reason.code" class="caution">{{ say.reason(reason) }}</p>
     </template>
     <ul v-else>
@@ -79,9 +77,5 @@ const unit = (value: NonNullable<typeof shown.value>['changes'][number]) =>
   strong {
     font-size: 1.3rem;
   }
-}
-
-.steps {
-  padding-left: 1.3rem;
 }
 </style>

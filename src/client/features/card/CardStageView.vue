@@ -3,19 +3,23 @@ import { computed } from 'vue'
 import type { Card, CardStage } from '#core/card/card'
 import { evidenceWord, speech } from '#shared/messages/en'
 import { spreadText } from '#shared/messages/samples'
-import { durationWords, list, parameterWord, positionsWords, sideWord } from '#shared/messages/words'
+import { procedureWords } from '#shared/messages/procedure'
+import { durationWords, list, parameterWord, positionsWords } from '#shared/messages/words'
 import { usePicks } from '../../state/picks'
 import FootPicture from '../../ui/FootPicture.vue'
 import StitchPicture from '../../ui/stitch/StitchPicture.vue'
 import CardBand from './CardBand.vue'
+import FaultLines from './FaultLines.vue'
+import ProcedureLines from './ProcedureLines.vue'
+import SideLines from './SideLines.vue'
 import StandNow from './StandNow.vue'
-import StepLines from './StepLines.vue'
 import ValueBlock from './ValueBlock.vue'
 
 const props = defineProps<{ card: Card; stage: CardStage }>()
 
 const { picked, showAllAlternatives } = usePicks()
 const say = computed(() => speech(props.card.names))
+const told = computed(() => procedureWords(props.stage.procedure, say.value))
 /** What is said of how the machine stands is said of it before the first stage. */
 const first = computed(
   () => props.stage.stage === props.card.stages[0]?.stage && props.stage.answer.model === props.card.model.id,
@@ -84,6 +88,11 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
           {{ list(missing.map(({ parameter }) => parameterWord(parameter).toLowerCase())) }}: nothing to set.
         </p>
         <p v-if="Object.keys(setup).length > 0"><strong>Stands so:</strong> {{ positionsWords(setup) }}.</p>
+        <FaultLines class="look" :faults="stage.procedure.faults" />
+        <div class="look">
+          <SideLines :told="told" :back-seconds="stage.changeover.backSeconds" />
+          <StandNow v-if="first" :changeover="stage.changeover" :technique="card.technique.id" />
+        </div>
       </section>
 
       <section class="doing">
@@ -93,32 +102,8 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
             >{{ durationWords(stage.changeover.seconds) }} to set up</small
           >
         </h2>
-        <StepLines :steps="stage.steps" :say="say" />
-        <details v-if="stage.changeover.back.length > 0" class="back">
-          <summary>
-            Back to normal sewing<span v-if="stage.changeover.backSeconds"
-              >, {{ durationWords(stage.changeover.backSeconds) }}</span
-            >
-          </summary>
-          <StepLines :steps="stage.changeover.back" :say="say" />
-        </details>
-        <StandNow v-if="first" :changeover="stage.changeover" :technique="card.technique.id" />
+        <ProcedureLines :steps="told.steps" />
       </section>
-
-      <div class="look">
-        <section>
-          <h2>Look for</h2>
-          <p v-for="mark in stage.inspect" :key="mark.good">
-            <strong>{{ sideWord(mark.side) }}:</strong> {{ mark.good }}.
-          </p>
-        </section>
-        <section v-if="stage.faults.length > 0">
-          <h2>If not</h2>
-          <p v-for="fault in stage.faults" :key="fault.id">
-            <strong>{{ fault.name }}:</strong> {{ fault.causes.map(({ text }) => text).join('; ') }}.
-          </p>
-        </section>
-      </div>
     </div>
 
     <div class="columns foot">
@@ -176,14 +161,6 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
   margin-top: 0.8rem;
 }
 
-.values {
-  grid-row: 1 / span 2;
-}
-
-.told {
-  grid-template-rows: auto 1fr;
-}
-
 .cost {
   background: var(--ochre-wash);
   border-left: 4px solid var(--ochre);
@@ -193,7 +170,7 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
 
 .drawn {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 9rem;
+  grid-template-columns: minmax(0, 1fr) 11rem;
   gap: 0 1rem;
   align-items: start;
 }
@@ -209,15 +186,9 @@ h2 small {
 }
 
 .look {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 0 1.4rem;
   border-top: 1px solid var(--rule);
   padding-top: 0.6rem;
-}
-
-.look p {
-  margin-bottom: 0.3rem;
+  margin-top: 0.6rem;
 }
 
 summary {
@@ -268,10 +239,6 @@ dd {
   .columns {
     grid-template-columns: 1fr;
   }
-
-  .values {
-    grid-row: auto;
-  }
 }
 
 @media print {
@@ -280,28 +247,8 @@ dd {
     grid-template-columns: 43% 1fr;
   }
 
-  .values {
-    grid-row: 1;
-  }
-
   // Half a sheet is small: how a drawing is read is told on the screen.
   .drawn :deep(figcaption) {
-    display: none;
-  }
-
-  .doing {
-    grid-column: 2;
-    grid-row: 1 / span 2;
-  }
-
-  .look {
-    grid-column: 1;
-    grid-row: 2;
-    display: block;
-    border: 0;
-  }
-
-  .back:not([open]) {
     display: none;
   }
 

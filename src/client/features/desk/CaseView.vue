@@ -56,7 +56,7 @@ const rungs = computed(() =>
 const jam = computed(() => TROUBLES.find(({ id }) => id === draft.value?.trouble)?.script === 'jam')
 const faults = computed(() => {
   const of = card.value?.technique
-  const found = card.value?.stages.flatMap((stage) => stage.faults) ?? []
+  const found = card.value?.stages.flatMap((stage) => stage.procedure.faults) ?? []
   return of ? found.map(({ id, name }) => ({ id: `${of.id}.${id}`, name })) : []
 })
 const tick = (rung: string, yes: boolean) =>

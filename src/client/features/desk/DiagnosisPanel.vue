@@ -4,13 +4,16 @@ import { valuePosition } from '#core/changeover/positions'
 import type { Parameter } from '#core/catalogue/types'
 import type { Cause, Shown } from '#core/desk/diagnosis'
 import type { Trial } from '#core/practice/trial'
+import { planSteps } from '#core/procedure/procedure'
 import { parseNumber } from '#core/units/parse'
 import type { DiagnosisView } from '#shared/api/desk'
 import { causeText, groundText } from '#shared/messages/desk'
 import { findingText, placeWord, trialSpeech } from '#shared/messages/practice'
+import { stepsWords } from '#shared/messages/procedure'
 import { capital, controlWord, parameterWord } from '#shared/messages/words'
 import { call, get } from '../../api/client'
 import { useQuery } from '../../state/useQuery'
+import ProcedureLines from '../card/ProcedureLines.vue'
 
 /**
  * What the machine shows now, as far as it is told, against its card: hazards, likely causes, the least that puts it
@@ -97,15 +100,14 @@ const setValue = (parameter: Parameter, text: string) => {
 }
 const SHOWN = 6
 const causes = computed(() => (found.value?.causes ?? []).slice(0, SHOWN))
-const SILENT: ReadonlySet<string> = new Set(['handwheel', 'needleHeight', 'footLift'])
 const steps = computed(() => {
   const { plan } = found.value ?? {}
   const now = trial.value
   if (!plan || !now) return []
-  if (plan.outcome !== 'plan') return ['No safe order of moves is known from there: set it up anew by the card.']
-  return plan.steps
-    .filter(({ control }) => !SILENT.has(control))
-    .map(({ control, to }) => `${capital(controlWord(control))} to ${placeWord(now, control, to)}`)
+  const { controls } = now.controls
+  const end = plan.outcome === 'plan' ? plan.end : {}
+  const telling = { index: { items: new Map() }, model: now.model, controls, end }
+  return stepsWords(planSteps(plan, telling), trialSpeech(now))
 })
 const adviceOf = (cause: Cause) => causeText(cause, trial.value)
 const say = computed(() => trial.value && trialSpeech(trial.value))
@@ -158,9 +160,7 @@ const say = computed(() => trial.value && trialSpeech(trial.value))
           </ol>
           <template v-if="steps.length > 0">
             <h3>The least that puts it as the card has it</h3>
-            <ol>
-              <li v-for="step in steps" :key="step">{{ step }}</li>
-            </ol>
+            <ProcedureLines :steps="steps" of="side" />
           </template>
           <p>
             Then a test on a scrap: same fabric, same layers. When it stays:

@@ -3,11 +3,14 @@ import { computed, ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
 import type { Card } from '#core/card/card'
 import { speech } from '#shared/messages/en'
-import { stepText } from '#shared/messages/steps'
-import { capital, parameterWord, sideWord, threadPlaceWord, unitOf } from '#shared/messages/words'
+import { procedureWords } from '#shared/messages/procedure'
+import { parameterWord, threadPlaceWord, unitOf } from '#shared/messages/words'
 import { get, problemText } from '../../api/client'
 import { methodIn } from '../../state/picks'
 import AloudView from '../card/AloudView.vue'
+import FaultLines from '../card/FaultLines.vue'
+import ProcedureLines from '../card/ProcedureLines.vue'
+import SideLines from '../card/SideLines.vue'
 
 /** A card by a link, on a telephone: the figures large, then the steps; no account, nothing of anybody. */
 const props = defineProps<{ token: string }>()
@@ -27,6 +30,10 @@ get<Card>(`/api/shared/cards/${props.token}`, {
   .then((found) => (card.value = found))
   .catch((error: unknown) => (problem.value = problemText(error)))
 const say = computed(() => card.value && speech(card.value.names))
+const told = computed(() => {
+  const words = say.value
+  return words ? (card.value?.stages ?? []).map(({ procedure }) => procedureWords(procedure, words)) : []
+})
 </script>
 
 <template>
@@ -76,15 +83,11 @@ const say = computed(() => card.value && speech(card.value.names))
         <p>
           <BButton variant="outline-primary" @click="aloud = i">One line at a time</BButton>
         </p>
-        <ol>
-          <li v-for="(step, s) in stage.steps" :key="s">
-            {{ stepText(step, say).text }}
-            <strong v-if="stepText(step, say).caution" class="caution">{{ stepText(step, say).caution }}</strong>
-          </li>
-        </ol>
-        <p v-for="look in stage.inspect" :key="look.side + look.good">
-          {{ sideWord(look.side) }}: {{ capital(look.good) }}.
-        </p>
+        <template v-if="told[i]">
+          <ProcedureLines :steps="told[i].steps" />
+          <FaultLines :faults="stage.procedure.faults" />
+          <SideLines :told="told[i]" />
+        </template>
         <AloudView v-if="aloud === i" :card="card" :stage="stage" @close="aloud = undefined" />
       </section>
       <p class="soft">The machine’s own manual stands above this card.</p>
@@ -118,13 +121,5 @@ const say = computed(() => card.value && speech(card.value.names))
     line-height: 1.15;
     overflow-wrap: anywhere;
   }
-}
-
-li {
-  padding: 0.2rem 0;
-}
-
-li .caution {
-  display: block;
 }
 </style>

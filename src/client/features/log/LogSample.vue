@@ -172,7 +172,7 @@ const save = async (verdict: Sample['verdict']) => {
           <label for="fault">Fault</label>
           <select id="fault" v-model="draft.fault" class="form-select">
             <option value="">none</option>
-            <option v-for="fault in stage.faults" :key="fault.id" :value="fault.id">{{ fault.name }}</option>
+            <option v-for="fault in stage.procedure.faults" :key="fault.id" :value="fault.id">{{ fault.name }}</option>
           </select>
           <span></span>
         </div>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { SLOTS } from '#core/card/slots'
+import { SLOTS } from '#core/procedure/slots'
 import { freeId } from '#core/catalogue/ids'
 import type { Stage } from '#core/catalogue/types'
 import { PARAMETERS } from '#core/catalogue/parameters'

@@ -2,13 +2,13 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import type { Card, CardStage } from '#core/card/card'
 import { speech, type Speech } from '#shared/messages/en'
-import { stepText } from '#shared/messages/steps'
+import { procedureWords, toldCauseText, type StepWords } from '#shared/messages/procedure'
 import { standingText } from '#shared/messages/values'
 import {
   capital,
   featureWord,
   parameterWord,
-  sideWord,
+  phaseWord,
   threadPlaceWord,
   unitOf,
   verdictWord,
@@ -70,62 +70,69 @@ const cannot = (card: Card): Content[] => {
 const stagePage = (card: Card, stage: CardStage): Content[] => {
   const say = speech(card.names)
   const cautions = stage.answer.cautions.map((reason) => say.reason(reason))
-  const steps = stage.steps.map((step) => stepText(step, say))
+  const told = procedureWords(stage.procedure, say)
+  const helped = stage.procedure.faults.filter(({ causes }) => causes.length > 0)
   return [
     ...(card.toGet.length > 0 ? [{ text: `Not without ${say.items(card.toGet)}.`, bold: true, fontSize: 10 }] : []),
     ...(stage.name !== card.technique.name ? [{ text: stage.name, fontSize: 11, bold: true }] : []),
     band(card, stage, say),
     ...changes(stage, say),
     ...cautions.map((text): Content => ({ text: `Caution: ${text}`, bold: true, margin: [0, 2, 0, 0] })),
-    {
-      ol: steps.map(({ text, check, caution, ifWrong }): Content => ({
-        text: [
-          text,
-          check ? { text: ` See: ${check}.`, italics: true } : '',
-          caution ? { text: ` Caution: ${caution}`, bold: true } : '',
-          ifWrong ? ` If not: ${ifWrong}.` : '',
-        ],
-      })),
-      margin: [0, 4, 0, 0],
-    },
-    ...(stage.inspect.length > 0
-      ? [
-          {
-            text: [
-              { text: 'Look for  ', bold: true },
-              stage.inspect.map(({ side, good }) => `${sideWord(side)}: ${good}`).join('; '),
-              '.',
-            ],
-            margin: [0, 4, 0, 0] as [number, number, number, number],
-          },
-        ]
-      : []),
-    ...(stage.faults.length > 0
+    ...phased(told.steps),
+    ...(helped.length > 0
       ? [
           {
             text: [
               { text: 'If not  ', bold: true },
-              stage.faults
-                .map(({ name, causes }) => `${name}: ${causes.map(({ text }) => text).join(', ')}`)
-                .join('. '),
+              helped.map(({ name, causes }) => `${name}: ${causes.map(toldCauseText).join('; ')}`).join('. '),
               '.',
             ],
           },
         ]
       : []),
-    ...(stage.changeover.back.length > 0
-      ? [
-          {
-            text: [
-              { text: 'Back to normal sewing  ', bold: true },
-              stage.changeover.back.map((step) => stepText(step, say).text).join(' '),
-            ],
-          },
-        ]
-      : []),
+    ...(told.next ? inOne(told.next.title, told.next.steps) : []),
+    ...told.interruptions.flatMap((one) => inOne(one.title, one.steps)),
+    ...inOne('Back to normal sewing', told.back),
     { text: 'The machine’s own manual stands above this card.', fontSize: 7, margin: [0, 4, 0, 0] },
   ]
 }
+
+/** Steps in numbered lists, a phase's name before each. */
+const phased = (steps: readonly StepWords[]): Content[] => {
+  const parts: StepWords[][] = []
+  for (const step of steps) {
+    const last = parts.at(-1)
+    if (last?.[0]?.phase === step.phase) last.push(step)
+    else parts.push([step])
+  }
+  return parts.flatMap((part): Content[] => [
+    { text: phaseWord((part[0] as StepWords).phase), bold: true, fontSize: 8, margin: [0, 3, 0, 0] },
+    {
+      ol: part.map(({ text, check, cautions, ifWrong }): Content => ({
+        text: [
+          ...cautions.map((caution) => ({ text: `Caution: ${caution} `, bold: true })),
+          text,
+          check ? { text: ` Check: ${check}.`, italics: true } : '',
+          ifWrong ? ` ${ifWrong}` : '',
+        ],
+      })),
+      start: part[0]?.number ?? 1,
+    },
+  ])
+}
+
+/** A side procedure in one paragraph. */
+const inOne = (title: string, steps: readonly StepWords[]): Content[] =>
+  steps.length === 0
+    ? []
+    : [
+        {
+          text: [
+            { text: `${title}  `, bold: true },
+            steps.map(({ text, cautions }) => [...cautions, text].join(' ')).join(' '),
+          ],
+        },
+      ]
 
 const band = (card: Card, stage: CardStage, say: Speech): Content => {
   const { answer } = stage

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { StepWords } from '#shared/messages/procedure'
+import { phaseWord } from '#shared/messages/words'
+
+/** Steps as a numbered list, parted by phase, each with its check and the cautions that begin at it. */
+const props = withDefaults(
+  defineProps<{
+    steps: readonly StepWords[]
+    /** Whose steps: the procedure's, what is told when its moment comes, or the way back. */
+    of?: 'step' | 'side' | 'back'
+  }>(),
+  { of: 'step' },
+)
+const parts = computed(() => {
+  const found: { phase: StepWords['phase']; steps: StepWords[] }[] = []
+  for (const step of props.steps) {
+    const last = found.at(-1)
+    if (last?.phase === step.phase) last.steps.push(step)
+    else found.push({ phase: step.phase, steps: [step] })
+  }
+  return found
+})
+const named = computed(() => props.of === 'step' && parts.value.length > 1)
+</script>
+
+<template>
+  <div class="procedure">
+    <section v-for="part in parts" :key="part.steps[0]?.id">
+      <h3 v-if="named">{{ phaseWord(part.phase) }}</h3>
+      <ol :start="part.steps[0]?.number">
+        <li v-for="step in part.steps" :key="step.id" v-bind="{ [`data-${of}`]: step.id }">
+          <strong v-for="caution in step.cautions" :key="caution" class="caution">{{ caution }}</strong>
+          {{ step.text }}
+          <span v-if="step.check" class="check">Check: {{ step.check }}.</span>
+          <span v-if="step.ifWrong" class="check">{{ step.ifWrong }}</span>
+        </li>
+      </ol>
+    </section>
+  </div>
+</template>
+
+<style scoped lang="scss">
+h3 {
+  font-size: 1rem;
+  font-weight: 650;
+  color: var(--teal);
+  margin: 0.5rem 0 0.15rem;
+}
+
+ol {
+  padding-left: 1.9rem;
+  margin-bottom: 0.3rem;
+}
+
+li {
+  margin-bottom: 0.25rem;
+}
+
+li::marker {
+  font-weight: 650;
+  color: var(--ink-soft);
+}
+
+.check,
+.caution {
+  display: block;
+  font-size: 0.98rem;
+  font-weight: 400;
+}
+
+.check {
+  color: var(--ink-soft);
+}
+</style>
