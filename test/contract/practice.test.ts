@@ -32,11 +32,11 @@ describe('the card’s changeover', () => {
       .query({ ...asked, ...query })
       .expect(200)
     return body.stages[0] as {
-      steps: { step: string; moves?: { control: string; to: string }[] }[]
+      procedure: { steps: { moves?: { control: string; to: string }[] }[] }
       changeover: { seconds?: number; from: Record<string, string> }
     }
   }
-  const movesOf = ({ steps: told }: Awaited<ReturnType<typeof steps>>) =>
+  const movesOf = ({ procedure: { steps: told } }: Awaited<ReturnType<typeof steps>>) =>
     told.flatMap(({ moves = [] }) => moves.map(({ control, to }) => `${control} ${to}`))
 
   it('starts from how the machine is said to stand', async () => {

@@ -20,7 +20,7 @@ test('a rule of a machine is edited on the Shelf, refused where it leaves no way
   await expect(page.getByText('Give these rules to every other overlocker')).toBeEnabled()
   await expectAccessible(page)
   await page.goto('/card?m=eddy-self&t=rolled-edge&f=chiffon')
-  const steps = page.locator('.doing > .steps li')
+  const steps = page.locator('.doing > .procedure li')
   await expect(steps.filter({ hasText: 'Slide the stitch finger off' })).toHaveCount(1)
   const told = await steps.allInnerTexts()
   const at = (words: string) => told.findIndex((step) => step.includes(words))

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 import { expectAccessible, signIn } from './people'
 
 test('a call from the ask line to a sent card and a closed case', async ({ page }) => {
@@ -159,11 +159,19 @@ test('looking back tells what is rising; a shared card opens on a telephone with
   await page.goto('/desk/links?m=ketch&t=blind-hem&f=wool-suiting')
   await page.getByRole('button', { name: 'Make a link to the picked card' }).click()
   const link = await page.getByRole('link', { name: /\/c\// }).getAttribute('href')
+  await page.goto('/card?m=ketch&t=blind-hem&f=wool-suiting')
+  await expect(page.locator('[data-step]').first()).toBeVisible()
+  const stepsOf = (of: Page) =>
+    of.locator('[data-step]').evaluateAll((all) => all.map((it) => (it as HTMLElement).dataset['step']))
+  const shown = await stepsOf(page)
   const pocket = await browser.newContext({ viewport: { width: 390, height: 780 } })
   const phone = await pocket.newPage()
   await phone.goto(link ?? '')
-  await expect(phone.getByRole('heading', { name: 'Blind hem' })).toBeVisible()
+  await expect(phone.getByRole('heading', { name: 'Blind hem', exact: true })).toBeVisible()
   await expect(phone.getByText('BLH', { exact: true })).toBeVisible()
+  const onPhone = await stepsOf(phone)
+  expect(onPhone.length).toBeGreaterThan(10)
+  expect(onPhone).toEqual(shown)
   expect(await phone.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true)
   await expectAccessible(phone)
   await pocket.close()

@@ -8,7 +8,7 @@ import { expectAccessible, expectNoSidewaysScroll } from './people'
 /** A make with one machine and its foot, as a shop would be sent it. */
 const CATALOGUE = {
   format: 'handhold-catalogue',
-  version: 2,
+  version: 3,
   makes: [{ id: 'gannet', name: 'Gannet' }],
   functions: [],
   threads: [],
