@@ -284,7 +284,8 @@ export const coverHem: Technique = {
               causes: [
                 { parameter: 'differential', toward: 'low' },
                 { parameter: 'length', toward: 'low' },
-                { text: 'pressure down; tape in the hem' },
+                { parameter: 'pressure', toward: 'high' },
+                { text: 'tape in the hem' },
               ],
             },
             {

@@ -2,7 +2,7 @@
 import type { ToldCause, ToldMove, ToldStep, Through, Procedure } from '#core/procedure/types'
 import { numbersOf } from '#core/procedure/ids'
 import type { ControlRule } from '#core/catalogue/types'
-import { AS_BEFORE, UNKNOWN } from '#core/changeover/positions'
+import { AS_BEFORE, needleAt, UNKNOWN } from '#core/changeover/positions'
 import type { Speech } from './en'
 import { needleWord, positionWord } from './positions'
 import { ruleWords } from './usual'
@@ -250,7 +250,9 @@ export const moveText = (move: ToldMove, say: Speech): string => {
       return itemText(move, say)
     case 'needle':
       if (to === AS_BEFORE) return 'Fit the everyday needle, fully up'
-      return `Fit a ${needleWord(to) ?? to} needle, fully up`
+      return needleAt(to)?.twin === undefined
+        ? `Fit a ${needleWord(to) ?? to} needle, fully up`
+        : `Fit a twin needle (${needleWord(to)}), fully up`
     case 'thread':
       return threadText(move, say)
     case 'stitch':
@@ -272,7 +274,12 @@ const itemText = ({ control, from, to, snaps, isCase }: ToldMove, say: Speech): 
     return to === 'none' ? 'Put the everyday bobbin case back in' : `Put ${list(named)} in for the everyday case`
   if (to === 'none' || to === 'off') return `Take the ${control === 'accessory' ? 'attachment' : control} off`
   // What is on comes off first.
-  const off = control === 'foot' && from !== 'none' && from !== '' ? 'Take the foot that is on off. ' : ''
+  const off =
+    control !== 'foot' || from === 'none' || from === ''
+      ? ''
+      : from === UNKNOWN
+        ? `Unless ${list(named)} is on already, take the old foot off. `
+        : 'Take the foot that is on off. '
   if (to === AS_BEFORE) return `Put the ${control} that was there before back on`
   if (to === 'own') return 'Screw the machine’s own ankle back on'
   if (snaps) return `${off}Lay ${list(named)} under the bar, lower the bar until it clicks, and raise it`

@@ -184,6 +184,7 @@ const overlockCover: Usual = {
     ...knives.rules,
     ...needing({ power: ['off'] }, usual('loopersMove'), 'mode', 'table'),
     ...needing({ needleHeight: ['up'] }, usual('needlesBetweenLoopers'), 'mode'),
+    ...needing({ looperCover: ['open'] }, usual('loopersBehindCover'), 'mode'),
     ...needing({ upperKnife: ['disengaged'] }, usual('tableWhereKnifeWorks'), 'table'),
     ...['mode', 'table'].map(turnAgainAfter),
     duty({ control: 'mode' }, usual('listenForClick')),
