@@ -82,7 +82,7 @@ describe('bringing a database up to date', () => {
       await admin.query(`DROP DATABASE \`${new URL(url).pathname.slice(1)}\``)
     }
     expect(cuts).toBeGreaterThan(40)
-  })
+  }, 240_000)
 
   it('still refuses what is wrong and not merely there already', async () => {
     await withDatabase(await empty(), async (database) => {
@@ -191,6 +191,39 @@ describe('places that were words', () => {
       positions: { buttonholeLever: 'downAndBack', length: '0.4' },
       values: { length: 0.4 },
     })
+    await shop.close()
+  })
+})
+
+describe('steps that stood for blocks of moves', () => {
+  it('are gone, and what stood beside them says its phase, in rows and in what undo would bring back', async () => {
+    const shop = await openShop()
+    const { database } = shop.services
+    const texts = ['a', '{fit}', 'b', '{set}', 'c']
+    const old = JSON.stringify({ methods: [{ stages: [{ steps: texts.map((text) => ({ text })) }] }] })
+    await database.query("UPDATE `technique` SET `facts` = ? WHERE `id` = 'buttonhole'", [old])
+    await database.query(
+      'INSERT INTO `history` (`revision`, `noun`, `row`, `at`, `by`, `before`) VALUES ' +
+        "(1, 'techniques', 'gone', NOW(3), 'x', ?)",
+      [old],
+    )
+    await database.query("DELETE FROM `migrations` WHERE `name` LIKE 'PhasesOfSteps%'")
+    await migrate(database)
+    const rows = (await database.query(
+      "SELECT `facts` AS `kept` FROM `technique` WHERE `id` = 'buttonhole' UNION ALL " +
+        "SELECT `before` FROM `history` WHERE `row` = 'gone'",
+    )) as { kept: unknown }[]
+    expect(rows).toHaveLength(2)
+    for (const { kept } of rows) {
+      const read = (typeof kept === 'string' ? JSON.parse(kept) : kept) as {
+        methods: { stages: { steps: unknown }[] }[]
+      }
+      expect(read.methods[0]?.stages[0]?.steps).toEqual([
+        { text: 'a', phase: 'prepare' },
+        { text: 'b', phase: 'fit' },
+        { text: 'c' },
+      ])
+    }
     await shop.close()
   })
 })

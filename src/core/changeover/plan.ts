@@ -5,6 +5,7 @@
  */
 import type { ControlRule, Controls, Positions } from '../catalogue/types'
 import { compile, orderOf } from './compile'
+import { deferredOf, withDeferred } from './deferred'
 import { memoizeSearch, type Search } from './memoizedSearch'
 import { searchLeast, type TakenMove } from './search'
 import { ABSENT, ANY, UNKNOWN } from './positions'
@@ -76,7 +77,11 @@ export const searchAll = (input: Required<PlanInput>): TakenMove[] | undefined =
   const { controls, from, goal } = input
   const loose = Object.keys(goal).filter((id) => goal[id] !== (from[id] ?? UNKNOWN) && isLoose(input, id))
   const bound = Object.fromEntries(Object.entries(goal).filter(([id]) => !loose.includes(id)))
-  const taken = searchLeast(compile({ ...input, goal: bound }))
+  const deferred = deferredOf({ ...input, goal: bound })
+  const later = new Set(deferred.map(({ control }) => control))
+  const sought = Object.fromEntries(Object.entries(bound).filter(([id]) => !later.has(id)))
+  const found = searchLeast(compile({ ...input, goal: sought }))
+  const taken = found && withDeferred({ ...input, goal: bound }, found, deferred)
   if (!taken || loose.length === 0) return taken
   const order = orderOf(controls)
   const late = (id: string): number => order.get(id) as number
@@ -97,10 +102,11 @@ export const searchAll = (input: Required<PlanInput>): TakenMove[] | undefined =
 /** No rule speaks of it, and one move brings it there. */
 const isLoose = ({ controls: { controls, rules }, defaults, goal }: Required<PlanInput>, id: string): boolean => {
   const positions = controls[id]?.positions ?? []
-  if (id in defaults || !(positions.includes(ANY) || positions.includes(goal[id] as string))) return false
+  if (!(positions.includes(ANY) || positions.includes(goal[id] as string))) return false
   return !rules.some((rule) => {
     if ('needs' in rule) return rule.for.control === id || id in rule.needs
-    if ('resets' in rule) return rule.after.control === id || (rule.resets !== 'stitchDefaults' && id in rule.resets)
+    if ('resets' in rule)
+      return rule.after.control === id || id in (rule.resets === 'stitchDefaults' ? defaults : rule.resets)
     return false
   })
 }

@@ -19,9 +19,7 @@ const first = (): unknown => {
         // A feature of the same name is no place.
         '"need":["two-thread converter on"]',
         '"need":["twoThreadConverter"]',
-      )
-      // Steps of version 1 made no moves.
-      .replaceAll('"does":{"buttonholeLever":"down and back"}', '"does":{"buttonholeLever":"downAndBack"}'),
+      ),
   )
 }
 

@@ -96,7 +96,8 @@ const eachIn = (value: unknown, change: (key: string, value: unknown) => [string
   isObject(value) ? Object.fromEntries(Object.entries(value).map(([key, one]) => change(key, one))) : value
 
 const stitch = (row: Json): Json => ({ ...row, ...at(row, 'setup', positionsFromVersion1) })
-const stage = stitch
+const step = (row: Json): Json => ({ ...row, ...at(row, 'does', positionsFromVersion1) })
+const stage = (row: Json): Json => ({ ...stitch(row), ...each(row, 'steps', step) })
 
 const move = (value: unknown): unknown =>
   isObject(value)

@@ -1,7 +1,7 @@
 /** Overlockers, cover-stitch machines, and both in one. */
 import type { Kind } from '../../catalogue/types'
 import { usual } from './texts'
-import { control, duty, hazard, needing, onlyToRun, open, resetting, turnAgainAfter, type Usual } from './write'
+import { control, duty, hazard, needing, onlyToRun, open, resetting, type Usual } from './write'
 
 const HABIT = {
   needleHeight: 4,
@@ -69,7 +69,8 @@ const common = [
   ...needing({ power: ['off'] }, usual('loopersMoveBehindCover'), 'looperCover'),
   ...onlyToRun({ looperCover: ['shut'] }, usual('fingersAtLoopers')),
   ...onlyToRun({ handwheel: ['turned'] }, usual('firstByHand')),
-  ...['needle', 'plate', 'foot', 'accessory', ...THREADED, 'stitch'].map(turnAgainAfter),
+  // Whenever hands were at it.
+  resetting('turn-after-off', { control: 'power', to: 'off' }, { handwheel: 'due' }),
 ]
 
 const needlesOf = (...ids: string[]) => ({
@@ -78,7 +79,6 @@ const needlesOf = (...ids: string[]) => ({
   rules: [
     ...needing({ power: ['off'] }, usual('handsAtNeedles'), ...ids),
     ...needing({ needleHeight: ['up'] }, usual('clampWithNeedlesUp'), ...ids),
-    ...ids.map(turnAgainAfter),
     ...ids.flatMap((id) => [
       duty({ control: id, to: 'out' }, usual('tightenItsClamp')),
       duty({ control: id, to: 'in' }, usual('tightenItsClampThreadLast')),
@@ -127,7 +127,6 @@ const knives = {
     ...needing({ power: ['off'] }, usual('handsAtBlades'), 'stitchFinger', 'upperKnife', 'lowerKnife', 'upperLooper'),
     ...needing({ lowerKnife: ['retracted'] }, usual('lowerKnifeInFront'), 'stitchFinger'),
     ...needing({ upperKnife: ['disengaged'] }, usual('upperKnifeOver'), 'lowerKnife'),
-    ...['stitchFinger', 'upperKnife', 'lowerKnife', 'upperLooper', 'hemSelector'].map(turnAgainAfter),
     hazard({ control: 'upperKnife' }, BLADES),
     hazard({ control: 'lowerKnife' }, BLADES),
   ],
@@ -186,7 +185,6 @@ const overlockCover: Usual = {
     ...needing({ needleHeight: ['up'] }, usual('needlesBetweenLoopers'), 'mode'),
     ...needing({ looperCover: ['open'] }, usual('loopersBehindCover'), 'mode'),
     ...needing({ upperKnife: ['disengaged'] }, usual('tableWhereKnifeWorks'), 'table'),
-    ...['mode', 'table'].map(turnAgainAfter),
     duty({ control: 'mode' }, usual('listenForClick')),
   ],
 }
