@@ -1,6 +1,6 @@
 /** A stage's procedure put together: the technique's own steps, the planned moves, what is proved, what is undone. */
 import type { CatalogueIndex } from '../catalogue/index'
-import type { Model, Stage, Step, Stitch } from '../catalogue/types'
+import type { Model, Stage, Step, StepPhase, Stitch } from '../catalogue/types'
 import type { StageAnswer } from '../answer/types'
 import type { Changeover } from '../changeover/changeover'
 import type { ChangeoverPlan, PlanStep } from '../changeover/plan'
@@ -52,14 +52,15 @@ export const procedureOf = (input: ProcedureInput): Procedure => {
     return { steps: finished(steps), next: [], interruptions: [], back: [], faults }
   }
   const { phased, proof } = phasesOf(plan.steps, telling)
-  const bound = input.authored.sew.filter(isBound)
+  const { prepare, sew, finish } = input.authored
+  const bound = [...prepare, ...sew, ...finish].filter(isBound)
   const moves = inBreaths(withOwn(phased, bound, slots))
   const through = throughOf(model.kind, stitch ?? {}, index.functions.get(answer.function), isUnstated(answer))
   const resets = resetsOf(changeover, stitch, telling)
   const sewn = [
     ...runsOf(stitch),
     ...ownOf(input, 'start', slots),
-    ...withPlaces(ownOf(input, 'sew', slots), placesOf(stitch, telling), input.authored.sew),
+    ...withPlaces(input, placesOf(stitch, telling), slots),
   ]
   const looks = stage.inspect.map(({ side, good }) => untold('inspect', { tells: 'inspect', side, good }))
   const before = named([
@@ -116,33 +117,28 @@ const untilPowerOn = (steps: readonly ToldStep[]): ToldStep[] =>
 const isUnstated = ({ cautions }: StageAnswer): boolean => cautions.length > 0
 
 /** What is on the machine from the stage before, or which machine it goes on. */
-const headOf = ({ follows, model, changeover, answer }: ProcedureInput, telling: Telling): Unnamed[] => {
+const headOf = ({ follows, model, changeover }: ProcedureInput, telling: Telling): Unnamed[] => {
   if (follows === 'otherMachine') return [untold('prepare', { tells: 'machine', model: model.id })]
   if (follows !== 'sameMachine') return []
   const positions = CARRIED.flatMap((control) => {
     const to = changeover.from[control]
     return to === undefined || to === UNKNOWN || to === 'none' ? [] : [toldMove({ control, from: to, to }, telling)]
   })
-  return positions.length > 0 && answer.stage !== '' ? [untold('prepare', { tells: 'carried', positions })] : []
+  return positions.length > 0 ? [untold('prepare', { tells: 'carried', positions })] : []
 }
 
 const CARRIED = ['foot', 'plate', 'accessory', 'needle', 'stitch']
 
 /** The technique's own steps of a phase that no move tells the place of. */
-const ownOf = (
-  { authored: { prepare, sew, finish } }: ProcedureInput,
-  phase: NonNullable<Step['phase']>,
-  slots: Record<string, string>,
-): Unnamed[] => {
-  const listed: [Step, Step['phase']][] = [
-    ...prepare.map((step): [Step, Step['phase']] => [step, step.phase ?? 'prepare']),
-    ...sew.map((step): [Step, Step['phase']] => [step, step.phase ?? 'sew']),
-    ...finish.map((step): [Step, Step['phase']] => [step, step.phase ?? 'finish']),
-  ]
-  return listed.flatMap(([step, own]) =>
-    own === phase && !isBound(step) ? [ownStep(step, phase === 'start' ? 'sew' : phase, slots)] : [],
-  )
-}
+const stepsOf = ({ authored: { prepare, sew, finish } }: ProcedureInput, phase: StepPhase): Step[] =>
+  [
+    ...prepare.map((step) => ({ step, own: step.phase ?? 'prepare' })),
+    ...sew.map((step) => ({ step, own: step.phase ?? 'sew' })),
+    ...finish.map((step) => ({ step, own: step.phase ?? 'finish' })),
+  ].flatMap(({ step, own }) => (own === phase && !isBound(step) ? [step] : []))
+
+const ownOf = (input: ProcedureInput, phase: StepPhase, slots: Record<string, string>): Unnamed[] =>
+  stepsOf(input, phase).map((step) => ownStep(step, phase === 'start' ? 'sew' : phase, slots))
 
 /** Set once all is fitted: from the first thing chosen or set, with the switching on just before it. */
 const phasesOf = (steps: readonly PlanStep[], telling: Telling): { phased: Unnamed[]; proof: Unnamed[] } => {
@@ -230,9 +226,9 @@ const placesOf = (stitch: Stitch | undefined, telling: Telling): Unnamed[] =>
   )
 
 /** The places where a step stands for them, else first. */
-const withPlaces = (own: readonly Unnamed[], places: readonly Unnamed[], steps: readonly Step[]): Unnamed[] => {
-  const unbound = steps.filter((step) => (step.phase ?? 'sew') === 'sew' && !isBound(step))
-  const at = unbound.findIndex(({ sequence }) => sequence)
+const withPlaces = (input: ProcedureInput, places: readonly Unnamed[], slots: Record<string, string>): Unnamed[] => {
+  const own = ownOf(input, 'sew', slots)
+  const at = stepsOf(input, 'sew').findIndex(({ sequence }) => sequence)
   if (at < 0) return [...places, ...own]
   return [...own.slice(0, at), ...(places.length > 0 ? places : own.slice(at, at + 1)), ...own.slice(at + 1)]
 }
