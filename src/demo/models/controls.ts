@@ -35,7 +35,7 @@ const larkfen: Handled = {
   normal: { pressure: '3' },
 }
 
-/** The larger Larkfen locks its needle, so that a foot is changed without switching off. */
+/** The larger Larkfen locks its needle, so that needle and foot are changed without switching off; nothing else is. */
 const LOCK_RULES = (moved: string[]): ControlRule[] =>
   moved.map((id) => ({
     id: `${id.replace(':', '-')}-power-off`,
@@ -52,7 +52,7 @@ const lock = {
       say: { lock: 'Press the lock key: needle and pedal stand still' },
     },
   },
-  rules: LOCK_RULES(['needle', 'ankle', 'foot', 'accessory']),
+  rules: LOCK_RULES(['needle', 'ankle', 'foot']),
 } satisfies Partial<Handled>
 
 const ostrel: Handled = {
