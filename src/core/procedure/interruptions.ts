@@ -2,6 +2,7 @@
 import type { Controls, Positions } from '../catalogue/types'
 import { AS_BEFORE } from '../changeover/positions'
 import { isItemControl } from '../changeover/rules'
+import { usual } from '../changeover/usual/texts'
 import { untold, named, type Unnamed } from './ids'
 import { inBreaths, placedOnce, toldMove, type Telling } from './moves'
 import type { Interruption, InterruptionOf, ToldStep } from './types'
@@ -30,7 +31,9 @@ export const interruptionsOf = (at: InterruptedAt): Interruption[] => {
   return acts.flatMap(([of, listed]) => {
     const done = listed.filter(([control]) => controls[control] !== undefined)
     if (done.length === 0 || (of === 'switchedOff' && !forgets(at))) return []
-    return [{ of, steps: named(placedOnce(sideSteps(of, done, at))).map(inInterruption(of)) }]
+    const told = sideSteps(of, done, at)
+    if (of === 'needle') told[0]?.cautions.unshift({ text: usual('findEveryPiece'), control: 'needle' })
+    return [{ of, steps: named(placedOnce(told)).map(inInterruption(of)) }]
   })
 }
 

@@ -9,7 +9,7 @@ import { speech, type Speech } from './en'
 import type { Parameter, Positions } from '#core/catalogue/types'
 import { NOTHING } from '#core/changeover/positions'
 import { positionWord, valueWord } from './positions'
-import { moveText } from './procedure'
+import { moveText } from './moves'
 import { ruleWords } from './usual'
 import { capital, controlWord, list, small, motionWord, parameterWord } from './words'
 

@@ -1,12 +1,11 @@
 /** A procedure in words: each step an imperative, with its check and the cautions that begin at it. */
-import type { ToldCause, ToldMove, ToldStep, Through, Procedure } from '#core/procedure/types'
 import { numbersOf } from '#core/procedure/ids'
-import type { ControlRule } from '#core/catalogue/types'
-import { AS_BEFORE, needleAt, UNKNOWN } from '#core/changeover/positions'
+import type { Procedure, Through, ToldMove, ToldStep } from '#core/procedure/types'
 import type { Speech } from './en'
+import { checkOf, inOneBreath, ruleText, withPlace } from './moves'
 import { needleWord, positionWord } from './positions'
 import { ruleWords } from './usual'
-import { capital, controlWord, list, parameterWord, positionsWords, sideWord, small, threadPlaceWord } from './words'
+import { controlWord, list, sideWord } from './words'
 
 /** One step as any teller shows it. */
 export interface StepWords {
@@ -40,12 +39,7 @@ export const procedureWords = ({ steps, next, interruptions, back }: Procedure, 
   return {
     steps: of(steps, numbers),
     next: next.length > 0 ? { title: 'Each next one', steps: of(next) } : undefined,
-    interruptions: interruptions.map((one) => ({
-      title: INTERRUPTIONS[one.of],
-      steps: of(one.steps).map((step, i) =>
-        i === 0 && one.of === 'needle' ? { ...step, cautions: [BROKEN_NEEDLE, ...step.cautions] } : step,
-      ),
-    })),
+    interruptions: interruptions.map((one) => ({ title: INTERRUPTIONS[one.of], steps: of(one.steps) })),
     back: of(back),
   }
 }
@@ -56,7 +50,6 @@ export const stepsWords = (steps: readonly ToldStep[], say: Speech): StepWords[]
   return steps.map((step, i) => stepWords(step, i + 1, say, numbers))
 }
 
-const BROKEN_NEEDLE = 'Find every piece of the needle before going on.'
 const INTERRUPTIONS: Record<Procedure['interruptions'][number]['of'], string> = {
   bobbin: 'The bobbin is empty',
   thread: 'The needle thread breaks',
@@ -193,136 +186,4 @@ const carriedWord = ({ control, to, model }: ToldMove, say: Speech): string => {
   if (control === 'stitch') return `stitch ${say.stitch(model, to)}`
   if (control === 'needle') return `a ${needleWord(to) ?? positionWord(to)} needle`
   return list(to.split('+').map((id) => say.item(id)))
-}
-
-const inOneBreath = (moves: readonly ToldMove[], say: Speech): string => {
-  const [first, ...rest] = moves.filter(({ means }) => means !== 'value').map((move) => moveText(move, say))
-  const values = moves
-    .filter(({ means }) => means === 'value')
-    .map((move) => `${controlWord(move.control)} ${valueText(move)}`)
-  const isPlaced = moves.some(({ where }) => where !== undefined)
-  const acts =
-    first === undefined ? '' : isPlaced ? [first, ...rest].join('. ') : [first, ...rest.map(small)].join(', ')
-  if (values.length === 0) return acts
-  return acts === '' ? `Set ${list(values)}` : `${acts}, then ${list(values)}`
-}
-
-const valueText = ({ to, shown }: ToldMove): string => shown ?? positionWord(to)
-
-/** A cause of a fault with what helps, in this card's figures. */
-export const toldCauseText = (cause: ToldCause): string => {
-  if (cause.tells === 'text') return cause.text
-  const { parameter, toward } = cause
-  const word = parameterWord(parameter).toLowerCase()
-  if (cause.tells === 'limit') {
-    const [up, down] = FURTHER[parameter] ?? [`${word} no higher`, `${word} no lower`]
-    return `${toward === 'up' ? up : down}: ${LIMITS[cause.by]}`
-  }
-  if (cause.shown === '') return `${word} ${toward} a little`
-  switch (cause.by) {
-    case 'step':
-      return `${word} to ${cause.shown}`
-    case 'click':
-      return `${word} one click ${toward}, to ${cause.shown}`
-    case 'little':
-      return `${word} a little ${toward === 'up' ? 'past' : 'below'} ${cause.shown}`
-  }
-}
-
-const FURTHER: Record<string, [up: string, down: string]> = {
-  width: ['no wider', 'no narrower'],
-  length: ['no longer', 'no shorter'],
-}
-const LIMITS: Record<Extract<ToldCause, { tells: 'limit' }>['by'], string> = {
-  clearance: 'the needle would hit; take a foot with a wider opening',
-  foot: 'the foot does not allow it',
-  stitch: 'the stitch does not go further',
-  scale: 'the machine does not go further',
-}
-
-/** One move as an imperative, without its full stop. */
-export const moveText = (move: ToldMove, say: Speech): string => {
-  const { control, from, to, means } = move
-  if (control === 'power' && from === 'lock' && to === 'on') return 'Press the lock key again'
-  if (move.say !== undefined) return `${ruleWords(move.say, control)}${placeText(move)}`
-  switch (means) {
-    case 'item':
-      return itemText(move, say)
-    case 'needle':
-      if (to === AS_BEFORE) return 'Fit the everyday needle, fully up'
-      return needleAt(to)?.twin === undefined
-        ? `Fit a ${needleWord(to) ?? to} needle, fully up`
-        : `Fit a twin needle (${needleWord(to)}), fully up`
-    case 'thread':
-      return threadText(move, say)
-    case 'stitch':
-      if (to === AS_BEFORE) return 'Choose the stitch that was chosen before'
-      return `Choose ${say.stitch(move.model, to)}`
-    case 'value':
-      return `Set ${controlWord(control)} to ${valueText(move)}`
-    case 'position':
-      return (
-        `${move.from === UNKNOWN ? 'See that the' : 'Put the'} ${controlWord(control)} ` +
-        `${move.from === UNKNOWN ? 'is at' : 'to'} ${positionWord(to)}${placeText(move)}`
-      )
-  }
-}
-
-const itemText = ({ control, from, to, snaps, isCase }: ToldMove, say: Speech): string => {
-  const named = to.split('+').map((id) => say.item(id))
-  if (isCase)
-    return to === 'none' ? 'Put the everyday bobbin case back in' : `Put ${list(named)} in for the everyday case`
-  if (to === 'none' || to === 'off') return `Take the ${control === 'accessory' ? 'attachment' : control} off`
-  // What is on comes off first.
-  const off =
-    control !== 'foot' || from === 'none' || from === ''
-      ? ''
-      : from === UNKNOWN
-        ? `Unless ${list(named)} is on already, take the old foot off. `
-        : 'Take the foot that is on off. '
-  if (to === AS_BEFORE) return `Put the ${control} that was there before back on`
-  if (to === 'own') return 'Screw the machine’s own ankle back on'
-  if (snaps) return `${off}Lay ${list(named)} under the bar, lower the bar until it clicks, and raise it`
-  if (snaps) return `Lay ${list(named)} under the bar, lower the bar until it clicks, and raise it`
-  if (control === 'plate') return `Change to the ${list(named)}`
-  return `${off}${control === 'adapter' || control === 'ankle' ? 'Screw on' : 'Fit'} ${list(named)}`
-}
-
-const threadText = ({ control, to }: ToldMove, say: Speech): string => {
-  const place = threadPlaceWord(control.slice('thread:'.length))
-  if (to === 'out') return `Take the thread out of the ${place}`
-  if (to === AS_BEFORE) return place === 'bobbin' ? 'Put the everyday bobbin in' : `Thread the ${place} as before`
-  return place === 'bobbin' ? `Put ${say.thread(to)} in the bobbin` : `Thread the ${place} with ${say.thread(to)}`
-}
-
-const checkOf = (moves: readonly ToldMove[]): Pick<StepWords, 'check'> => {
-  const control = moves.at(-1)?.control
-  if (control === 'plate') return { check: 'it lies flush and clicks in' }
-  if (control === 'foot' && moves.at(-1)?.to !== 'none') return { check: 'not back to front' }
-  return {}
-}
-
-const placeText = ({ where }: { where?: string | undefined }): string => (where === undefined ? '' : ` (${where})`)
-const withPlace = ({ control, where }: { control: string; where?: string | undefined }): string =>
-  `${controlWord(control)}${placeText({ where })}`
-
-/** A rule in words: "The left needle moves only while needle height is up: the clamp is reached …" */
-export const ruleText = (rule: ControlRule): string => {
-  if ('needs' in rule) {
-    const needs = list(
-      Object.entries(rule.needs).map(
-        ([control, at]) => `${controlWord(control)} is ${list(at.map(positionWord), 'or')}`,
-      ),
-    )
-    const to = rule.for.to === undefined ? '' : ` to ${positionWord(rule.for.to)}`
-    const because = ruleWords(rule.because, rule.for.control)
-    return `The ${controlWord(rule.for.control)} moves${to} only while ${needs}: ${because}.`
-  }
-  if ('resets' in rule) {
-    const what = rule.resets === 'stitchDefaults' ? 'the values' : positionsWords(rule.resets)
-    return `Moving the ${controlWord(rule.after.control)} resets ${what}.`
-  }
-  return 'duty' in rule
-    ? `${capital(ruleWords(rule.duty, rule.after.control))}.`
-    : ruleWords(rule.hazard, rule.on.control)
 }

@@ -108,5 +108,6 @@ const WORDS: Record<UsualText, string | ((control: string) => string)> = {
   keepOutOfOpening: 'Keep fingers and screws out of the opening.',
   offForNeedlesLoopersKnives: 'Off whenever hands are at needles, loopers or knives.',
   bladesByLevers: 'Blades: move them by their levers, never by the edge.',
+  findEveryPiece: 'Find every piece of the needle before going on.',
   pinIsSharp: 'The pin is sharp: its cap stays on until the fabric is on it.',
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { ToldFault } from '#core/procedure/types'
-import { toldCauseText } from '#shared/messages/procedure'
+import { toldCauseText } from '#shared/messages/faults'
 
 /** What to do where the sewn piece is not good. */
 const props = defineProps<{ faults: readonly ToldFault[] }>()

@@ -6,7 +6,7 @@ import { asTheCardSays, missing, setValue, work, type MachineState } from '#core
 import { sewWith } from '#core/practice/sew'
 import { controlWord, list } from '#shared/messages/words'
 import { placeWord } from '#shared/messages/practice'
-import { ruleText } from '#shared/messages/procedure'
+import { ruleText } from '#shared/messages/moves'
 import { usePicks } from '../../state/picks'
 import BeginWith from '../../ui/BeginWith.vue'
 import ControlPanel from './ControlPanel.vue'

@@ -6,7 +6,7 @@ import { doDuty, setValue, startOf, work, type MachineState, type Worked } from 
 import { sewWith, type TrialSample } from '#core/practice/sew'
 import type { Trial } from '#core/practice/trial'
 import { placeWord } from '#shared/messages/practice'
-import { ruleText } from '#shared/messages/procedure'
+import { ruleText } from '#shared/messages/moves'
 import { controlWord, list } from '#shared/messages/words'
 
 /** What the machine answered to the last move. */

@@ -85,6 +85,7 @@ export const USUAL_TEXTS = [
   'offForNeedlesLoopersKnives',
   'bladesByLevers',
   'pinIsSharp',
+  'findEveryPiece',
 ] as const
 
 export type UsualText = (typeof USUAL_TEXTS)[number]

@@ -2,7 +2,8 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import type { Card, CardStage } from '#core/card/card'
 import { speech, type Speech } from '#shared/messages/en'
-import { procedureWords, toldCauseText, type StepWords } from '#shared/messages/procedure'
+import { toldCauseText } from '#shared/messages/faults'
+import { procedureWords, type StepWords } from '#shared/messages/procedure'
 import { standingText } from '#shared/messages/values'
 import {
   capital,
