@@ -3,7 +3,7 @@ import { explain } from '#core/answer/explain'
 import { fitLookup } from '#core/answer/fit'
 import { isStale } from '#core/answer/houseSetting'
 import { spreadOf, standing } from '#core/samples/spread'
-import { SLOTS } from '#core/procedure/slots'
+import { SLOTS, slotsIn } from '#core/procedure/slots'
 import { checkBundle } from '#core/catalogue/check'
 import { indexCatalogue } from '#core/catalogue/index'
 import { Bundle } from '#shared/api/catalogue'
@@ -73,9 +73,11 @@ describe('the demo', () => {
         ...(finish ?? []),
       ]),
     )
-    const used = steps.flatMap(({ text, check }) => [...`${text} ${check ?? ''}`.matchAll(/\{([\w.:]+)\}/g)])
+    const used = steps.flatMap(({ text, check, caution, ifWrong }) =>
+      [text, check, caution, ifWrong].flatMap((one) => slotsIn(one ?? '')),
+    )
     expect(used.length).toBeGreaterThan(5)
-    expect(used.map(([, slot]) => slot).filter((slot) => !known.has(slot as string))).toEqual([])
+    expect(used.filter((slot) => !known.has(slot))).toEqual([])
   })
 
   it('gives every verdict somewhere, and never says nothing', () => {

@@ -77,7 +77,7 @@ export const demoCustomers = (): CustomerWrite[] => [
     ['spindrift-e', 'SP-0071', '2024-09-09'],
     ['halyard-7', 'HA-11870'],
   ]),
-  person('Bergliot Haugum', [['wren-24', 'WR-5777', '2024-05-17']]),
+  person('Bergliot Haugum', [['sloop', '0216', '2024-05-17']]),
   person(
     'Lobke Strating',
     [

@@ -103,7 +103,7 @@ const feet: Item[] = [
   ostrel('K4w', 'blind hem foot, wide', {
     functions: ['blindHem', 'edgeGuide'],
     slot: { left: -5, right: 3 },
-    guide: { kind: 'adjustable', offset: -2 },
+    guide: { kind: 'adjustable', offset: -2, range: { from: -4.5, to: -1 }, turn: 0.5 },
     family: 'os-blind-hem',
     forGroups: ['ostrel-wide'],
     price: 3100,
@@ -129,6 +129,11 @@ const feet: Item[] = [
     guide: { kind: 'left', offset: -2 },
   }),
   dunmarrow('BHF', 'sliding buttonhole foot', { functions: ['buttonhole.manual'], slot: 6, maxButton: 27 }),
+  dunmarrow('BHL', 'buttonhole foot with a lever', {
+    functions: ['buttonhole.lever'],
+    slot: 6,
+    maxButton: 25,
+  }),
   dunmarrow('OVC', 'overcasting foot', {
     functions: ['overcastGuide'],
     slot: 6,
@@ -146,7 +151,7 @@ const feet: Item[] = [
   tidewick('H', 'overlock hem foot', {
     functions: ['overlockHem'],
     slot: 7,
-    guide: { kind: 'adjustable', offset: -3 },
+    guide: { kind: 'adjustable', offset: -3, range: { from: -6, to: -1 } },
     price: 2700,
   }),
   tidewick('C', 'cover foot', { functions: ['standard', 'cover'], slot: 8.4 }),
@@ -232,6 +237,7 @@ const plates: Item[] = [
   plate('lf-plate-straight', 'larkfen', 'LP·2', 'straight needle plate', 1.6, 2800),
   plate('os-plate-9', 'ostrel', 'P9', 'zigzag needle plate', 10.8),
   plate('dm-plate', 'dunmarrow', 'NPL', 'needle plate', 7),
+  plate('dm-plate-6', 'dunmarrow', 'NPW', 'needle plate, wide', 7.6),
   plate('tw-plate-straight', 'tidewick', 'T-P1', 'straight needle plate', 1.6),
   plate('tw-plate-overlock', 'tidewick', 'T-P4', 'overlock needle plate', 7.6),
   plate('tw-plate-cover', 'tidewick', 'T-P3', 'cover needle plate', 8.8),

@@ -32,6 +32,7 @@ export const functions: StitchFunction[] = [
   stitchFunction('buttonhole.rounded', 'Buttonhole, rounded end', 'buttonhole', 'centred', { iso4915: '304' }),
   stitchFunction('buttonhole.knit', 'Buttonhole for knits', 'buttonhole', 'centred', { iso4915: '304' }),
   stitchFunction('buttonhole.stepped', 'Buttonhole by steps', 'buttonhole', 'centred', { iso4915: '304' }),
+  stitchFunction('buttonhole.counted', 'Buttonhole, first side counted', 'buttonhole', 'centred', { iso4915: '304' }),
   stitchFunction('buttonhole.keyhole', 'Buttonhole, keyhole', 'buttonhole', 'centred', { iso4915: '304' }),
   stitchFunction('buttonhole.corded', 'Buttonhole, corded', 'buttonhole', 'centred', { iso4915: '304' }),
   stitchFunction('buttonSew', 'Button sew-on', 'fastening', 'centred'),

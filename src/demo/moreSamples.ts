@@ -39,6 +39,23 @@ const cells: [Cell, Try[]][] = [
   ],
   [
     {
+      model: 'sloop',
+      technique: 'buttonhole',
+      method: 'lever',
+      stage: 'sew',
+      fabric: 'cotton-shirting',
+      stitch: 's-outer-ring-buttonhole',
+      foot: 'dm-bhl',
+      needleSize: 70,
+    },
+    [
+      ['2026-07-14', 'O', { width: 4.5, length: 0.5 }, 'usable', { measured: { gap: 0.9 }, note: 'fabric shows' }],
+      ['2026-07-14', 'O', { width: 4.5, length: 0.4 }, 'good', { measured: { gap: 0.8 } }],
+      ['2026-07-21', 'M', { width: 4.5, length: 0.4 }, 'good', { measured: { gap: 0.8 } }],
+    ],
+  ],
+  [
+    {
       model: 'plover-60',
       edition: '2nd edition',
       technique: 'buttonhole',
@@ -181,7 +198,7 @@ const cells: [Cell, Try[]][] = [
       model: 'shoal-3',
       edition: '2021',
       technique: 'cover-hem',
-      method: 'cover-machine',
+      method: 'seam-guide',
       stage: 'cover',
       fabric: 'stretch-jersey',
       stitch: 's-cover-1',

@@ -82,7 +82,7 @@ export const samples: Sample[] = [
     model: 'shoal-3',
     edition: '2018',
     technique: 'cover-hem',
-    method: 'cover-machine',
+    method: 'seam-guide',
     stage: 'cover',
     id: 'smp-006',
     fabric: 'stretch-jersey',

@@ -3,24 +3,27 @@
  * parameter it is for and the fact it takes. (answers §4.3)
  */
 import type { PlainParameter } from '../catalogue/parameters'
-import type { Calculation, Fabric, Stage, Thread } from '../catalogue/types'
+import type { Calculation, Fabric, Item, Stage, Thread } from '../catalogue/types'
 import type { Mm, NeedleSize } from '../units/quantities'
-import { biteFor, widthForBite } from '../workbench/blindHemBite'
+import { biteFor, playOfBite, widthForBite } from '../workbench/blindHemBite'
 import { coveringFeed } from '../workbench/buttonholeFit'
 import { OutOfReach } from '../workbench/figure'
-import { widthForHoles, widthForRing } from '../workbench/holes'
+import { PLAY_OF_RING, playOfHoles, widthForHoles, widthForRing } from '../workbench/holes'
+import { guidedRight, needleForRow, QUARTER_INCH } from '../workbench/needleGuide'
 import { diameterOf } from '../workbench/thread'
 import type { CalculationFact, Instead } from './reasons'
 
 export interface CalculationFacts {
   fabric: Fabric
   needleSize: NeedleSize
-  /** From the straight stitches to the foot's guide; undefined where it is not stated. */
-  guide: Mm | undefined
+  /** Where fabric is guided along the foot. */
+  foot: Guided | undefined
   /** That lies in the bead. */
   thread: Thread | undefined
   measured: Readonly<Record<string, Mm>>
 }
+
+export type Guided = Pick<Item, 'guide' | 'edge'>
 
 /** `meaning`: the value means something; how far it may be off, and what to do where it cannot be set. */
 export type Calculated = { from: Mm; to: Mm; prefer: Mm } | { value: Mm; meaning: Meaning }
@@ -39,10 +42,8 @@ interface CalculationEntry {
   work: (facts: CalculationFacts) => Calculated | undefined
 }
 
-/** The blade may stand so far off the middle where the holes' size is not known. */
-const USUAL_PLAY: Mm = 0.5
-/** Beyond half a bite the fold is missed or pierced; and no more than this. */
-const MOST_BITE_PLAY: Mm = 0.3
+/** A seam so far off a quarter inch still meets its neighbour. */
+const PLAY_OF_SEAM: Mm = 0.25
 
 const bead = ({ thread }: CalculationFacts): Calculated | undefined => {
   if (!thread) return undefined
@@ -50,28 +51,44 @@ const bead = ({ thread }: CalculationFacts): Calculated | undefined => {
   return { from: from.value, to: to.value, prefer: (from.value + to.value) / 2 }
 }
 
+/** How near and how far from the straight stitches a guide that can be moved may stand; undefined for another. */
+export const reachOfGuide = (guide: Item['guide']): { from: Mm; to: Mm } | undefined => {
+  if (guide?.kind !== 'adjustable' || guide.range === undefined) return undefined
+  const ends = [Math.abs(guide.range.from), Math.abs(guide.range.to)]
+  return { from: Math.min(...ends), to: Math.max(...ends) }
+}
+
+/** A guide that can be moved is set to the width, a fixed one sets the width. */
+const bite = ({ foot, fabric }: CalculationFacts): Calculated | undefined => {
+  const aimed = biteFor(fabric)
+  const offset = foot?.guide?.offset
+  const moves = reachOfGuide(foot?.guide)
+  if (moves) {
+    const width = (guide: Mm) => widthForBite(guide, aimed).value
+    const prefer = offset === undefined ? (moves.from + moves.to) / 2 : Math.abs(offset)
+    return { from: width(moves.from), to: width(moves.to), prefer: width(prefer) }
+  }
+  if (offset === undefined) return undefined
+  const isFixed = foot?.guide?.kind !== 'adjustable'
+  const meaning: Meaning = { play: playOfBite(aimed), instead: isFixed ? 'withoutGuide' : 'moveGuide' }
+  return { value: widthForBite(Math.abs(offset), aimed).value, meaning }
+}
+
 export const CALCULATIONS: Record<Calculation, CalculationEntry> = {
-  blindHemBite: {
-    parameter: 'width',
-    fact: 'guide',
-    work: ({ guide, fabric }) => {
-      if (guide === undefined) return undefined
-      const bite = biteFor(fabric)
-      const play = Math.min(bite / 2, MOST_BITE_PLAY)
-      return { value: widthForBite(guide, bite).value, meaning: { play, instead: 'moveGuide' } }
-    },
-  },
+  blindHemBite: { parameter: 'width', fact: 'guide', work: bite },
   beadLength: { parameter: 'length', fact: 'thread', work: bead },
   cover: { parameter: 'length', fact: 'thread', work: bead },
   holeSpacing: {
     parameter: 'width',
     fact: 'holeSpacing',
     measured: true,
-    work: ({ measured: { holeSpacing, holeDiameter }, needleSize }) => {
-      if (holeSpacing === undefined) return undefined
-      const play = holeDiameter === undefined ? USUAL_PLAY : Math.max(0, holeDiameter / 2 - needleSize / 200)
-      return { value: widthForHoles(holeSpacing).value, meaning: { play, instead: 'byHand' } }
-    },
+    work: ({ measured: { holeSpacing, holeDiameter }, needleSize }) =>
+      holeSpacing === undefined
+        ? undefined
+        : {
+            value: widthForHoles(holeSpacing).value,
+            meaning: { play: playOfHoles(needleSize, holeDiameter), instead: 'byHand' },
+          },
   },
   ring: {
     parameter: 'width',
@@ -80,7 +97,17 @@ export const CALCULATIONS: Record<Calculation, CalculationEntry> = {
     work: ({ measured: { ringWire } }) =>
       ringWire === undefined
         ? undefined
-        : { value: widthForRing(ringWire).value, meaning: { play: USUAL_PLAY, instead: 'byHand' } },
+        : { value: widthForRing(ringWire).value, meaning: { play: PLAY_OF_RING, instead: 'byHand' } },
+  },
+  quarterInch: {
+    parameter: 'needlePosition',
+    fact: 'edge',
+    work: ({ foot }) => {
+      const guided = foot && guidedRight(foot)
+      if (guided === undefined) return undefined
+      const { value } = needleForRow(guided, 'left', QUARTER_INCH)
+      return { value, meaning: { play: PLAY_OF_SEAM, instead: 'tape' } }
+    },
   },
 }
 

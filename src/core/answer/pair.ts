@@ -1,7 +1,7 @@
 /** One stitch with one foot on one machine for one stage: every way it can be fitted, judged on every plate. */
 import { isPlateCover } from '../catalogue/index'
 import type { Id, Item, Model, Stage, Stitch, Swing } from '../catalogue/types'
-import type { Mm, NeedleSize } from '../units/quantities'
+import type { NeedleSize } from '../units/quantities'
 import { worksOut } from './calculations'
 import type { Fence, Path } from './clearance'
 import type { Fit } from './fit'
@@ -81,7 +81,7 @@ export const variantsOf = (pair: PairContext, context: StageContext): { variants
     foot: foot?.id,
   })
   const swing: Swing = stitch.swing ?? context.index.functions.get(stitch.function)?.swing ?? 'none'
-  const facts = worksOut(stage) ? { ...context.factsOf(pair), guide: guideOf(foot) } : NO_FACTS
+  const facts = worksOut(stage) ? { ...context.factsOf(pair), foot } : NO_FACTS
   const reachOf = context.index.memory.lasting(rememberedReaches)
   const slotStated = foot === undefined ? stage.feet === 'none' : foot.slot !== undefined
   const evidence = fit?.evidence ?? 'book'
@@ -141,11 +141,7 @@ export const variantsOf = (pair: PairContext, context: StageContext): { variants
 }
 
 /** Of a stage that has nothing worked out. */
-const NO_FACTS: SettingsInput['facts'] = { needleSize: 0, guide: undefined, thread: undefined, measured: {} }
-
-/** From the straight stitches to the guide; undefined where it is not stated. */
-const guideOf = (foot: Item | undefined): Mm | undefined =>
-  foot?.guide?.offset === undefined ? undefined : Math.abs(foot.guide.offset)
+const NO_FACTS: SettingsInput['facts'] = { needleSize: 0, foot: undefined, thread: undefined, measured: {} }
 
 /** Needle plates in the order they are tried; `undefined` stands for a fitted plate of which nothing is known. */
 const platesFor = (

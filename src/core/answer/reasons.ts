@@ -16,9 +16,9 @@ export interface MissingFact {
 export type Side = 'left' | 'right'
 type AcceptedOf = 'stitch' | 'foot'
 /** What a calculation is made from. */
-export type CalculationFact = 'guide' | 'thread' | 'holeSpacing' | 'ringWire'
+export type CalculationFact = 'guide' | 'thread' | 'holeSpacing' | 'ringWire' | 'edge'
 /** What to do where a width that means something cannot be set. */
-export type Instead = 'byHand' | 'moveGuide'
+export type Instead = 'byHand' | 'moveGuide' | 'withoutGuide' | 'tape'
 
 export type Reason =
   // fit

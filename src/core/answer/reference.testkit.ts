@@ -451,9 +451,23 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
       return { is: holeSpacing, play: holeDiameter === undefined ? 0.5 : Math.max(0, holeDiameter / 2 - size / 200) }
     if (calc === 'ring' && ringWire !== undefined) return { is: ringWire + 2, play: 0.5 }
     const guide = ft?.guide?.offset
+    if (calc === 'quarterInch') {
+      const to = ft?.guide?.kind === 'right' ? guide : ft?.edge?.right
+      return to === undefined ? undefined : { is: Math.round((to - 6.35) * 1e6) / 1e6, play: 0.25 }
+    }
     if (calc !== 'blindHemBite' || guide === undefined) return undefined
-    const bite = fabric.behaviours.includes('lofty') ? 1 : { light: 0.3, medium: 0.5, heavy: 0.8 }[fabric.weight]
-    return { is: Math.round((Math.abs(guide) + bite) * 1e6) / 1e6, play: Math.min(bite / 2, 0.3) }
+    const bite = biteOn(fabric)
+    return { is: Math.round((Math.abs(guide) + bite) * 1e6) / 1e6, play: Math.min(bite - 0.1, 0.3) }
+  }
+  const biteOn = ({ behaviours, weight }: typeof fabric): number =>
+    behaviours.includes('lofty') ? 1 : { light: 0.3, medium: 0.5, heavy: 0.8 }[weight]
+  /** A guide that is moved takes any width it can be set to. */
+  const widths = (calc: string, ft: Item | undefined): { from: number; to: number; prefer: number } | undefined => {
+    const { kind, range, offset } = ft?.guide ?? {}
+    if (calc !== 'blindHemBite' || kind !== 'adjustable' || !range) return undefined
+    const [a, b] = [Math.abs(range.from), Math.abs(range.to)].sort((x, y) => x - y) as [number, number]
+    const at = (mm: number) => Math.round((mm + biteOn(fabric)) * 1e6) / 1e6
+    return { from: at(a), to: at(b), prefer: at(offset === undefined ? (a + b) / 2 : Math.abs(offset)) }
   }
   const value = (
     p: 'width' | 'needlePosition' | 'length' | 'tension',
@@ -484,9 +498,10 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
     let least = 0
     let pref: { from: number; to: number } | undefined
     const calc = goal && typeof goal.to === 'object' && 'calc' in goal.to ? goal.to : undefined
-    const meant = calc && workedOut(calc.calc, ft, size)
+    const spread = calc && widths(calc.calc, ft)
+    const meant = calc && !spread ? workedOut(calc.calc, ft, size) : undefined
     const heeded = sc !== undefined || p !== 'tension'
-    const to = !heeded ? undefined : calc ? (meant ? { abs: meant.is } : calc.else) : goal?.to
+    const to = !heeded ? undefined : calc ? (spread ?? (meant ? { abs: meant.is } : calc.else)) : goal?.to
     if (heeded && calc && !to) [v, own] = [undefined, false]
     if (typeof to === 'object') {
       if ('abs' in to) [v, own] = [to.abs, false]

@@ -50,7 +50,12 @@ export const scene = (seed: number): { bundle: Bundle; question: Question } => {
     ...maybe(0.2, 'forGroups', () => [pick(...groups)]),
     ...maybe(0.15, 'maxButton', () => 20),
     ...maybe(0.4, 'dualFeedCutOut', () => chance(0.5)),
-    ...maybe(0.4, 'guide', () => ({ kind: 'left' as const, ...maybe(0.8, 'offset', () => pick(-1.5, -2, 2.5)) })),
+    ...maybe(0.4, 'guide', () => ({
+      kind: pick('left' as const, 'left' as const, 'right' as const, 'adjustable' as const),
+      ...maybe(0.8, 'offset', () => pick(-1.5, -2, 2.5, 6)),
+      ...maybe(0.3, 'range', () => pick({ from: -4, to: -1 }, { from: 1, to: 3 })),
+    })),
+    ...maybe(0.2, 'edge', () => ({ right: pick(5, 6.35, 8) })),
     ...maybe(0.15, 'setup', () => ({ lever: pick('up', 'down') })),
     ...maybe(0.35, 'needs', () => ({
       ...maybe(0.3, 'items', () => [pick('acc1', 'ad1')]),
@@ -237,7 +242,17 @@ export const scene = (seed: number): { bundle: Bundle; question: Question } => {
           ]
         : []),
       ...(chance(0.35)
-        ? [{ parameter: 'needlePosition' as const, to: { abs: pick(-2, 1.2, 2.4, 0) }, because: '' }]
+        ? [
+            {
+              parameter: 'needlePosition' as const,
+              to: pick<Stage['targets'][number]['to']>(
+                { abs: pick(-2, 1.2, 2.4, 0) },
+                { abs: pick(-2, 1.2, 2.4, 0) },
+                { calc: 'quarterInch', ...maybe(0.6, 'else', () => ({ abs: 0 })) },
+              ),
+              because: '',
+            },
+          ]
         : []),
       ...(chance(0.4)
         ? [

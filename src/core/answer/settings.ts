@@ -33,7 +33,7 @@ export interface SettingsInput {
   at: Circumstances
   house: HouseSetting | undefined
   /** For what is worked out. */
-  facts: Pick<CalculationFacts, 'needleSize' | 'guide' | 'thread' | 'measured'>
+  facts: Pick<CalculationFacts, 'needleSize' | 'foot' | 'thread' | 'measured'>
   /** The length stands in for lowered feed dogs. */
   standsStill: boolean
   reachOf: ReachLookup

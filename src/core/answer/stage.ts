@@ -9,6 +9,7 @@ import {
 } from '../catalogue/index'
 import type { Accepted, Fabric, Id, Item, Model, Positions, Stage, Stitch } from '../catalogue/types'
 import { TOLERANCE } from '../units/quantities'
+import type { Guided } from './calculations'
 import type { FitLookup } from './fit'
 import type { FittingsLookup } from './fittings'
 import type { ClearanceLookup } from './judge'
@@ -39,7 +40,7 @@ export interface StageContext {
   draftsOf: (input: SettingsInput) => SettingsDraft
   clearingOf: ClearanceLookup
   /** What of a pair things are worked out from. */
-  factsOf: (pair: PairContext) => Omit<SettingsInput['facts'], 'guide'>
+  factsOf: (pair: PairContext) => Omit<SettingsInput['facts'], 'foot'>
   fittingsOf: FittingsLookup
   /** Whether a standard foot that is not had may be got where a stage takes any foot. */
   getStandard: boolean
@@ -262,7 +263,10 @@ export const memoizeDrafts = (): StageContext['draftsOf'] => {
 
 /** Whether all that is worked out comes from the same facts. */
 const sameFacts = ({ facts: a }: SettingsInput, { facts: b }: SettingsInput): boolean =>
-  a === b || (a.guide === b.guide && a.thread === b.thread && a.needleSize === b.needleSize)
+  a === b || (sameGuided(a.foot, b.foot) && a.thread === b.thread && a.needleSize === b.needleSize)
+
+const sameGuided = (a: Guided | undefined, b: Guided | undefined): boolean =>
+  a === b || (a?.edge === b?.edge && a?.guide?.offset === b?.guide?.offset && a?.guide?.range === b?.guide?.range)
 
 const sameSetup = (a: Positions, b: Positions): boolean => {
   const keys = Object.keys(a)

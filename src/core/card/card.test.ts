@@ -117,5 +117,7 @@ describe('a card', () => {
   })
 
   it('leaves out a slot it has no word for', () =>
-    expect(fillSlots('Set width {width} and {balance} now.', { width: '3' })).toBe('Set width 3 and now.'))
+    expect(fillSlots('Set width {width} and {balance|balance} now.', { width: '3' })).toBe(
+      'Set width 3 and balance now.',
+    ))
 })

@@ -232,7 +232,7 @@ const cardStage = (
     changes,
     unchanged: values.filter(({ act }) => act !== 'set'),
     resets: changes.some(({ resets }) => resets),
-    procedure: procedureOf({ index, answer, stage, model, changeover, authored, follows }),
+    procedure: procedureOf({ index, answer, stage, model, fabric, job: question.job, changeover, authored, follows }),
     changeover: cardChangeover(changeover),
     inspect: stage.inspect,
     minutes: stage.minutes,

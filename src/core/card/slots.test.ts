@@ -5,13 +5,18 @@ import type { Parameter, StitchFunction } from '../catalogue/types'
 import { specFrom } from './sketch'
 import { fillSlots, slotValues } from '../procedure/slots'
 
+const cloth = { weight: 'medium' as const, behaviours: [] }
+
 describe('a step', () => {
-  it.each<[string, Record<string, string>, string]>([
+  it.each<[string, Record<string, string>, string | undefined]>([
     ['Choose {stitch.select}.', { 'stitch.select': 'Utility 114' }, 'Choose Utility 114.'],
     ['Set {width} and {length}.', { width: '3.0', length: '2.5' }, 'Set 3.0 and 2.5.'],
     ['Put {foot.code} on', { 'foot.code': '' }, 'Put  on'],
     ['Test on a scrap {nobody.knows}.', {}, 'Test on a scrap.'],
-    ['{a}{b}', { a: '1', b: '2' }, '12'],
+    ['Never under {pin} here.', {}, undefined],
+    ['At {radius|your radius}.', {}, 'At your radius.'],
+    ['At {radius|your radius}.', { radius: '60 mm' }, 'At 60 mm.'],
+    ['{width}{length}', { width: '1', length: '2' }, '12'],
     ['No braces', {}, 'No braces'],
   ])('“%s”', (text, values, expected) => {
     expect(fillSlots(text, values)).toBe(expected)
@@ -31,7 +36,7 @@ describe('a step', () => {
       items: [foot({ id: 'h', code: 'H', name: 'Hem foot', functions: ['hem'], slot: 8 })],
       techniques: [hem],
     })
-    const values = slotValues({ index: indexCatalogue(bundle), answer: only(ask(bundle)) })
+    const values = slotValues({ index: indexCatalogue(bundle), answer: only(ask(bundle)), fabric: cloth })
     expect(values).toMatchObject({
       'stitch.select': '9',
       'stitch.name': 'Zigzag wide',
@@ -45,7 +50,9 @@ describe('a step', () => {
       models: [{ ...P, stitches: [zigzag] }],
       techniques: [technique([stage({ stitches: [{ function: 'zigzag' }], feet: 'none' })])],
     })
-    expect(slotValues({ index: indexCatalogue(bare), answer: only(ask(bare)) })['foot.code']).toBe('the foot')
+    expect(slotValues({ index: indexCatalogue(bare), answer: only(ask(bare)), fabric: cloth })['foot.code']).toBe(
+      'the foot',
+    )
   })
 })
 

@@ -4,6 +4,7 @@ import type { FitLookup } from '../answer/fit'
 import type { Answer, Setting } from '../answer/types'
 import type { CatalogueIndex } from '../catalogue/index'
 import type {
+  Calculation,
   Fabric,
   Item,
   Model,
@@ -11,8 +12,10 @@ import type {
   Range,
   Scale,
   Slot,
+  Stage,
   Stitch,
   StitchFunction,
+  Technique,
   Thread,
 } from '../catalogue/types'
 import type { Mm, NeedleSize } from '../units/quantities'
@@ -24,6 +27,7 @@ export interface WorkbenchFoot extends FootShape {
   code: string
   name: string
   overrun?: Mm | undefined
+  edge?: Item['edge']
 }
 
 /** Parameters whose scale a calculator puts its result on. */
@@ -51,6 +55,8 @@ export interface WorkbenchStage {
   name: string
   select: string
   function: StitchFunction
+  /** What the technique has worked out for it. */
+  works: Calculation[]
   sketch?: CardSketch | undefined
   foot?: WorkbenchFoot | undefined
   plateSlot?: Slot | undefined
@@ -84,9 +90,9 @@ export interface WorkbenchInputQuery {
 /** `layers`: sewn through; left out: the fabric's own. */
 export const workbenchInputOf = (
   { index, fitOf }: WorkbenchInputQuery,
-  picked: { model?: Model; fabric?: Fabric; layers?: number; answer?: Answer },
+  picked: { model?: Model; fabric?: Fabric; layers?: number; technique?: Technique; answer?: Answer },
 ): WorkbenchInput => {
-  const { model, fabric, answer } = picked
+  const { model, fabric, technique, answer } = picked
   return {
     ...(model ? { model: workbenchModel(index, model) } : {}),
     ...(fabric
@@ -101,7 +107,11 @@ export const workbenchInputOf = (
           },
         }
       : {}),
-    stages: (answer?.stages ?? []).flatMap((stage) => workbenchStage(index, stage, fabric) ?? []),
+    stages: (answer?.stages ?? []).flatMap((given) => {
+      const method = technique?.methods.find(({ id }) => id === answer?.method)
+      const stage = method?.stages.find(({ id }) => id === given.stage)
+      return (stage && workbenchStage(index, given, stage, fabric)) ?? []
+    }),
     guides: model ? guidesOn(index, fitOf, model) : [],
   }
 }
@@ -139,6 +149,7 @@ const workbenchModel = (index: CatalogueIndex, model: Model): WorkbenchModel => 
 const workbenchStage = (
   index: CatalogueIndex,
   answer: Answer['stages'][number],
+  stage: Stage,
   fabric: Fabric | undefined,
 ): WorkbenchStage | undefined => {
   const stitchFunction = index.functions.get(answer.function)
@@ -151,13 +162,10 @@ const workbenchStage = (
     const value = setting.value === 'absent' ? setting.default : setting.value
     if (typeof value === 'number') settings[parameter] = value
   }
-  const name = [...index.techniques.values()]
-    .flatMap(({ methods }) => methods)
-    .flatMap(({ stages }) => stages)
-    .find(({ id }) => id === answer.stage)?.name
   return {
     stage: answer.stage,
-    name: name ?? answer.stage,
+    name: stage.name,
+    works: stage.targets.flatMap(({ to }) => (typeof to === 'object' && 'calc' in to ? [to.calc] : [])),
     select: answer.select,
     function: stitchFunction,
     sketch: sketchOf(index, answer, fabric),
@@ -185,6 +193,7 @@ const workbenchFoot = ({
   functions,
   maxButton,
   overrun,
+  edge,
 }: Item): WorkbenchFoot => ({
   id,
   code,
@@ -195,6 +204,7 @@ const workbenchFoot = ({
   functions,
   maxButton,
   overrun,
+  edge,
 })
 
 const guidesOn = (index: CatalogueIndex, fitOf: FitLookup, model: Model): WorkbenchFoot[] =>

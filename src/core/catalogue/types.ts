@@ -200,8 +200,15 @@ export interface Item {
   maxWidth?: Mm
   denies?: string[]
   maxSpeed?: StitchesPerMinute
-  /** Offset right positive. */
-  guide?: { kind: 'none' | 'centre' | 'right' | 'left' | 'adjustable'; offset?: Mm }
+  /** Offset right positive. `range`: from where to where it can be set; `turn`: so far by one turn of its screw. */
+  guide?: {
+    kind: 'none' | 'centre' | 'right' | 'left' | 'adjustable'
+    offset?: Mm
+    range?: Range
+    turn?: Mm
+  }
+  /** From the needle at centre to the sole's outer edges, where fabric is guided along them. */
+  edge?: { left?: Mm; right?: Mm }
   dualFeedCutOut?: boolean
   sole?: string
   maxButton?: Mm
@@ -278,7 +285,10 @@ export interface Method {
   finish?: Step[]
 }
 
-/** `text` may hold slots filled from the card: `{stitch.select}`, `{foot.code}`, `{width}`, `{length}`, `{needle}` … */
+/**
+ * `text` may hold slots filled from the card: `{stitch.select}`, `{foot.code}`, `{width}`, `{guide}` …; `{radius|your
+ * radius}` where the card may have no word for it. What holds a slot that stays empty is not told.
+ */
 export interface Step {
   text: string
   when?: When
@@ -330,7 +340,7 @@ export type Target =
 export type PlainTarget = Exclude<Target, { calc: Calculation }>
 
 /** What a target may have worked out; what each gives and takes: `answer/calculations.ts`. */
-export type Calculation = 'blindHemBite' | 'beadLength' | 'cover' | 'holeSpacing' | 'ring'
+export type Calculation = 'blindHemBite' | 'beadLength' | 'cover' | 'holeSpacing' | 'ring' | 'quarterInch'
 
 export interface StageTarget {
   parameter: Parameter

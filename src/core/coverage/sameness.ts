@@ -88,6 +88,7 @@ const FOOT: Looked<Item> = {
   maxSpeed: 'told',
   id: 'worked',
   guide: 'worked',
+  edge: 'worked',
   // Fit, functions, price and packs: by the footing, the list and the purchase.
   what: 'worked',
   make: 'worked',
@@ -263,7 +264,11 @@ export class Sameness {
   private ofFoot(foot: Item | undefined): number {
     if (!foot) return this.feet.of()
     const own = this.besideFeet.has(foot.id) || isPlateCover(foot) ? foot.id : ''
-    return this.feet.of(own, this.worksOut ? foot.guide?.offset : 0, ...footJudged(foot))
+    return this.feet.of(
+      own,
+      ...(this.worksOut ? [JSON.stringify(foot.guide), foot.edge?.right] : []),
+      ...footJudged(foot),
+    )
   }
 
   ofStitch(stitch: Stitch): number {

@@ -31,7 +31,8 @@ const causeOf = (cause: Cause, context: FaultContext): ToldCause[] => {
   if (control !== undefined && !context.controls.has(control)) return []
   if (parameter !== undefined && toward !== undefined) return valueCause(parameter, toward, context)
   if (text === undefined || (parameter !== undefined && context.model.scales[parameter] === 'absent')) return []
-  return [{ tells: 'text', text: fillSlots(text, context.slots) }]
+  const told = fillSlots(text, context.slots)
+  return told === undefined ? [] : [{ tells: 'text', text: told }]
 }
 
 /** It stands too low or too high: the next place the other way. */

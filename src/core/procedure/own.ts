@@ -5,16 +5,22 @@ import { movesOf } from './moves'
 import { fillSlots } from './slots'
 import type { Phase } from './types'
 
-/** What a step of a technique is told as; `phase`: where it does not say itself. */
-export const ownStep = (step: Step, phase: Phase, slots: Record<string, string>): Unnamed =>
-  untold(phase, {
+/** What a step of a technique is told as; `phase`: where it does not say itself. Undefined where it cannot be said. */
+export const ownStep = (step: Step, phase: Phase, slots: Record<string, string>): Unnamed | undefined => {
+  const fill = (text: string | undefined) => (text === undefined ? undefined : fillSlots(text, slots))
+  const text = fill(step.text)
+  if (text === undefined) return undefined
+  const [check, caution, ifWrong] = [fill(step.check), fill(step.caution), fill(step.ifWrong)]
+  return untold(phase, {
     tells: 'own',
-    text: fillSlots(step.text, slots),
+    text,
     moves: [],
-    ...(step.check === undefined ? {} : { check: fillSlots(step.check, slots) }),
-    ...(step.caution === undefined ? {} : { caution: fillSlots(step.caution, slots) }),
-    ...(step.ifWrong === undefined ? {} : { ifWrong: fillSlots(step.ifWrong, slots) }),
+    ...(step.measures === undefined ? {} : { measures: step.measures }),
+    ...(check === undefined ? {} : { check }),
+    ...(caution === undefined ? {} : { caution }),
+    ...(ifWrong === undefined ? {} : { ifWrong }),
   })
+}
 
 /**
  * The planned moves, each a step yet, with the technique's own steps that are bound to them. A step that `does` moves
@@ -41,9 +47,10 @@ const tellInstead = (told: Unnamed[], step: Step, slots: Record<string, string>)
   let first = last
   while (isIts(told[first - 1])) first--
   const replaced = told.slice(first, last + 1)
-  const { phase } = told[last] as Unnamed
+  const own = ownStep(step, (told[last] as Unnamed).phase, slots)
+  if (!own) return
   told.splice(first, replaced.length, {
-    ...ownStep(step, phase, slots),
+    ...own,
     moves: replaced.flatMap(movesOf),
     cautions: replaced.flatMap(({ cautions }) => cautions),
     seconds: replaced.reduce((sum, { seconds }) => sum + seconds, 0),
@@ -58,12 +65,13 @@ const tellBeside = (told: Unnamed[], step: Step, slots: Record<string, string>):
     movesOf(one).some((move) => move.control === control && !TAKEN_OFF.has(move.to)),
   )
   if (at < 0) return
-  const { phase } = told[at] as Unnamed
+  const own = ownStep(step, (told[at] as Unnamed).phase, slots)
+  if (!own) return
   let place = step.before === undefined ? at + 1 : at
   // What was put beside the same move before it stays before it.
   while (step.before === undefined && told[place]?.tells === 'own' && movesOf(told[place] as Unnamed).length === 0)
     place++
-  told.splice(place, 0, ownStep(step, phase, slots))
+  told.splice(place, 0, own)
 }
 
 const TAKEN_OFF: ReadonlySet<string> = new Set(['none', 'off', 'out'])

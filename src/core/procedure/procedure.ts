@@ -11,7 +11,7 @@ import { interruptionsOf } from './interruptions'
 import { cautionedOnce, inBreaths, movesOf, moveStep, placedOnce, planned, toldMove, type Telling } from './moves'
 import { isBound, ownStep, withOwn } from './own'
 import { isPattern, throughOf } from './proof'
-import { slotValues } from './slots'
+import { slotValues, type SlotFacts } from './slots'
 import type { Phase, Procedure, ToldStep } from './types'
 
 export interface ProcedureInput {
@@ -19,6 +19,8 @@ export interface ProcedureInput {
   answer: StageAnswer
   stage: Pick<Stage, 'inspect' | 'faults'>
   model: Model
+  fabric: SlotFacts['fabric']
+  job: SlotFacts['job']
   changeover: Changeover
   /** Those whose condition holds, as the technique has them. */
   authored: { prepare: readonly Step[]; sew: readonly Step[]; finish: readonly Step[] }
@@ -36,7 +38,7 @@ export const procedureOf = (input: ProcedureInput): Procedure => {
     end: plan.outcome === 'plan' ? plan.end : {},
   }
   const stitch = model.stitches.find(({ id }) => id === answer.stitch)
-  const slots = slotValues({ index, answer })
+  const slots = slotValues({ index, answer, fabric: input.fabric, job: input.job })
   const faults = faultsOf(stage.faults, {
     answer,
     model,
@@ -138,7 +140,7 @@ const stepsOf = ({ authored: { prepare, sew, finish } }: ProcedureInput, phase: 
   ].flatMap(({ step, own }) => (own === phase && !isBound(step) ? [step] : []))
 
 const ownOf = (input: ProcedureInput, phase: StepPhase, slots: Record<string, string>): Unnamed[] =>
-  stepsOf(input, phase).map((step) => ownStep(step, phase === 'start' ? 'sew' : phase, slots))
+  stepsOf(input, phase).flatMap((step) => ownStep(step, phase === 'start' ? 'sew' : phase, slots) ?? [])
 
 /** Set once all is fitted: from the first thing chosen or set, with the switching on just before it. */
 const phasesOf = (steps: readonly PlanStep[], telling: Telling): { phased: Unnamed[]; proof: Unnamed[] } => {
@@ -225,12 +227,13 @@ const placesOf = (stitch: Stitch | undefined, telling: Telling): Unnamed[] =>
     }),
   )
 
-/** The places where a step stands for them, else first. */
+/** The places where a step stands for them, else first; the step itself where the stitch states none. */
 const withPlaces = (input: ProcedureInput, places: readonly Unnamed[], slots: Record<string, string>): Unnamed[] => {
-  const own = ownOf(input, 'sew', slots)
-  const at = stepsOf(input, 'sew').findIndex(({ sequence }) => sequence)
-  if (at < 0) return [...places, ...own]
-  return [...own.slice(0, at), ...(places.length > 0 ? places : own.slice(at, at + 1)), ...own.slice(at + 1)]
+  const steps = stepsOf(input, 'sew')
+  const own = steps.flatMap((step) =>
+    step.sequence && places.length > 0 ? places : (ownStep(step, 'sew', slots) ?? []),
+  )
+  return steps.some(({ sequence }) => sequence) ? own : [...places, ...own]
 }
 
 /** Each further piece: what the one before used up, the technique's own, and the sewing again. */

@@ -1,30 +1,55 @@
+/** What may stand in braces in a technique's own texts, filled from the card. */
+import { reachOfGuide } from '../answer/calculations'
+import type { Question, StageAnswer } from '../answer/types'
 import type { CatalogueIndex } from '../catalogue/index'
-import type { StageAnswer } from '../answer/types'
+import { isParameter } from '../catalogue/parameters'
+import type { Fabric, Item } from '../catalogue/types'
+import { formatNumber } from '../units/format'
+import type { Mm } from '../units/quantities'
+import { biteFor, guideForBite } from '../workbench/blindHemBite'
 
-/** What may stand in braces in a step, beside the parameters' own names. */
+/** Beside the parameters' own names. Lengths come with their unit. */
 export const SLOTS = [
   'stitch.select',
   'stitch.name',
   'foot.code',
   'foot.name',
   'plate.name',
+  'accessory.code',
   'needle',
   'thread',
+  // Where an adjustable guide is to stand from the straight stitches; which stitch of the repeat swings.
+  'guide',
+  'swingAt',
+  // Facts of the foot: the narrowest stitch over its pin, from the needle to its outer right edge, its largest button.
+  'pin',
+  'edge',
+  'maxButton',
+  // Of the piece in hand, where somebody has told it.
+  'radius',
+  'opening',
+  'holes',
+  'ring',
+  'hem',
 ] as const
+export type Slot = (typeof SLOTS)[number]
 
-/** The card's own words for each slot of a step. */
-export const slotValues = ({
-  index,
-  answer,
-}: {
+export interface SlotFacts {
   index: CatalogueIndex
   answer: StageAnswer
-}): Record<string, string> => {
-  const foot = answer.foot === undefined ? undefined : index.items.get(answer.foot)
-  const plate = answer.plate === undefined ? undefined : index.items.get(answer.plate)
+  fabric: Pick<Fabric, 'weight' | 'behaviours'>
+  job?: Question['job'] | undefined
+}
+
+/** The card's own words for each slot of a step; one that it has no word for is left out. */
+export const slotValues = (facts: SlotFacts): Record<string, string> => {
+  const { index, answer } = facts
+  const item = (id: string | undefined) => (id === undefined ? undefined : index.items.get(id))
+  const [foot, plate, accessory] = [item(answer.foot), item(answer.plate), item(answer.accessories[0])]
   const thread = answer.threads.find(({ place }) => place === 'needle')
   const stitch = index.models.get(answer.model)?.stitches.find(({ id }) => id === answer.stitch)
-  return {
+  const { holeSpacing, ringWire, hemDepth } = facts.job?.measured ?? {}
+  return stated({
     ...Object.fromEntries(
       Object.entries(answer.settings).map(([parameter, setting]) => [parameter, setting?.shown ?? '']),
     ),
@@ -33,14 +58,52 @@ export const slotValues = ({
     'foot.code': foot?.code ?? 'the foot',
     'foot.name': foot?.name ?? 'the foot',
     'plate.name': plate?.name ?? 'the needle plate',
+    'accessory.code': accessory?.code,
     needle: `${answer.needle.point} ${answer.needle.size}`,
     thread: (thread && index.threads.get(thread.thread)?.name) ?? 'the thread',
-  }
+    guide: mm(guideOf(foot, facts)),
+    swingAt: index.functions.get(answer.function)?.swingAt?.toString(),
+    pin: mm(foot?.minWidth),
+    edge: mm(foot?.edge?.right),
+    maxButton: mm(foot?.maxButton),
+    radius: mm(facts.job?.radius),
+    opening: mm(facts.job?.buttonOpening),
+    holes: mm(holeSpacing),
+    ring: mm(ringWire),
+    hem: mm(hemDepth),
+  })
 }
 
-/** Fills `{slot}`s; one that the card has no word for is left out, with the space before it. */
-export const fillSlots = (text: string, values: Record<string, string>): string =>
-  text.replace(/\s?\{([\w.:]+)\}/g, (whole, slot: string) => {
-    const value = values[slot]
-    return value === undefined ? '' : whole.replace(/\{.*\}/, value)
+/** Where a guide that can be moved is to stand for this width and fabric; undefined for another foot or stitch. */
+const guideOf = (foot: Item | undefined, { index, answer, fabric }: SlotFacts): Mm | undefined => {
+  const width = answer.settings.width?.value
+  const isBlindHem = index.functions.get(answer.function)?.family === 'blindHem'
+  if (!isBlindHem || typeof width !== 'number' || !reachOfGuide(foot?.guide)) return undefined
+  return guideForBite(width, biteFor(fabric)).value
+}
+
+const mm = (value: Mm | undefined): string | undefined =>
+  value === undefined ? undefined : `${formatNumber(value)} mm`
+
+const stated = (values: Record<string, string | undefined>): Record<string, string> =>
+  Object.fromEntries(Object.entries(values).flatMap(([slot, value]) => (value === undefined ? [] : [[slot, value]])))
+
+const SLOT = /(\s?)\{([\w.:]+)(?:\|([^{}]*))?\}/g
+const isSlot = (name: string): boolean => (SLOTS as readonly string[]).includes(name) || isParameter(name)
+
+/**
+ * Fills `{slot}` and `{slot|other words}`. Undefined where the card has no word for a slot and no other words stand in
+ * it: what cannot be said whole is not said. What is no slot at all is left out with the space before it.
+ */
+export const fillSlots = (text: string, values: Record<string, string>): string | undefined => {
+  let isWhole = true
+  const filled = text.replace(SLOT, (_, space: string, slot: string, instead: string | undefined) => {
+    const value = values[slot] ?? instead
+    isWhole &&= value !== undefined || !isSlot(slot)
+    return value === undefined ? '' : space + value
   })
+  return isWhole ? filled : undefined
+}
+
+/** The slots that a text names. */
+export const slotsIn = (text: string): string[] => [...text.matchAll(SLOT)].map(([, , slot]) => slot as string)

@@ -58,6 +58,8 @@ export type Told =
       check?: string | undefined
       caution?: string | undefined
       ifWrong?: string | undefined
+      /** What is measured here, by its key in a question's `job.measured`. */
+      measures?: string | undefined
       moves: ToldMove[]
     }
   /** No order of moves is legal from all it may be: look at these. */

@@ -16,6 +16,20 @@ export const widthForBite = (guide: Mm, bite: Mm): Figure => {
   return figure('mm', 'guide + bite', { guide, bite }, guide + bite)
 }
 
+/** Where an adjustable guide must stand from the straight stitches, for a bite of this width. */
+export const guideForBite = (width: Mm, bite: Mm): Figure =>
+  figure(
+    'mm',
+    'width − bite',
+    { width: within('width', width, 0, 20), bite: within('bite', bite, 0, 5, true) },
+    width - bite,
+  )
+
+/** How far the swing may miss its bite: at least a thread of the fold is taken, and no dot is much longer than meant. */
+export const playOfBite = (bite: Mm): Mm => Math.min(bite - LEAST_BITE, MOST_BITE_PLAY)
+const LEAST_BITE: Mm = 0.1
+const MOST_BITE_PLAY: Mm = 0.3
+
 /** Not above 0: the swing never reaches the fold. */
 export const biteOf = (width: Mm, guide: Mm): Figure =>
   figure(

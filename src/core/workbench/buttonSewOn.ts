@@ -4,10 +4,7 @@ import { nearest, reachOf } from '../answer/reach'
 import type { Scale, Slot } from '../catalogue/types'
 import { TOLERANCE, tidy, type Mm, type NeedleSize } from '../units/quantities'
 import { figure, within, type Figure } from './figure'
-import { widthForHoles, widthForRing } from './holes'
-
-/** The blade may stand so far off a hole's middle: it still misses the rim of the usual hole. */
-const OFF_CENTRE: Mm = 0.3
+import { PLAY_OF_RING, playOfHoles, widthForHoles, widthForRing } from './holes'
 
 export interface SewOnMachine {
   /** Widest swing; left out: not stated. */
@@ -30,16 +27,19 @@ export interface SewOnWidth {
 }
 
 /** The swing that goes through two holes this far apart, centre to centre. */
-export const holesWidth = (spacing: Mm, machine: SewOnMachine): SewOnWidth => judged(widthForHoles(spacing), machine)
+export const holesWidth = (spacing: Mm, machine: SewOnMachine): SewOnWidth =>
+  judged(widthForHoles(spacing), playOfHoles(machine.needleSize), machine)
 
 /** The swing that falls just outside and just inside a ring: its wire and 1 mm on each side. */
-export const ringWidth = (wire: Mm, machine: SewOnMachine): SewOnWidth => judged(widthForRing(wire), machine)
+export const ringWidth = (wire: Mm, machine: SewOnMachine): SewOnWidth =>
+  judged(widthForRing(wire), PLAY_OF_RING, machine)
 
-const judged = (width: Figure, { maxWidth, scale, slots, needleSize }: SewOnMachine): SewOnWidth => {
-  if (maxWidth !== undefined && width.value > maxWidth + TOLERANCE) return { width, set: undefined, verdict: 'beyond' }
-  const place = nearest(reachOf(scale), width.value, { ties: 'lower' })
+const judged = (width: Figure, play: Mm, { maxWidth, scale, slots, needleSize }: SewOnMachine): SewOnWidth => {
+  const most = maxWidth ?? Infinity
+  if (width.value > most + play + TOLERANCE) return { width, set: undefined, verdict: 'beyond' }
+  const place = nearest(reachOf(scale), Math.min(width.value, most), { ties: 'lower' })
   const set = place === undefined ? undefined : tidy(place.value)
-  if (set === undefined || Math.abs(set - width.value) > 2 * OFF_CENTRE + TOLERANCE) {
+  if (set === undefined || Math.abs(set - width.value) > play + TOLERANCE) {
     return { width, set: undefined, verdict: 'between' }
   }
   const reach = set / 2 + needleMargin(needleSize)

@@ -1,9 +1,19 @@
 /** The swing through two holes, and around a ring. (workbench, Button sew-on) */
-import type { Mm } from '../units/quantities'
+import type { Mm, NeedleSize } from '../units/quantities'
 import { figure, within, type Figure } from './figure'
 
 /** On each side of a ring's wire. */
 const BESIDE_WIRE: Mm = 1
+
+/** So far off the middle the blade still misses the rim where nobody has said how wide the holes are. */
+const USUAL_PLAY: Mm = 0.5
+
+/** How far off the holes' middle the needle may pass: half of what the blade leaves of a hole. */
+export const playOfHoles = (needleSize: NeedleSize, holeDiameter?: Mm): Mm =>
+  holeDiameter === undefined ? USUAL_PLAY : Math.max(0, holeDiameter / 2 - needleSize / 200)
+
+/** As far may a ring's swing be off. */
+export const PLAY_OF_RING: Mm = USUAL_PLAY
 
 /** Through two holes this far apart, centre to centre. */
 export const widthForHoles = (spacing: Mm): Figure =>

@@ -1,7 +1,7 @@
 /** Needle and guide: a row at a distance from what the guide runs along. (workbench, Needle and guide) */
 import { needleMargin, slotEdges } from '../answer/clearance'
 import { nearest, reachOf } from '../answer/reach'
-import type { Range, Scale, Slot } from '../catalogue/types'
+import type { Item, Range, Scale, Slot } from '../catalogue/types'
 import { TOLERANCE, tidy, type Mm, type NeedleSize } from '../units/quantities'
 import { figure, within, type Figure } from './figure'
 
@@ -37,6 +37,19 @@ export interface RowPlace {
 
 const MOST_OFFSET: Mm = 40
 
+export const QUARTER_INCH: Mm = 6.35
+
+/** Where the needle stands for a row so far from what is guided, `guide` from centre. */
+export const needleForRow = (guide: Mm, side: RowSide, distance: Mm): Figure => {
+  const D = within('distance', distance, 0, 60)
+  const g = within('guide', guide, -MOST_OFFSET, MOST_OFFSET)
+  return figure('mm', side === 'left' ? 'g − D' : 'D + g', { D, g }, positionFor(g, side, D))
+}
+
+/** Where an edge is guided right of the needle: along a foot's guide there, else along its outer edge. */
+export const guidedRight = ({ guide, edge }: Pick<Item, 'guide' | 'edge'>): Mm | undefined =>
+  guide?.kind === 'right' ? guide.offset : edge?.right
+
 /** A guide left of centre is `−g`: a row right of it lies at `D − g` of the guide's own distance. */
 const positionFor = (guide: Mm, side: RowSide, distance: Mm): Mm =>
   side === 'left' ? guide - distance : distance + guide
@@ -50,9 +63,8 @@ export const clearSpan = ({ slot }: Pick<GuidedFoot, 'slot'>, { travel, needleSi
 
 /** The row at a distance from the guided line. Throws `OutOfReach` for a distance below 0 or over 60 mm. */
 export const rowAt = (foot: GuidedFoot, machine: NeedleReach, side: RowSide, distance: Mm): RowPlace => {
-  const D = within('distance', distance, 0, 60)
-  const g = within('guide', foot.guide, -MOST_OFFSET, MOST_OFFSET)
-  const wanted = figure('mm', side === 'left' ? 'g − D' : 'D + g', { D, g }, positionFor(g, side, D))
+  const wanted = needleForRow(foot.guide, side, distance)
+  const g = foot.guide
   const span = clearSpan(foot, machine)
   // Beyond the guide it would be a row on its other side.
   const clear =

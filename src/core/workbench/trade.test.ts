@@ -48,7 +48,7 @@ describe('buttons and rings', () => {
   it.each([
     [4, {}, 4, 'good'],
     [4.2, {}, 4, 'good'],
-    [7.5, {}, undefined, 'beyond'],
+    [7.6, {}, undefined, 'beyond'],
     [7, {}, 7, 'hits'],
     [7, { slots: [undefined, undefined] }, 7, 'good'],
     [

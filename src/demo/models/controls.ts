@@ -158,6 +158,14 @@ const handled: Record<string, Handled> = {
   },
   ketch: dunmarrow,
   yawl: dunmarrow,
+  sloop: {
+    ...dunmarrow,
+    where: {
+      ...dunmarrow.where,
+      buttonholeLever: 'behind the lamp, pulled straight down',
+      feedDogs: 'lever behind the arm',
+    },
+  },
   dinghy: { where: dunmarrow.where, normal: { width: '0', length: '4', tension: '4' } },
   'eddy-4': { ...eddy, normal: { ...eddy.normal, ...overlockTensions() } },
   'eddy-self': eddy,

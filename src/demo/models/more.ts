@@ -72,6 +72,18 @@ const buttonholes: Row[] = [
   ],
 ]
 
+/** What the smaller Larkfen sews by hand: one press a place, the far bar last. */
+const byPresses: Stitch['sequence'] = [
+  { at: 'first press', does: 'the left side, toward you', until: 'the near mark, then press reverse' },
+  { at: 'second press', does: 'the near bar', until: 'it stops by itself' },
+  { at: 'third press', does: 'the right side, away from you', until: 'the far mark, then press reverse' },
+  { at: 'fourth press', does: 'the far bar and the lock', until: 'it stops by itself' },
+]
+
+const leverButtonhole: Row[] = [
+  ['Outer ring, buttonhole', 'buttonhole.standard', 'One-step buttonhole', 4.5, [0.3, 0.5], undefined, 'BHL', 20],
+]
+
 const childs: Row[] = [
   ['Inner ring, fourth picture', 'straight.basting', 'Long stitch', undefined, 3.3, undefined, 'STD', 3],
   ['Inner ring, fifth picture', 'zigzag', 'Narrow zigzag', 2, 1.9, undefined, 'STD', 3],
@@ -132,7 +144,10 @@ export const moreModels: Model[] = [
     },
     features: ['feedDogsDown', 'feedDogs:lever', 'needleThreader', 'buttonSensor'],
     supplied: ['lf-plate-zigzag', 'lf-01', 'lf-07', 'lf-12', 'lf-14'],
-    stitches: fewer(plover, EVERYDAY, (_, place) => `Stitch ${place}`),
+    stitches: [
+      ...fewer(plover, EVERYDAY, (_, place) => `Stitch ${place}`),
+      ...stitchesOf([['Stitch 15', 'buttonhole.stepped', 'By hand', 5, 0.5, 4, 'LF·13', 31, { sequence: byPresses }]]),
+    ],
     source: { evidence: 'book', where: 'p. 48' },
   },
   {
@@ -181,7 +196,7 @@ export const moreModels: Model[] = [
     groups: ['dunmarrow-front'],
     maxWidth: 6,
     needleTravel: { from: -3, to: 3 },
-    supplied: ['dm-plate', 'dm-std', 'dm-bhf', 'dm-zip'],
+    supplied: ['dm-plate-6', 'dm-std', 'dm-bhf', 'dm-zip'],
     scales: {
       ...ketch.scales,
       width: {
@@ -221,6 +236,19 @@ export const moreModels: Model[] = [
     source: { evidence: 'book', where: 'leaflet' },
   },
   {
+    ...ketch,
+    id: 'sloop',
+    name: 'Sloop',
+    aliases: ['the dial one with the lever'],
+    supplied: ['dm-plate', 'dm-std', 'dm-blh', 'dm-bhl'],
+    features: ['feedDogsDown', 'feedDogs:lever', 'buttonholeLever'],
+    stitches: [
+      ...ketch.stitches.filter(({ function: told }) => told !== 'buttonhole.stepped'),
+      ...stitchesOf(leverButtonhole),
+    ],
+    source: { evidence: 'book', where: 'booklet, p. 2' },
+  },
+  {
     ...eddy,
     id: 'eddy-self',
     name: 'Eddy Self',
@@ -250,7 +278,7 @@ export const moreModels: Model[] = [
     series: 'Shoal',
     edition: '2016',
     aliases: ['old cover machine'],
-    supplied: shoal.supplied.filter((id) => id !== 'tw-x'),
+    supplied: shoal.supplied.filter((id) => id !== 'tw-hem-guide'),
     stitches: [...shoal.stitches.filter(({ function: told }) => told !== 'cover3'), ...stitchesOf(olderCovers)],
     source: { evidence: 'book', where: 'p. 12' },
   },

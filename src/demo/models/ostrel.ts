@@ -47,6 +47,24 @@ const rows: Row[] = [
     { startsAt: 'farEnd', sews: 'towardYou' },
   ],
   ['Buttonholes 53', 'buttonhole.knit', 'Stretch buttonhole', 5, [0.8, 1.2], 'auto', 'K6', 39],
+  [
+    'Buttonholes 55',
+    'buttonhole.counted',
+    'Counted buttonhole',
+    5,
+    0.4,
+    'auto',
+    'K18',
+    39,
+    {
+      sequence: [
+        { at: 'the first side', does: 'away from you', until: 'the far mark, then press the buttonhole key' },
+        { at: 'the far bar', does: 'by itself', until: 'it stops' },
+        { at: 'the second side', does: 'toward you, with as many stitches', until: 'it stops' },
+        { at: 'the near bar', does: 'and the lock', until: 'it stops' },
+      ],
+    },
+  ],
   ['Borders 701', 'satin', 'Corded bead', 4.5, 0.4, 'auto', 'K1', 52, { attributes: ['dense'] }],
   ['Borders 702', 'blanket', 'Edge of points', 3.5, 2.4, 'auto', 'K1', 52],
   ...Array.from({ length: 24 }, (_, i): Row => {

@@ -22,6 +22,7 @@ const MOTIONS: Record<string, Motion> = {
   'buttonhole.rounded': 'forwardReverse',
   'buttonhole.knit': 'forwardReverse',
   'buttonhole.stepped': 'forwardReverse',
+  'buttonhole.counted': 'forwardReverse',
   barTack: 'forwardReverse',
   blanket: 'forwardReverse',
 }

@@ -439,7 +439,7 @@ export const tidewickModels: Model[] = [
     attachment: 'snapOn',
     maxSpeed: 1200,
     needle: { system: 'overlock, long groove', maxSize: 90, positions: ['left', 'middle', 'right'] },
-    supplied: ['tw-plate-cover', 'tw-c'],
+    supplied: ['tw-plate-cover', 'tw-c', 'tw-hem-guide'],
     features: ['differential', 'pressureAdjust'],
     scales: {
       length: lengthDial,

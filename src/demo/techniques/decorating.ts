@@ -1,10 +1,36 @@
-import { between, fault, method, see, set, stage, step, technique } from './write'
-import { SEWING_MACHINES, ZIGZAG_MACHINES } from './words'
+import type { Stage, StageTarget, Step } from '#core/catalogue/types'
+import {
+  between,
+  fault,
+  finish,
+  method,
+  needle,
+  next,
+  prepare,
+  ready,
+  see,
+  set,
+  stage,
+  start,
+  step,
+  technique,
+  thread,
+  worked,
+} from './write'
+import { COVER_MACHINES, HOLD_TAILS, SEWING_MACHINES, ZIGZAG_MACHINES } from './words'
 
-const bead = [
-  set('length', between(0.35, 0.45, 0.4), 'closed, and still fed'),
+/** On top of the fabric: its density comes from the thread, its needle carries that thread. */
+const onTop: Pick<Stage, 'needle' | 'threads'> = {
+  needle: [needle('topstitch', 90), needle('embroidery', 75, { weight: ['light'] })],
+  threads: [thread('needle', 'rayon-40')],
+}
+const closed: StageTarget[] = [
+  set('length', worked('beadLength', between(0.35, 0.45, 0.4)), 'closed with this thread, and still fed'),
   set('tension', { numbers: -1 }, 'a looser top rolls to the wrong side'),
 ]
+const stabilised = prepare('Lay stabiliser under the ground, two layers if it is thin.')
+const endsBack = finish('Pull the thread ends to the back and knot them. Tear or wash the stabiliser away.')
+
 export const applique = technique(
   'applique',
   'Appliqué in satin stitch',
@@ -25,16 +51,16 @@ export const applique = technique(
           ['straight'],
           ['openToe', 'standard'],
           [
-            step('Piece fused or pinned, stabiliser under the ground; straight stitches on its very edge.', {
-              phase: 'start',
-            }),
-            step('Trim what stands over, close.', { phase: 'finish' }),
+            prepare('Fuse or pin the piece onto the ground.'),
+            HOLD_TAILS,
+            step('Sew on its very edge, all around. Turn with the needle down.'),
+            finish('Trim what stands over, close to the stitches.'),
           ],
           {
             targets: [set('length', between(1.5, 2, 1.8), 'follows curves')],
             minutes: 8,
-            inspect: [see('right', 'edge held all along')],
-            faults: [],
+            inspect: [see('right', 'the edge is held all along')],
+            faults: [fault('off', 'Row leaves the edge', 'slower, and needle down at every stop')],
           },
         ),
         stage(
@@ -44,16 +70,21 @@ export const applique = technique(
           ['satin', ['zigzag', 'set close by hand']],
           ['satin', 'openToe', ['standard', 'a flat sole drags on the bead']],
           [
-            step('Right swing just off the piece. Corners: needle down outside, turn, sew over the last stitches.'),
-            step('Never pull: a hand flat on each side.'),
+            start('Lay the edge so that the right swing falls just off the piece.'),
+            HOLD_TAILS,
+            step('Lay a hand flat on each side. Guide, never pull.'),
+            step('Outside corner: stop with the needle down on the outside, turn, sew over the last stitches.'),
+            step('Inside corner: stop with the needle down on the inside, past the corner by the width, and turn.'),
+            step('Sew over the start by three stitches and lock off.'),
           ],
           {
-            targets: [set('width', between(3, 5, 4), 'covers edge and stitching'), ...bead],
+            ...onTop,
+            targets: [set('width', between(3, 5, 4), 'covers edge and stitching'), ...closed],
             maxSpeed: 500,
             minutes: 15,
             inspect: [
-              see('right', 'no fabric shows, edge smooth'),
-              see('wrong', 'top thread drawn under on both sides'),
+              see('right', 'no fabric shows, the edge is smooth'),
+              see('wrong', 'the top thread is drawn under on both sides'),
               see('corner', 'no gap outside'),
             ],
             faults: [
@@ -64,10 +95,7 @@ export const applique = technique(
           },
         ),
       ],
-      {
-        prepare: [step('Stabiliser under the ground, two layers if it is thin.')],
-        finish: [step('Pull ends to the back, knot. Tear or wash the stabiliser away.')],
-      },
+      { prepare: [stabilised], finish: [endsBack] },
     ),
     method('blanket', 'Blanket stitch', 'light, like handwork; no stabiliser', [
       stage(
@@ -76,15 +104,40 @@ export const applique = technique(
         ZIGZAG_MACHINES,
         ['blanket', ['zigzag', 'a row of points instead']],
         ['openToe', 'satin', 'standard'],
-        [step('The line of the stitch on the ground, the bites into the piece.', { phase: 'start' })],
+        [
+          prepare('Fuse the piece onto the ground.'),
+          start('Lay the edge so that the line falls on the ground and the points go into the piece.'),
+          HOLD_TAILS,
+          step('At a corner: needle down in the ground, turn, one point exactly into the corner.'),
+        ],
         {
           targets: [
-            set('width', between(2.5, 4, 3), 'bites to be seen'),
-            set('length', between(2.2, 3, 2.5), 'evenly spaced bites'),
+            set('width', between(2.5, 4, 3), 'points to be seen'),
+            set('length', between(2.2, 3, 2.5), 'evenly spaced points'),
           ],
           minutes: 12,
-          inspect: [see('corner', 'a bite exactly in the corner')],
-          faults: [fault('off', 'Line runs onto the piece', 'needle down, turn oftener in curves')],
+          inspect: [see('corner', 'a point exactly in the corner')],
+          faults: [fault('off', 'Line runs onto the piece', 'needle down, and turn oftener in curves')],
+        },
+      ),
+    ]),
+    method('raw-edge', 'Raw edge, straight stitched', 'on any machine; the edge may fray a little', [
+      stage(
+        'hold',
+        'Stitch the edge',
+        SEWING_MACHINES,
+        [['straight', 'the raw edge stays open']],
+        ['openToe', 'standard', 'straight'],
+        [
+          prepare('Fuse the piece onto the ground.'),
+          HOLD_TAILS,
+          step('Sew 2 mm inside its edge, all around. Turn with the needle down.'),
+        ],
+        {
+          targets: [set('length', between(1.8, 2.5, 2), 'follows curves')],
+          minutes: 8,
+          inspect: [see('right', 'the row is parallel to the edge')],
+          faults: [fault('off', 'Row leaves the edge', 'slower, and needle down at every stop')],
         },
       ),
     ]),
@@ -99,36 +152,95 @@ export const borders = technique(
   'rows of built-in motifs',
   ['fancy stitches', 'embroidery stitches'],
   [
-    method('row', 'A row along a line', 'one motif repeated', [
-      stage(
-        'row',
-        'Sew the row',
-        ZIGZAG_MACHINES,
-        ['decorative', ['blanket', 'a plain edge of points']],
-        ['satin', 'openToe', ['standard', 'a flat sole drags on dense motifs']],
-        [
-          step('Stabiliser beneath; a drawn line; begin at the start of the motif.', { phase: 'start' }),
-          step('Let the machine feed: hands only guide. Finish the motif before you stop.'),
-        ],
-        {
-          targets: [set('tension', { numbers: -1 }, 'a looser top: no bobbin thread above')],
-          needle: [{ point: 'topstitch', size: 90 }],
-          threads: [{ place: 'needle', thread: 'rayon-40' }],
-          maxSpeed: 600,
-          minutes: 12,
-          inspect: [see('right', 'motifs close, straight along the line')],
-          faults: [
-            fault('distorts', 'Motif leans or opens', 'do not pull; adjust elongation or balance by a step', [
-              'balance',
-              'low',
-            ]),
-            fault('puckers', 'Puckers', 'a second layer of stabiliser'),
+    method(
+      'row',
+      'A row along a line',
+      'one motif repeated',
+      [
+        stage(
+          'row',
+          'Sew the row',
+          ZIGZAG_MACHINES,
+          [
+            'decorative',
+            ['blanket', 'a plain edge of points'],
+            ['serpentine', 'a plain wave'],
+            ['zigzag.threeStep', 'a utility stitch as ornament'],
+            ['zigzag', 'a plain zigzag as ornament'],
           ],
-        },
-      ),
-    ]),
+          ['satin', 'openToe', ['standard', 'a flat sole drags on dense motifs']],
+          [
+            start('Lay the drawn line under the middle of the foot.'),
+            HOLD_TAILS,
+            step('Let the machine feed. Your hands only guide.'),
+            step('Finish the motif before you stop, and lock off.'),
+          ],
+          {
+            ...onTop,
+            targets: [set('tension', { numbers: -1 }, 'a looser top: no bobbin thread above')],
+            maxSpeed: 600,
+            minutes: 12,
+            inspect: [see('right', 'motifs close, straight along the line')],
+            faults: [
+              fault(
+                'distorts',
+                'Motif leans or opens',
+                'do not pull',
+                { parameter: 'elongation', text: 'the elongation a step up or down' },
+                ['balance', 'low'],
+              ),
+              fault('puckers', 'Puckers', 'a second layer of stabiliser'),
+            ],
+          },
+        ),
+      ],
+      { prepare: [stabilised, prepare('Draw the line on the right side.')], finish: [endsBack] },
+    ),
   ],
 )
+
+// ── bobbin work ───────────────────────────────────────────────────────────────────────────────────────────────
+const wound: Step[] = [
+  prepare('Draw the pattern on the stabiliser, mirrored. Lay it on the wrong side of the fabric.'),
+  prepare('Wind the thick thread slowly, or by hand, until the bobbin is two thirds full.', {
+    caution: 'No thread cutter from here on: it jams on thick thread.',
+  }),
+]
+const thickEnds = finish('Draw all thick ends to one side with a large needle. Knot and bury them on the wrong side.')
+const labelled = finish('Write stitch, the machine’s own values and yours on the sample.')
+
+const upsideDown: Step[] = [
+  ready('Switch the bobbin alarm off, where the machine has one: it does not know this thread.', {
+    when: { kind: ['computerised'] },
+  }),
+  start('Wrong side up: what lies underneath becomes the right side.'),
+  start('Bring the thick end up: one stitch by the handwheel, then pull the loop out. Do so at every start.'),
+  start('Hold the thick end to one side.'),
+]
+const perStitch: Step[] = [
+  next('Another stitch: set tension and length again.', {
+    when: { kind: ['computerised'], withoutFeature: ['defaultTensionOffset:1', 'defaultTensionOffset:2'] },
+  }),
+  next('Another stitch: set the length again. The tension offset stays.', {
+    when: { feature: ['defaultTensionOffset:2'] },
+  }),
+]
+const bobbinRest: Partial<Stage> = {
+  threads: [thread('bobbin', 'perle-8'), thread('needle', 'sewing-polyester')],
+  needle: [needle('topstitch', 90)],
+  maxSpeed: 400,
+  minutes: 25,
+  inspect: [see('right', 'which lay underneath: the cord lies smooth, without loops')],
+  faults: [
+    fault('loops', 'Cord loops', ['tension', 'low'], 'the loose bobbin case a little tighter'),
+    fault('bunches', 'Cord bunches', ['length', 'low']),
+    fault('draws-in', 'Cord is drawn into the fabric', ['tension', 'high']),
+  ],
+}
+const holdsUp = set('tension', { numbers: 2 }, 'the top thread holds the cord up')
+const open = set('length', between(3, 4.5, 3.5), 'open: the cord must lie, not bunch')
+const LINES = ['straight', 'zigzag', 'serpentine']
+const OPEN_FEET = ['openToe', 'satin', ['standard', 'a flat sole may catch the cord'] as [string, string]]
 
 export const bobbinWork = technique(
   'bobbin-work',
@@ -140,64 +252,104 @@ export const bobbinWork = technique(
   [
     method(
       'loose-case',
-      'With a loose bobbin case',
+      'Lines, with a loose bobbin case',
       'the thick thread runs freely; the everyday case stays as it is',
       [
         stage(
           'draw',
           'Sew upside down on the drawn line',
-          ZIGZAG_MACHINES,
-          ['straight', 'zigzag', 'serpentine'],
-          ['openToe', 'satin', ['standard', 'a flat sole may catch the cord']],
+          SEWING_MACHINES,
+          LINES,
+          OPEN_FEET,
           [
-            step('Thread the full bobbin past the tension spring of the loose case.', {
+            step('Put the bobbin into {accessory.code} and draw the thread under its spring.', {
               before: 'accessory',
-              check: 'it pulls as easily as a ribbon',
+              check: 'it pulls as easily as a ribbon; if not, leave it out of the spring',
             }),
-            step('Pattern drawn on the stabiliser, which lies on the wrong side: sew with the wrong side up.', {
-              phase: 'start',
-            }),
-            step('Bring the thick tail up at the start, hold it aside; slow.', {
-              phase: 'start',
-              caution: 'No automatic cutter: it jams on thick thread.',
-            }),
-            step('Another stitch: set tension and length again, and write them down.', { phase: 'next' }),
+            ...upsideDown,
+            step('Sew slowly along the line.'),
+            ...perStitch,
           ],
           {
             accessories: ['bobbinCase.loose'],
             stitchMust: { avoid: ['triple', 'dense'] },
-            targets: [
-              set('tension', { numbers: 2 }, 'the top thread holds the cord up'),
-              set('length', between(3, 4.5, 3.5), 'open: the cord must lie, not bunch'),
-            ],
-            threads: [
-              { place: 'bobbin', thread: 'perle-8' },
-              { place: 'needle', thread: 'sewing-polyester' },
-            ],
-            needle: [{ point: 'topstitch', size: 90 }],
-            maxSpeed: 400,
-            minutes: 25,
-            inspect: [see('wrong', 'the cord, which was beneath, lies smooth, without loops')],
-            faults: [
-              fault('loops', 'Cord loops', ['tension', 'low'], 'bobbin case a little tighter'),
-              fault('bunches', 'Cord bunches', ['length', 'low']),
-              fault('draws-in', 'Cord is drawn into the fabric', ['tension', 'high']),
-            ],
+            targets: [holdsUp, open],
+            ...bobbinRest,
           },
         ),
       ],
-      {
-        prepare: [
-          step('Wind the thick thread on a bobbin, by hand or slowly. Above, a thread of the same colour.'),
-          step('Write number, given and changed values on the sample as you go.'),
-        ],
-        finish: [step('Thick ends through with a large needle, knotted on the stabiliser’s side.')],
-      },
+      { prepare: wound, finish: [thickEnds, labelled] },
+    ),
+    method(
+      'motifs',
+      'Motifs, with a loose bobbin case',
+      'open motifs, lengthened; dense and triple ones are not for this',
+      [
+        stage(
+          'draw',
+          'Sew the motifs upside down',
+          ZIGZAG_MACHINES,
+          ['decorative'],
+          OPEN_FEET,
+          [
+            step('Put the bobbin into {accessory.code} and draw the thread under its spring.', {
+              before: 'accessory',
+              check: 'it pulls as easily as a ribbon; if not, leave it out of the spring',
+            }),
+            ...upsideDown,
+            start('Begin each motif at the start of the pattern.'),
+            step('Sew slowly. Finish the motif before you stop.'),
+            ...perStitch,
+          ],
+          {
+            accessories: ['bobbinCase.loose'],
+            stitchMust: { avoid: ['triple', 'dense'] },
+            targets: [holdsUp, set('length', { times: 1.5 }, 'half as long again: the cord must lie, not bunch')],
+            ...bobbinRest,
+          },
+        ),
+      ],
+      { prepare: wound, finish: [thickEnds, labelled] },
+    ),
+    method(
+      'spring-out',
+      'Lines, the everyday case without its spring',
+      'nothing to buy; the cord runs without any tension',
+      [
+        stage(
+          'draw',
+          'Sew upside down on the drawn line',
+          SEWING_MACHINES,
+          LINES.map((name): [string, string] => [name, 'no tension on the cord: it lies less even']),
+          OPEN_FEET,
+          [
+            step('Leave the thread out of the case’s tension spring: straight up through the opening.', {
+              after: 'thread:bobbin',
+            }),
+            ...upsideDown,
+            step('Sew slowly along the line.'),
+            ...perStitch,
+          ],
+          { stitchMust: { avoid: ['triple', 'dense'] }, targets: [holdsUp, open], ...bobbinRest },
+        ),
+      ],
+      { prepare: wound, finish: [thickEnds, labelled] },
     ),
   ],
 )
 
-const around = 'round and round on the pin, the same hole for every stage'
+// ── circles ───────────────────────────────────────────────────────────────────────────────────────────────────
+const onPin = ready('Take the cap off the pin. Press the marked centre onto the pin and put the cap on again.', {
+  caution: 'The pin is sharp: its cap stays on but for this.',
+})
+const slideSet = step('Set the slide to {radius|your radius} and lock it.', { after: 'accessory' })
+const sameHole = ready('Press the same hole onto the pin again: cap off, fabric on, cap on.', {
+  check: 'the hole has not worn: a worn one shifts the ring',
+  caution: 'The pin is sharp: its cap stays on but for this.',
+})
+const flat = step('Hold the fabric flat with both hands. Let it turn by itself, never push.')
+const around = ['satin', 'openToe', ['standard', 'a flat sole drags on the bead'] as [string, string]]
+
 export const circles = technique(
   'circles',
   'Circles on a pivot',
@@ -209,7 +361,7 @@ export const circles = technique(
     method(
       'attachment',
       'With the circular attachment',
-      around,
+      'round and round on the pin, the same hole for every stage',
       [
         stage(
           'base',
@@ -218,12 +370,12 @@ export const circles = technique(
           ['straight'],
           ['openToe', 'satin', 'standard'],
           [
-            step('Slide at the radius, its screw tight.', { after: 'accessory' }),
-            step('Cap off, centre of the fabric on the pin, cap on again.', {
-              phase: 'ready',
-              caution: 'The pin is sharp: its cap stays on but for this.',
-            }),
-            step('Hold the fabric flat, never push; the end meets the start.'),
+            slideSet,
+            onPin,
+            HOLD_TAILS,
+            flat,
+            step('Sew over the start by three stitches.'),
+            finish('Take the fabric off the pin. Trim what is to go, close outside the line.'),
           ],
           {
             accessories: ['circular'],
@@ -233,8 +385,8 @@ export const circles = technique(
             ],
             maxSpeed: 500,
             minutes: 8,
-            inspect: [see('end', 'meets the start')],
-            faults: [fault('spiral', 'End misses the start', 'fabric pushed: let it turn by itself')],
+            inspect: [see('end', 'the end meets the start')],
+            faults: [fault('spiral', 'End misses the start', 'the fabric was pushed: let it turn by itself')],
           },
         ),
         stage(
@@ -242,122 +394,101 @@ export const circles = technique(
           'Satin over the line',
           ZIGZAG_MACHINES,
           ['satin'],
-          ['satin', 'openToe'],
-          [step('Same hole, same radius. Overlap the start by three stitches.', { phase: 'start' })],
+          around,
+          [slideSet, sameHole, HOLD_TAILS, flat, step('Sew over the start by three stitches and lock off.')],
           {
             accessories: ['circular'],
-            targets: [set('width', between(3, 5, 4), 'covers the line'), ...bead],
+            ...onTop,
+            targets: [set('width', between(3, 5, 4), 'covers the line'), ...closed],
             maxSpeed: 400,
             minutes: 10,
             inspect: [see('right', 'closed inside and outside')],
-            faults: [fault('packs', 'Packs on the inside', ['length', 'low'], 'a larger radius, or narrower')],
+            faults: [fault('packs', 'Packs on the inside', ['length', 'low'], 'a larger radius', ['width', 'high'])],
           },
         ),
         stage(
           'outline',
           'Outline',
           ZIGZAG_MACHINES,
-          ['straight', 'straight.triple'],
+          ['straight.triple', 'straight'],
           ['openToe', 'satin'],
-          [step('Same hole; the needle moved away from the pin.', { phase: 'start' })],
+          [slideSet, sameHole, HOLD_TAILS, flat, step('Sew over the start by three stitches and lock off.')],
           {
             accessories: ['circular'],
+            ...onTop,
             targets: [
               set('needlePosition', { abs: 3 }, 'a ring just outside the satin'),
               set('length', between(2.2, 3, 2.5), 'an even round'),
             ],
             minutes: 8,
-            inspect: [see('right', 'same distance all around')],
-            faults: [],
+            inspect: [see('right', 'the same distance all around')],
+            faults: [fault('uneven', 'Distance changes', 'the hole has worn: back it with a scrap of stabiliser')],
           },
         ),
       ],
       {
         prepare: [
-          step('Stabiliser beneath the whole circle.'),
-          step('Wind a full bobbin: the attachment will cover it.', {
-            check: 'thread for all stages: see the workbench',
+          prepare('Lay stabiliser beneath the whole circle. Mark its centre.'),
+          prepare('Wind a full bobbin: the attachment will cover it.', {
+            check: 'it holds thread for all stages: the workbench works it out',
           }),
         ],
+        finish: [endsBack],
       },
     ),
-  ],
-)
-
-export const barTacks = technique(
-  'bar-tack',
-  'Bar tack',
-  'fastenings',
-  1,
-  'pocket corners, belt loops, strap ends',
-  ['tack', 'reinforcement'],
-  [
-    method('stitch', 'With the bar-tack stitch', 'the same length each time', [
-      stage(
-        'tack',
-        'Sew the tack',
-        ZIGZAG_MACHINES,
-        ['barTack', ['satin', 'count the length yourself'], ['zigzag', 'set close, count the length yourself']],
-        ['openToe', 'satin', 'standard', 'buttonhole.sensor'],
-        [step('Foot parallel to the strain; hold both tails; let it end by itself.', { phase: 'start' })],
-        {
-          targets: [
-            set('width', between(1.5, 3, 2), 'narrow holds better than wide'),
-            set('length', between(0.35, 0.5, 0.4), 'close, and still fed'),
+    method(
+      'drawn',
+      'Along a drawn circle',
+      'on any machine; as round as your hands steer',
+      [
+        stage(
+          'base',
+          'Base line',
+          ZIGZAG_MACHINES,
+          [['straight', 'as round as you steer']],
+          ['openToe', 'satin', 'standard'],
+          [
+            start('Lay the drawn line under the needle.'),
+            HOLD_TAILS,
+            step('Steer slowly, a few stitches at a time. Stop with the needle down and turn a little.'),
+            step('Sew over the start by three stitches.'),
+            finish('Trim what is to go, close outside the line.'),
           ],
-          minutes: 4,
-          inspect: [see('right', 'square ends, no loop')],
-          faults: [fault('jams', 'Stops on the spot', ['length', 'low'], 'level the foot on thick seams')],
-        },
-      ),
-    ]),
-  ],
-)
-
-export const rings = technique(
-  'rings-and-bows',
-  'Rings and bows sewn on',
-  'fastenings',
-  2,
-  'curtain rings, bows and trims by machine',
-  ['curtain ring', 'bow'],
-  [
-    method('machine', 'By the button stitch', 'quick, the same each time', [
-      stage(
-        'sew',
-        'Sew the ring on',
-        ZIGZAG_MACHINES,
-        ['buttonSew', ['zigzag', 'length 0 and feed dogs down by hand']],
-        ['buttonSew', ['openToe', 'hold the ring yourself']],
-        [
-          step('One swing just outside, one just inside the ring: its thickness and 1 mm on each side.', {
-            phase: 'ready',
-          }),
-          step('First stitches by the handwheel; eight stitches; three in place inside.', {
-            phase: 'start',
-            caution: 'Fingers off the ring before the motor starts.',
-          }),
-        ],
-        {
-          features: { need: ['feedDogsDown'] },
-          targets: [
-            set('width', between(3, 5, 4), 'wire of 2 mm, 1 mm on each side'),
-            set('needlePosition', { abs: 0 }, 'the swing is counted from the centre'),
+          {
+            targets: [set('length', between(1.5, 2, 1.8), 'short stitches follow a curve')],
+            maxSpeed: 400,
+            minutes: 10,
+            inspect: [see('right', 'no corners in the curve')],
+            faults: [fault('corners', 'Corners in the curve', ['length', 'high'], 'turn oftener, by less')],
+          },
+        ),
+        stage(
+          'satin',
+          'Satin over the line',
+          ZIGZAG_MACHINES,
+          ['satin', ['zigzag', 'set close by hand']],
+          around,
+          [
+            start('Lay the line under the middle of the foot.'),
+            HOLD_TAILS,
+            step('Turn with the needle down on the outside of the curve.'),
+            step('Sew over the start by three stitches and lock off.'),
           ],
-          maxSpeed: 300,
-          minutes: 4,
-          inspect: [see('wrong', 'threads even, knot inside')],
-          faults: [
-            fault(
-              'strikes',
-              'Needle strikes the ring',
-              ['width', 'low'],
-              'ring thicker than the machine swings: by hand',
-            ),
-          ],
-        },
-      ),
-    ]),
+          {
+            ...onTop,
+            targets: [set('width', between(3, 5, 4), 'covers the line'), ...closed],
+            maxSpeed: 400,
+            minutes: 12,
+            inspect: [see('right', 'closed inside and outside')],
+            faults: [fault('packs', 'Packs on the inside', ['length', 'low'], 'a larger radius', ['width', 'high'])],
+          },
+        ),
+      ],
+      {
+        prepare: [prepare('Draw the circle with a compass. Lay stabiliser beneath it.')],
+        finish: [endsBack],
+      },
+    ),
   ],
 )
 
@@ -373,14 +504,16 @@ export const chainRows = technique(
       stage(
         'row',
         'Sew the row',
-        ['coverstitch', 'overlockCover'],
+        COVER_MACHINES,
         ['chain', ['cover2.narrow', 'two rows instead of one']],
         'any',
         [
-          step('Start on a scrap; end on a scrap, then pull the thread forward and cut.', {
-            phase: 'start',
-            caution: 'It runs open from its end: tie it.',
+          start('Start on a scrap and go straight on into the fabric.'),
+          step('Sew along the line without pulling.'),
+          step('End on a scrap. Free the work as the machine’s book says and cut the threads.', {
+            caution: 'The chain runs open from its end: tie it.',
           }),
+          finish('Pull the threads to the wrong side and tie them.'),
         ],
         {
           targets: [
@@ -389,7 +522,9 @@ export const chainRows = technique(
           ],
           minutes: 6,
           inspect: [see('wrong', 'even links')],
-          faults: [fault('skips', 'Skips', 'new needle; chain looper threaded last')],
+          faults: [
+            fault('skips', 'Skips', 'a new needle, pushed fully up', 'thread the looper first, the needle last'),
+          ],
         },
       ),
     ]),

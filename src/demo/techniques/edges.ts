@@ -1,258 +1,312 @@
-import type { Technique } from '#core/catalogue/types'
-import { ZIGZAG_MACHINES } from './words'
+import type { Step } from '#core/catalogue/types'
+import {
+  between,
+  fault,
+  finish,
+  method,
+  needle,
+  prepare,
+  ready,
+  see,
+  set,
+  stage,
+  start,
+  step,
+  technique,
+  thread,
+} from './write'
+import { HOLD_TAILS, KNIT, KNIVES, NOT_KNIT, OVERLOCKERS, PIN, ZIGZAG_MACHINES } from './words'
 
-export const rolledEdge: Technique = {
-  id: 'rolled-edge',
-  name: 'Rolled edge',
-  aliases: ['rolled hem', 'chiffon edge'],
-  family: 'overlock',
-  for: 'a fine corded edge on chiffon, capes and napkins',
-  level: 2,
-  methods: [
-    {
-      id: 'three-thread',
-      name: 'Three threads on an overlocker',
-      because: 'the densest, roundest edge',
-      when: { weight: ['light', 'medium'] },
-      prepare: [
-        { text: 'Cut with 6 mm to spare: the knife trims 3 to 6 mm.', check: 'cut size = finished size + trim' },
+const tailFirst: Step[] = [
+  start('Run a tail of 5 cm. Hold it behind the foot.'),
+  start('Start slowly and steadily.', { caution: KNIVES }),
+]
+const tailHidden = finish('Draw the tail back under the stitches with a blunt needle, or put a drop of sealant on it.')
+
+// ── rolled edge ───────────────────────────────────────────────────────────────────────────────────────────────
+const wideTrim = prepare('Cut it 6 mm larger than it is to be: the knife trims 3 to 6 mm, so the edge is cut clean.')
+const grain = prepare('Try it along and across the grain on a scrap: one way may fray out.')
+const corners: Step[] = [
+  step('At an outside corner: before you begin, cut away the next side’s trim for 2 cm.'),
+  step('Sew one stitch past the corner. Ease the slack, turn, pull the slack back, go on.'),
+]
+
+export const rolledEdge = technique(
+  'rolled-edge',
+  'Rolled edge',
+  'overlock',
+  2,
+  'a fine corded edge on chiffon, capes and napkins',
+  ['rolled hem', 'chiffon edge'],
+  [
+    method(
+      'three-thread',
+      'Three threads on an overlocker',
+      'the densest, roundest edge',
+      [
+        stage(
+          'roll',
+          'Roll the edge',
+          OVERLOCKERS,
+          ['rolled3', ['overlock3.narrow', 'a narrow flat edge, not rolled']],
+          'any',
+          [
+            ...tailFirst,
+            step('Run the raw edge to the right of the knife: it trims 3 to 6 mm.'),
+            ...corners,
+            step('Run off the end by 5 cm. In the round: sew over the start by 1 cm, then run off the edge.'),
+          ],
+          {
+            setup: { leftNeedle: 'out' },
+            threads: [
+              thread('needle', 'overlock-cone'),
+              thread('upperLooper', 'lofty-nylon'),
+              thread('lowerLooper', 'overlock-cone'),
+            ],
+            targets: [
+              set('length', between(1, 1.5, 1.2), 'close enough to cover, open enough to drape'),
+              set('tension:lowerLooper', 'default', 'the book’s own: it pulls the upper thread round the edge'),
+              set('differential', { abs: 1 }, 'a woven edge needs neither gathering nor stretching'),
+              set('differential', { abs: 0.8 }, 'a little stretch keeps a slippery edge from puckering', {
+                behaviour: ['slippery'],
+              }),
+              set('cuttingWidth', between(3, 4, 3.5), 'the fabric must roll inside the stitch'),
+            ],
+            maxSpeed: 900,
+            minutes: 15,
+            inspect: [
+              see('right', 'a round, closed cord; no whiskers'),
+              see('wrong', 'the upper looper’s thread wraps all the way round'),
+              see('corner', 'no loop, no bare fabric'),
+            ],
+            faults: [
+              fault('whiskers', 'Whiskers stick out', ['length', 'high'], ['cuttingWidth', 'low']),
+              fault('pulls-off', 'Edge pulls off the fabric', ['length', 'low'], ['cuttingWidth', 'low']),
+              fault(
+                'flat',
+                'Lies flat instead of rolling',
+                ['tension:lowerLooper', 'low'],
+                { control: 'stitchFinger', text: 'the stitch finger is still on: slide it off' },
+                { control: 'hemSelector', text: 'the selector is still at standard: turn it to rolled' },
+              ),
+            ],
+          },
+        ),
       ],
-      stages: [
-        {
-          id: 'roll',
-          name: 'Roll the edge',
-          kinds: ['overlocker', 'overlockCover'],
-          stitches: [
-            { function: 'rolled3' },
-            { function: 'overlock3.narrow', tradeOff: 'a narrow flat edge, not rolled' },
+      {
+        when: { weight: ['light', 'medium'] },
+        prepare: [
+          wideTrim,
+          grain,
+          prepare('Upper looper: a lofty thread fills the edge, a fine one drapes; matching or a colour of its own.'),
+        ],
+        finish: [tailHidden, finish('Press from the wrong side.')],
+      },
+    ),
+    method(
+      'two-thread',
+      'Two threads on an overlocker',
+      'lighter and softer, for the thinnest fabric',
+      [
+        stage(
+          'roll',
+          'Roll the edge',
+          OVERLOCKERS,
+          ['rolled2'],
+          'any',
+          [
+            ...tailFirst,
+            step('Run the raw edge to the right of the knife: it trims 3 to 6 mm.'),
+            ...corners,
+            step('Run off the end by 5 cm.'),
           ],
-          feet: 'any',
-          setup: { leftNeedle: 'out' },
-          threads: [
-            { place: 'needle', thread: 'overlock-cone' },
-            { place: 'upperLooper', thread: 'lofty-nylon' },
-            { place: 'lowerLooper', thread: 'overlock-cone' },
-          ],
-          targets: [
-            {
-              parameter: 'length',
-              to: { from: 1, to: 1.5, prefer: 1.2 },
-              because: 'close enough to cover, open enough to drape',
-            },
-            {
-              parameter: 'tension:lowerLooper',
-              to: 'default',
-              because: 'the book’s own: it pulls the upper thread round the edge',
-            },
-            { parameter: 'differential', to: { abs: 1 }, because: 'woven edges need neither gathering nor stretching' },
-            {
-              parameter: 'differential',
-              when: { behaviour: ['slippery'] },
-              to: { abs: 0.8 },
-              because: 'a little stretch keeps a slippery edge from puckering',
-            },
-            {
-              parameter: 'cuttingWidth',
-              to: { from: 3, to: 4, prefer: 3.5 },
-              because: 'the fabric must roll inside the stitch',
-            },
-          ],
-          maxSpeed: 900,
-          minutes: 15,
-          steps: [
-            {
-              text: 'Hold the chain taut behind the foot; start slowly and steadily.',
-              phase: 'start',
-              caution: 'The knives are open: fingers well in front of the foot.',
-            },
-            { text: 'Corner: sew off and seal, or one stitch past, ease the slack, turn, pull the slack back.' },
-            {
-              text: 'End: draw the tail back under the stitches with a blunt needle, or a drop of sealant; dry, trim.',
-            },
-          ],
-          inspect: [
-            { side: 'right', good: 'a round, closed cord; no whiskers' },
-            { side: 'wrong', good: 'upper thread wraps all the way round' },
-            { side: 'corner', good: 'no loop, no bare fabric' },
-          ],
-          faults: [
-            {
-              id: 'whiskers',
-              name: 'Whiskers stick out',
-              causes: [
-                { parameter: 'length', toward: 'high' },
-                { parameter: 'cuttingWidth', toward: 'low' },
-              ],
-            },
-            {
-              id: 'pulls-off',
-              name: 'Edge pulls off the fabric',
-              causes: [
-                { parameter: 'length', toward: 'low' },
-                { parameter: 'cuttingWidth', toward: 'low' },
-              ],
-            },
-            {
-              id: 'flat',
-              name: 'Lies flat instead of rolling',
-              causes: [
-                { parameter: 'tension:lowerLooper', toward: 'low' },
-                { control: 'stitchFinger', text: 'stitch finger still on: slide it off' },
-                { control: 'hemSelector', text: 'selector still at standard: turn it to rolled' },
-              ],
-            },
-          ],
-        },
+          {
+            features: { need: ['twoThreadConverter'] },
+            setup: { leftNeedle: 'out' },
+            threads: [thread('needle', 'overlock-cone'), thread('lowerLooper', 'overlock-cone')],
+            targets: [set('length', between(1, 1.5, 1.2), 'close enough to cover')],
+            maxSpeed: 900,
+            inspect: [see('right', 'a light, closed edge')],
+            faults: [fault('whiskers', 'Whiskers stick out', ['length', 'high'])],
+          },
+        ),
       ],
-      finish: [{ text: 'Press from the wrong side.' }],
-    },
-    {
-      id: 'two-thread',
-      name: 'Two threads on an overlocker',
-      because: 'lighter and softer, for the thinnest fabric',
-      when: { weight: ['light'] },
-      prepare: [{ text: 'Cut with 6 mm to spare.' }],
-      stages: [
-        {
-          id: 'roll',
-          name: 'Roll the edge',
-          kinds: ['overlocker', 'overlockCover'],
-          stitches: [{ function: 'rolled2' }],
-          feet: 'any',
-          features: { need: ['twoThreadConverter'] },
-          setup: { leftNeedle: 'out' },
-          targets: [{ parameter: 'length', to: { from: 1, to: 1.5, prefer: 1.2 }, because: 'close enough to cover' }],
-          maxSpeed: 900,
-          steps: [{ text: 'Hold the chain taut; start slowly.', phase: 'start' }],
-          inspect: [{ side: 'right', good: 'a light, closed edge' }],
-          faults: [],
-        },
+      { when: { weight: ['light'] }, prepare: [wideTrim, grain], finish: [tailHidden] },
+    ),
+    method(
+      'zigzag',
+      'A close zigzag on a sewing machine',
+      'without an overlocker: a thin edge rolls under the stitch',
+      [
+        stage(
+          'roll',
+          'Zigzag over the edge',
+          ZIGZAG_MACHINES,
+          [['zigzag', 'softer and less even than an overlocker’s; not for frayed edges']],
+          'any',
+          [
+            start('Lay the raw edge under the middle of the foot.'),
+            HOLD_TAILS,
+            step('Let each right swing fall just off the edge: the stitch rolls it in. Do not pull.'),
+          ],
+          {
+            targets: [
+              set('width', between(2.5, 3.5, 3), 'takes the edge round'),
+              set('length', between(0.6, 1, 0.8), 'close enough to cover, open enough to drape'),
+            ],
+            threads: [thread('needle', 'fine-polyester')],
+            minutes: 10,
+            inspect: [see('right', 'the edge is rolled in all along')],
+            faults: [fault('flat', 'Lies flat instead of rolling', ['width', 'low'], ['tension', 'low'])],
+          },
+        ),
       ],
-    },
+      {
+        when: { weight: ['light'], kind: ZIGZAG_MACHINES },
+        prepare: [prepare('Cut the edge clean just before you sew it.')],
+        finish: [finish('Pull the ends to the wrong side and knot them. Press.')],
+      },
+    ),
   ],
-}
+)
 
-export const overcast: Technique = {
-  id: 'overcast',
-  name: 'Overcast',
-  aliases: ['edge finish', 'neaten'],
-  family: 'edges',
-  for: 'keeping a raw edge from fraying, one layer before construction or both after',
-  level: 1,
-  methods: [
-    {
-      id: 'guide-foot',
-      name: 'With an overcasting foot',
-      because: 'the pin in the foot keeps the edge from curling',
-      stages: [
-        {
-          id: 'edge',
-          name: 'Overcast the edge',
-          kinds: ZIGZAG_MACHINES,
-          stitches: [
-            { function: 'overcast.stretch', when: { structure: ['knit'] } },
+// ── overcast ──────────────────────────────────────────────────────────────────────────────────────────────────
+const singly = prepare('Parts that stay open are finished one by one; a seam pressed to one side in both layers.')
+const trimmed = prepare('Trim the edge clean: a sewing machine does not trim.')
+const ended = finish('Press it flat. Hidden or frayed ends: a drop of sealant.')
+
+export const overcast = technique(
+  'overcast',
+  'Overcast',
+  'edges',
+  1,
+  'keeping a raw edge from fraying; it does not replace an overlocked seam',
+  ['edge finish', 'neaten'],
+  [
+    method(
+      'plain-foot',
+      'A stretch overcast, with the foot the book names',
+      'it gives with the knit',
+      [
+        stage(
+          'edge',
+          'Overcast the edge',
+          ZIGZAG_MACHINES,
+          ['overcast.stretch'],
+          'any',
+          [
+            start('Lay the raw edge under the foot so that the right swing falls just off it.'),
+            HOLD_TAILS,
+            step('Let the machine feed. Do not pull.'),
+          ],
+          {
+            targets: [
+              set('pressure', { numbers: -1 }, 'less pressure, less wave'),
+              set('length', 'default', 'as the book gives it'),
+            ],
+            needle: [needle('stretch', 75, { structure: ['knit'], weight: ['light', 'medium'] })],
+            minutes: 6,
+            inspect: [see('right', 'the stitch falls just over the edge'), see('wrong', 'the edge lies flat')],
+            faults: [
+              fault('waves', 'Edge waves', ['pressure', 'high'], ['length', 'low'], 'do not pull'),
+              fault('curls', 'Edge curls', ['tension', 'high'], ['width', 'high']),
+            ],
+          },
+        ),
+      ],
+      { when: { structure: ['knit'], kind: ZIGZAG_MACHINES }, prepare: [trimmed, singly], finish: [ended] },
+    ),
+    method(
+      'guide-foot',
+      'With an overcasting foot',
+      'the pin in the foot keeps the edge from curling',
+      [
+        stage(
+          'edge',
+          'Overcast the edge',
+          ZIGZAG_MACHINES,
+          [
             { function: 'overcast.heavy', when: { weight: ['heavy', 'medium'] } },
             { function: 'overcast.light' },
             { function: 'overcast.heavy', tradeOff: 'thick for this fabric: may curl the edge' },
           ],
-          feet: [{ function: 'overcastGuide' }],
-          targets: [
-            {
-              parameter: 'width',
-              to: { from: 4.5, to: 6, prefer: 5 },
-              because: 'the swing must clear the pin and fall over the edge',
-            },
-            { parameter: 'length', to: 'default', because: 'as the book gives it' },
+          ['overcastGuide'],
+          [
+            ready('Where the guide of {foot.code} can be moved, set it even with the pin.'),
+            start('Lay the raw edge against the guide of {foot.code}. Lower the foot.', { caution: PIN }),
+            HOLD_TAILS,
+            step('Run the edge along the guide. Do not pull.'),
           ],
-          minutes: 6,
-          steps: [
-            {
-              text: 'Edge of the fabric against the guide of {foot.code}.',
-              phase: 'ready',
-              check: 'the needle passes the pin on both sides',
-              caution: 'A needle on the pin breaks: never narrower with this foot than the card says.',
-            },
-            { text: 'Sew with the edge along the guide; do not pull.' },
-          ],
-          inspect: [
-            { side: 'right', good: 'stitches fall just over the edge' },
-            { side: 'wrong', good: 'edge flat, not rolled in' },
-          ],
-          faults: [
-            {
-              id: 'curls',
-              name: 'Edge curls',
-              causes: [{ text: 'edge not up to the guide' }, { parameter: 'tension', toward: 'high' }],
-            },
-          ],
-        },
+          {
+            targets: [
+              set('width', between(4.5, 6, 5), 'the swing goes over the pin and falls just off the edge'),
+              set('length', 'default', 'as the book gives it'),
+            ],
+            minutes: 6,
+            inspect: [see('right', 'the stitch falls just over the edge'), see('wrong', 'the edge lies flat')],
+            faults: [fault('curls', 'Edge curls', 'the edge is not up to the guide', ['tension', 'high'])],
+          },
+        ),
       ],
-    },
-    {
-      id: 'zigzag',
-      name: 'Zigzag along the edge',
-      because: 'no special foot; for thick fabric that does not curl',
-      stages: [
-        {
-          id: 'edge',
-          name: 'Zigzag the edge',
-          kinds: ZIGZAG_MACHINES,
-          stitches: [{ function: 'zigzag.threeStep' }, { function: 'zigzag', tradeOff: 'tunnels on thin fabric' }],
-          feet: 'any',
-          targets: [
-            { parameter: 'width', to: { from: 4, to: 6, prefer: 5 }, because: 'wide enough to hold what frays' },
-            { parameter: 'length', to: { from: 1, to: 1.5, prefer: 1.2 }, because: 'closer for loose weaves' },
+      { when: { kind: ZIGZAG_MACHINES }, prepare: [trimmed, singly], finish: [ended] },
+    ),
+    method(
+      'zigzag',
+      'Zigzag along the edge',
+      'no special foot; for fabric that does not curl',
+      [
+        stage(
+          'edge',
+          'Zigzag the edge',
+          ZIGZAG_MACHINES,
+          ['zigzag.threeStep', ['zigzag', 'tunnels on thin fabric']],
+          'any',
+          [
+            start('Lay the raw edge under the foot so that the right swing falls just off it.'),
+            HOLD_TAILS,
+            step('Keep the edge there all along. Do not pull.'),
           ],
-          steps: [{ text: 'Let the right swing fall just off the edge.' }],
-          inspect: [{ side: 'right', good: 'flat edge, no threads loose' }],
-          faults: [
-            {
-              id: 'tunnel',
-              name: 'Edge tunnels',
-              causes: [{ parameter: 'width', toward: 'high' }],
-            },
-          ],
-        },
+          {
+            targets: [
+              set('width', between(4, 6, 5), 'wide enough to hold what frays'),
+              set('length', between(1, 1.5, 1.2), 'closer for loose weaves'),
+            ],
+            inspect: [see('right', 'a flat edge, no threads loose')],
+            faults: [fault('tunnel', 'Edge tunnels', ['width', 'high'])],
+          },
+        ),
       ],
-    },
-    {
-      id: 'overlocker',
-      name: 'On an overlocker',
-      because: 'trims and finishes at once',
-      stages: [
-        {
-          id: 'edge',
-          name: 'Overlock the edge',
-          kinds: ['overlocker', 'overlockCover'],
-          stitches: [{ function: 'overlock3.wide' }, { function: 'overlock3.narrow' }, { function: 'overlock4' }],
-          feet: 'any',
-          setup: { upperKnife: 'engaged' },
-          targets: [
-            { parameter: 'length', to: { from: 2, to: 3, prefer: 2.5 }, because: 'covers without stiffening' },
-            {
-              parameter: 'differential',
-              when: { structure: ['knit'] },
-              to: { abs: 1.5 },
-              because: 'a knit edge spreads; feeding more keeps it flat',
-            },
-          ],
-          steps: [
-            {
-              text: 'Trim a thread’s width only. Hold the chain for the start.',
-              phase: 'start',
-              caution: 'The knives are open: fingers well in front of the foot.',
-            },
-          ],
-          inspect: [{ side: 'right', good: 'loops meet on the very edge' }],
-          faults: [
-            {
-              id: 'waves',
-              name: 'Edge waves',
-              causes: [{ parameter: 'differential', toward: 'low' }],
-            },
-          ],
-        },
+      { when: { kind: ZIGZAG_MACHINES }, prepare: [trimmed, singly], finish: [ended] },
+    ),
+    method(
+      'overlocker',
+      'On an overlocker',
+      'trims and finishes at once',
+      [
+        stage(
+          'edge',
+          'Overlock the edge',
+          OVERLOCKERS,
+          ['overlock3.wide', 'overlock3.narrow', 'overlock4'],
+          'any',
+          [...tailFirst, step('Trim a thread’s width only. Run the edge along the mark in front of the knife.')],
+          {
+            setup: { upperKnife: 'engaged' },
+            targets: [
+              set('length', between(2, 3, 2.5), 'covers without stiffening'),
+              set('differential', { abs: 1.5 }, 'a knit edge spreads; feeding more keeps it flat', KNIT),
+              set('differential', { abs: 1 }, 'a woven edge needs neither gathering nor stretching', NOT_KNIT),
+            ],
+            minutes: 5,
+            inspect: [see('right', 'the loops meet on the very edge')],
+            faults: [
+              fault('waves', 'Edge waves', ['differential', 'low']),
+              fault('loops-hang', 'Loops hang off the edge', ['tension:upperLooper', 'low'], ['cuttingWidth', 'low']),
+            ],
+          },
+        ),
       ],
-    },
+      { prepare: [singly], finish: [tailHidden] },
+    ),
   ],
-}
+)

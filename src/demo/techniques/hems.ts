@@ -1,353 +1,361 @@
-import type { Stage, Technique } from '#core/catalogue/types'
-import { SEWING_MACHINES } from './words'
+import type { Stage, Step } from '#core/catalogue/types'
+import {
+  between,
+  fault,
+  finish,
+  method,
+  needle,
+  prepare,
+  ready,
+  see,
+  set,
+  stage,
+  start,
+  step,
+  technique,
+  thread,
+  worked,
+} from './write'
+import { COVER_MACHINES, HOLD_TAILS, KNIT, KNIVES, NOT_KNIT, OVERLOCKERS, SEWING_MACHINES } from './words'
 
-const blindHemInspect: Stage['inspect'] = [
-  { side: 'right', good: 'dots like pin pricks, evenly spaced, no dimples' },
-  { side: 'wrong', good: 'each swing holds one or two threads of the fold' },
+// ── blind hem ─────────────────────────────────────────────────────────────────────────────────────────────────
+const blindInspect: Stage['inspect'] = [
+  see('right', 'dots like pin pricks, evenly spaced, no dimples'),
+  see('wrong', 'each swing holds one or two threads of the fold'),
 ]
 
-const blindHemFaults: Stage['faults'] = [
+const blindFaults = (...missed: string[]): Stage['faults'] => [
+  fault('fold-missed', 'Fold missed', ['width', 'low'], ...missed, 'sew a missed place once more, on the same line'),
+  fault('dots-long', 'Dots long on the right side', ['width', 'high']),
+  fault('dimples', 'Dimples', ['tension', 'high'], 'a finer needle and thread'),
+  fault('pops', 'Pops when stretched', 'a stitch for wovens has no give: take the one for knits where there is one'),
+]
+
+const folded: Step[] = [
+  prepare('Finish the raw edge, or turn it under by 6 mm.'),
+  prepare('Press the hem up. Press thick side seams flat, or the foot tilts there.'),
+  prepare('Fold the garment back on itself, right sides together, so that 6 mm of the hem’s edge shows.', {
+    check: 'the fold lies on the left, the edge of the hem on the right',
+  }),
+]
+const invisible = prepare(
+  'Hardly to be seen: fine thread in the fabric’s colour. For every colour: clear monofilament, wound slowly, half full.',
+)
+
+const blindStitches: Stage['stitches'] = [
+  { function: 'blindHem.knit', when: KNIT },
+  { function: 'blindHem.woven', when: NOT_KNIT },
+  { function: 'blindHem.woven', when: KNIT, tradeOff: 'no give: it may pop when the hem is stretched' },
+]
+
+const dotsApart = set('length', between(1.8, 2.5, 2), 'a dot every 10 mm holds without showing')
+const softer = set('tension', { numbers: -1 }, 'tight thread dimples thin fabric', { weight: ['light'] })
+const fineThread: Pick<Stage, 'threads' | 'needle'> = {
+  threads: [
+    thread('needle', 'fine-polyester', { weight: ['light', 'medium'] }),
+    thread('needle', 'sewing-polyester', { weight: ['heavy'] }),
+  ],
+  needle: [needle('universal', 80, { structure: ['woven'], weight: ['heavy'] })],
+}
+const opened: Step[] = [
+  finish('Open the hem flat. Press it from the wrong side, with steam and no weight on the fold.', {
+    check: 'monofilament: a cool iron, or it melts',
+  }),
+]
+const toTheSwing = 'Turn the handwheel toward you to the stitch that swings: stitch {swingAt} of each repeat.'
+
+const withGuide = method(
+  'with-guide',
+  'With a blind hem foot',
+  'the guide carries the fold, so every bite is the same',
+  [
+    stage(
+      'hem',
+      'Sew the hem',
+      SEWING_MACHINES,
+      blindStitches,
+      ['blindHem'],
+      [
+        ready('Turn the screw of {foot.code} until its guide stands {guide} left of the straight stitches.'),
+        start('Lay the fold against the guide of {foot.code}, the hem’s edge under the foot.'),
+        start(toTheSwing, {
+          check: 'the needle takes one or two threads of the fold, no more',
+          ifWrong: 'It bites too deep: a little narrower. It misses: a little wider.',
+        }),
+        HOLD_TAILS,
+        step('Run the fold along the guide at an even, middling speed. Watch the guide, not the needle.'),
+        step('Lock the end on the edge of the hem, never on the fold.'),
+      ],
+      {
+        targets: [
+          set('width', worked('blindHemBite', { abs: 2.5 }), 'the swing takes just a bite of the fold'),
+          dotsApart,
+          softer,
+        ],
+        ...fineThread,
+        minutes: 12,
+        inspect: blindInspect,
+        faults: blindFaults('the fold drifted from the guide: let the foot carry it'),
+      },
+    ),
+  ],
+  { when: { kind: SEWING_MACHINES }, prepare: [...folded, invisible], finish: opened },
+)
+
+const watching = method(
+  'watching-the-fold',
+  'Without a guide, watching the fold',
+  'any foot whose opening is wide enough will do; slower, and your eye is the guide',
+  [
+    stage(
+      'hem',
+      'Sew the hem',
+      SEWING_MACHINES,
+      blindStitches,
+      [
+        ['openToe', 'no guide: the bite is as even as your eye'],
+        ['standard', 'no guide: the bite is as even as your eye'],
+      ],
+      [
+        start(toTheSwing),
+        start('Lay the fold so that the needle just takes one or two threads of it.'),
+        start('Mark where the fold lies with a strip of tape on the machine’s bed.'),
+        HOLD_TAILS,
+        step('Sew slowly, the fold along the tape. Stop with the needle down to look.'),
+        step('Lock the end on the edge of the hem, never on the fold.'),
+      ],
+      {
+        targets: [set('width', between(2, 3.5, 2.5), 'a narrow swing forgives a fold that wanders'), dotsApart, softer],
+        ...fineThread,
+        minutes: 15,
+        inspect: blindInspect,
+        faults: blindFaults('the fold lay too far left: follow the tape'),
+      },
+    ),
+  ],
+  { when: { kind: SEWING_MACHINES }, prepare: [...folded, invisible], finish: opened },
+)
+
+const flatlocked = method(
+  'overlocker-flatlock',
+  'On an overlocker, two-thread flatlock',
+  'quick and stretchy; a small ladder shows on the right side',
+  [
+    stage(
+      'hem',
+      'Sew the hem',
+      OVERLOCKERS,
+      ['flatlock2'],
+      ['overlockHem'],
+      [
+        ready('Set the guide of {foot.code} so that the needle just kisses the fold.'),
+        start('Lay the fold against the guide, the hem’s edge under the foot.'),
+        start('Hold the tail behind the foot and start slowly.', { caution: KNIVES }),
+        step('Run the fold along the guide, never right of it: the knife would cut the garment.'),
+      ],
+      {
+        setup: { upperKnife: 'disengaged' },
+        threads: [thread('needle', 'fine-polyester'), thread('lowerLooper', 'overlock-cone')],
+        targets: [set('length', between(3, 4, 4), 'long stitches show least once the hem is opened')],
+        maxSpeed: 800,
+        inspect: [
+          see('right', 'a row of small, even ladders once the hem is pulled open'),
+          see('wrong', 'the hem lies flat'),
+        ],
+        faults: [
+          fault('ladder-wide', 'Ladder too wide', 'the needle goes too far into the fold: guide away from the needle'),
+        ],
+      },
+    ),
+  ],
   {
-    id: 'fold-missed',
-    name: 'Fold missed',
-    causes: [
-      { parameter: 'width', toward: 'low' },
-      { text: 'fold drifted from the guide: let the foot carry it, watch the guide and not the needle' },
+    prepare: [
+      prepare('Finish the raw edge: the knife stays out of work for this hem.'),
+      prepare('Baste the hem. Fold the garment back level with the hem’s edge.'),
     ],
+    finish: [finish('Pull the hem open flat. Take the basting out and press.')],
   },
-  {
-    id: 'dots-long',
-    name: 'Dots long on the right side',
-    causes: [{ parameter: 'width', toward: 'high' }],
-  },
-  {
-    id: 'dimples',
-    name: 'Dimples',
-    causes: [{ parameter: 'tension', toward: 'high' }],
-  },
-  {
-    id: 'pops',
-    name: 'Pops when stretched',
-    causes: [{ text: 'woven variant on a knit: take the knit one, it gives' }],
-  },
-]
+)
 
-const foldBack = {
-  text: 'Press the hem up. Fold the garment back on itself so that 6 mm of the allowance shows.',
-  check: 'the fold lies on the left, the allowance under the foot’s right side',
-}
+export const blindHem = technique(
+  'blind-hem',
+  'Blind hem',
+  'hems',
+  2,
+  'a hem whose stitches hardly show on the right side',
+  ['invisible hem', 'hidden hem'],
+  [withGuide, watching, flatlocked],
+)
 
-export const blindHem: Technique = {
-  id: 'blind-hem',
-  name: 'Blind hem',
-  aliases: ['invisible hem', 'hidden hem'],
-  family: 'hems',
-  for: 'a hem whose stitches hardly show on the right side',
-  level: 2,
-  methods: [
+// ── cover hem ─────────────────────────────────────────────────────────────────────────────────────────────────
+const held = prepare(
+  'Press the hem up. Hold it with wash-away tape or a narrow web, so that it neither creeps nor waves.',
+)
+const wideHem = finish('A wide hem: sew a second row beside the first. As ornament: sew it with the wrong side up.')
+
+const cover = (guided: boolean): Stage =>
+  stage(
+    'cover',
+    'Cover the hem',
+    COVER_MACHINES,
+    ['cover2.wide', 'cover2.narrow'],
+    ['cover.transparent', 'cover'],
+    [
+      ...(guided
+        ? [ready('Set the seam guide {accessory.code} to the hem’s depth, {hem|measured} from the needles. Lock it.')]
+        : []),
+      start('Right side of the fabric up, hem allowance beneath. Start on the fabric, just beside a seam.'),
+      start(
+        guided
+          ? 'Lay the fold of the hem along the seam guide. Lower the foot.'
+          : 'Lay the marked line under the needles. Lower the foot.',
+      ),
+      start('Hold the thread tails behind the foot for the first few stitches, then let go.'),
+      step('At a corner: stop at the mark, needles up, turn, and ease the slack. Catch the long thread by hand later.'),
+      step('In the round: sew over the start by two or three stitches. Needles up, foot up.'),
+      step('Free the work as the machine’s book says. Draw it to the back and left.', {
+        ifWrong: 'It hangs on the looper: turn the handwheel one stitch, raise the needles, try again.',
+      }),
+      step('Pull all threads to the wrong side and tie them: the stitch unravels from its end.'),
+    ],
     {
-      id: 'with-guide',
-      name: 'With a blind hem foot',
-      because: 'the guide carries the fold, so every bite is the same',
-      prepare: [foldBack],
-      stages: [
-        {
-          id: 'hem',
-          name: 'Sew the hem',
-          kinds: SEWING_MACHINES,
-          stitches: [
-            { function: 'blindHem.knit', when: { structure: ['knit'] } },
-            { function: 'blindHem.woven', when: { structure: ['woven', 'nonWoven', 'coated'] } },
-            {
-              function: 'blindHem.woven',
-              when: { structure: ['knit'] },
-              tradeOff: 'no give: may pop when the hem is stretched',
-            },
-          ],
-          feet: [{ function: 'blindHem' }],
-          targets: [
-            {
-              parameter: 'width',
-              to: { abs: 2.8 },
-              because: 'so the swing takes 0.8 mm of the fold beyond a guide at 2 mm',
-            },
-            {
-              parameter: 'width',
-              when: { weight: ['light'] },
-              to: { abs: 2.5 },
-              because: 'thin fabric: the swing takes 0.5 mm of the fold beyond a guide at 2 mm',
-            },
-            {
-              parameter: 'width',
-              when: { weight: ['heavy'] },
-              to: { abs: 3.2 },
-              because: 'thick fabric: the swing must take 1.2 mm of the fold',
-            },
-            {
-              parameter: 'length',
-              to: { from: 1.8, to: 2.5, prefer: 2 },
-              because: 'a dot every 10 mm holds without showing',
-            },
-            {
-              parameter: 'tension',
-              when: { weight: ['light'] },
-              to: { numbers: -1 },
-              because: 'tight thread dimples thin fabric',
-            },
-          ],
-          threads: [{ place: 'needle', thread: 'fine-polyester', when: { weight: ['light', 'medium'] } }],
-          minutes: 12,
-          steps: [
-            {
-              text: 'Lay the fold against the guide of {foot.code}. Turn the handwheel through one swing.',
-              phase: 'start',
-              check: 'the needle bites one or two threads of the fold and no more',
-              ifWrong: 'Bites too deep: a little narrower. Misses: a little wider.',
-            },
-            {
-              text:
-                'Hold both tails for the first stitches. Sew at an even, middling speed; steer the fold, not the ' +
-                'hem.',
-            },
-            { text: 'Lock the end on the allowance, never on the fold.' },
-          ],
-          inspect: blindHemInspect,
-          faults: blindHemFaults,
-        },
+      ...(guided ? { accessories: ['hemGuide'] } : {}),
+      needle: [needle('stretch', 80)],
+      threads: [thread('needle', 'overlock-cone'), thread('chainLooper', 'lofty-nylon')],
+      targets: [
+        set('length', between(2.8, 3.5, 3), 'shorter packs the knit and waves it'),
+        set('differential', { abs: 1.3 }, 'knit spreads under the foot; feeding more keeps it flat'),
       ],
-      finish: [{ text: 'Open the hem flat and press from the wrong side, with steam and no weight on the fold.' }],
-    },
-    {
-      id: 'watching-the-fold',
-      name: 'With a standard foot, watching the fold',
-      because: 'any foot whose slot is wide enough will do; slower, and the eye is the guide',
-      prepare: [foldBack],
-      stages: [
-        {
-          id: 'hem',
-          name: 'Sew the hem',
-          kinds: SEWING_MACHINES,
-          stitches: [
-            { function: 'blindHem.knit', when: { structure: ['knit'] } },
-            {
-              function: 'blindHem.woven',
-              tradeOff: 'no give: may pop when the hem is stretched',
-              when: { structure: ['knit'] },
-            },
-            { function: 'blindHem.woven', when: { structure: ['woven', 'nonWoven', 'coated'] } },
-          ],
-          feet: [{ function: 'standard', tradeOff: 'no guide: the bite is as even as your eye' }],
-          targets: [
-            {
-              parameter: 'width',
-              to: { from: 2, to: 3.5, prefer: 2.5 },
-              because: 'a narrow swing forgives a fold that wanders',
-            },
-            {
-              parameter: 'length',
-              to: { from: 1.8, to: 2.5, prefer: 2 },
-              because: 'a dot every 10 mm holds without showing',
-            },
-          ],
-          minutes: 15,
-          steps: [
-            {
-              text: 'Turn the handwheel to the swing. Set the fold so that the needle just takes it.',
-              phase: 'ready',
-              check: 'mark that place on the machine bed with a strip of tape',
-            },
-            { text: 'Sew slowly, fold along the tape. Stop with the needle down to look.' },
-          ],
-          inspect: blindHemInspect,
-          faults: blindHemFaults,
-        },
+      maxSpeed: 900,
+      minutes: 15,
+      inspect: [
+        see('right', 'two parallel rows, level, at one distance from the fold'),
+        see('wrong', 'the looper thread covers the raw edge all the way'),
+        see('end', 'the overlap is tied and does not run when pulled'),
+      ],
+      faults: [
+        fault(
+          'wavy',
+          'Hem waves',
+          ['differential', 'low'],
+          ['length', 'low'],
+          ['pressure', 'high'],
+          'tape in the fold of the hem',
+        ),
+        fault(
+          'tunnel',
+          'A tunnel rises between the rows',
+          ['tension:chainLooper', 'high'],
+          'take the narrower spacing, or soft thread in the looper',
+        ),
+        fault('skips', 'Skipped stitches', 'new stretch needles, pushed fully up'),
       ],
     },
-    {
-      id: 'overlocker-flatlock',
-      name: 'On an overlocker, two-thread flatlock',
-      because: 'hems and finishes in one pass; shows a small ladder on the right side',
-      prepare: [
-        { text: 'Baste the hem, then fold the garment back level with the hem’s raw edge.' },
-        { text: 'Try the width on a scrap folded the same way.' },
+  )
+
+const washed = finish('Wash the tape out. Press without stretching.')
+
+export const TWIN_THREADING = step(
+  'Two spools, turning opposite ways: one thread left and one right of the tension disc. Thread both needles by hand.',
+  {
+    after: 'needle',
+    check: 'threader and thread cutter stay off: they do not pass two needles',
+    caution: 'With a twin needle in, never choose a stitch that swings.',
+  },
+)
+
+export const coverHem = technique(
+  'cover-hem',
+  'Cover hem',
+  'cover stitch',
+  2,
+  'a stretchy hem with two rows on the right side and the raw edge covered beneath',
+  ['coverstitch hem', 'knit hem'],
+  [
+    method('seam-guide', 'On a cover-stitch machine, along a seam guide', 'the guide keeps the depth', [cover(true)], {
+      when: KNIT,
+      prepare: [prepare('Measure how deep the hem is.', { measures: 'hemDepth' }), held],
+      finish: [wideHem, washed],
+    }),
+    method(
+      'cover-machine',
+      'On a cover-stitch machine, along a mark',
+      'covers the edge and stretches with the knit',
+      [cover(false)],
+      {
+        when: KNIT,
+        prepare: [held, prepare('Mark the depth of the hem on the right side, all along.')],
+        finish: [wideHem, washed],
+      },
+    ),
+    method(
+      'twin-needle',
+      'With a twin needle on a sewing machine',
+      'two rows and some give, without a cover machine; the raw edge stays visible beneath',
+      [
+        stage(
+          'twin',
+          'Sew two rows',
+          SEWING_MACHINES,
+          [['straight', 'raw edge not covered; stretches less than a cover stitch']],
+          'any',
+          [
+            TWIN_THREADING,
+            start('Right side up, the hem’s edge beneath just inside the left row.'),
+            HOLD_TAILS,
+            step('Sew along the mark without pulling. Do not turn with the needles down.'),
+          ],
+          {
+            twinSpacing: 4,
+            features: { avoid: ['threadCutterOn'] },
+            needle: [needle('stretch twin', 75)],
+            targets: [
+              set('length', between(2.5, 3.5, 3), 'longer stitches give more'),
+              set('needlePosition', { abs: 0 }, 'both needles must pass the plate'),
+              set('tension', { numbers: -1 }, 'the bobbin thread zigzags between two rows and needs slack'),
+            ],
+            inspect: [
+              see('right', 'two parallel rows, no ridge between'),
+              see('wrong', 'an even zigzag of bobbin thread'),
+            ],
+            faults: [fault('ridge', 'A ridge between the rows', ['tension', 'high'])],
+          },
+        ),
       ],
-      stages: [
-        {
-          id: 'hem',
-          name: 'Sew the hem',
-          kinds: ['overlocker', 'overlockCover'],
-          stitches: [{ function: 'flatlock2' }],
-          feet: [{ function: 'overlockHem' }],
-          setup: { upperKnife: 'engaged' },
-          targets: [
-            {
-              parameter: 'length',
-              to: { from: 3, to: 4, prefer: 4 },
-              because: 'long stitches show least once the hem is opened',
-            },
+      { prepare: [held, prepare('Mark the depth of the hem on the right side, all along.')], finish: [washed] },
+    ),
+    method(
+      'two-rows',
+      'Two single rows',
+      'where the machine takes no twin needle; some give by a narrow zigzag',
+      [
+        stage(
+          'rows',
+          'Sew both rows',
+          SEWING_MACHINES,
+          [
+            ['zigzag', 'raw edge not covered; two passes'],
+            ['straight', 'raw edge not covered; pops when it is pulled hard'],
           ],
-          maxSpeed: 800,
-          steps: [
-            { text: 'Set the guide of {foot.code} so that the needle just kisses the fold.', phase: 'ready' },
-            {
-              text: 'Sew with the fold against the guide; let the knife take only loose threads.',
-              caution: 'The knives are open: fingers well in front of the foot.',
-            },
+          'any',
+          [
+            start('Right side up, the hem’s edge beneath just inside the first row.'),
+            HOLD_TAILS,
+            step('Sew the row nearer the edge first, without pulling.'),
+            step('Sew the second row beside it, the toe of the foot along the first.'),
           ],
-          inspect: [
-            { side: 'right', good: 'a row of small, even ladders once the hem is pulled open' },
-            { side: 'wrong', good: 'the edge is covered, the hem lies flat' },
-          ],
-          faults: [
-            {
-              id: 'ladder-wide',
-              name: 'Ladder too wide',
-              causes: [{ text: 'needle too far into the fold: move the guide away from the needle' }],
-            },
-          ],
-        },
+          {
+            needle: [needle('stretch', 75, KNIT)],
+            targets: [
+              set('width', { abs: 0.8 }, 'just enough to give'),
+              set('length', between(2.5, 3, 2.8), 'a row that is meant to be seen'),
+            ],
+            inspect: [see('right', 'two parallel rows')],
+            faults: [fault('wavy', 'Hem waves', ['pressure', 'high'], 'hold the hem with wash-away tape')],
+          },
+        ),
       ],
-      finish: [{ text: 'Pull the hem open flat, take the basting out, press.' }],
-    },
+      { prepare: [held] },
+    ),
   ],
-}
-
-export const coverHem: Technique = {
-  id: 'cover-hem',
-  name: 'Cover hem',
-  aliases: ['coverstitch hem', 'knit hem'],
-  family: 'cover stitch',
-  for: 'a stretchy hem with two rows on the right side and the raw edge covered beneath',
-  level: 2,
-  methods: [
-    {
-      id: 'cover-machine',
-      name: 'On a cover-stitch machine',
-      because: 'covers the edge and stretches with the knit',
-      when: { structure: ['knit'] },
-      prepare: [
-        {
-          text:
-            'Press the hem up. Hold it with wash-away tape or a narrow strip of web so that it neither creeps nor ' +
-            'waves.',
-        },
-        { text: 'Mark the depth on the right side, or set the bed’s guide to it.' },
-      ],
-      stages: [
-        {
-          id: 'cover',
-          name: 'Cover the hem',
-          kinds: ['coverstitch', 'overlockCover'],
-          stitches: [{ function: 'cover2.wide' }, { function: 'cover2.narrow' }],
-          feet: [{ function: 'cover.transparent' }, { function: 'cover' }],
-          needle: [{ point: 'stretch', size: 80 }],
-          threads: [
-            { place: 'needle', thread: 'overlock-cone' },
-            { place: 'chainLooper', thread: 'lofty-nylon' },
-          ],
-          targets: [
-            {
-              parameter: 'length',
-              to: { from: 2.8, to: 3.5, prefer: 3 },
-              because: 'shorter packs the knit and waves it',
-            },
-            {
-              parameter: 'differential',
-              to: { abs: 1.3 },
-              because: 'knit spreads under the foot; feeding more keeps it flat',
-            },
-          ],
-          maxSpeed: 900,
-          minutes: 15,
-          steps: [
-            {
-              text: 'Lower the foot on the right side, hem allowance beneath, fold of the hem along the guide.',
-              phase: 'start',
-            },
-            { text: 'Hold the tails behind the foot for the first stitches.', phase: 'start' },
-            {
-              text: 'In the round: overlap the start by two or three stitches, then needles up, foot up.',
-              check: 'the fabric draws freely to the back and left',
-              ifWrong: 'Caught by the looper: turn the handwheel one stitch, raise the needles, try again.',
-            },
-            { text: 'Pull all threads to the wrong side, tie, and bury.' },
-          ],
-          inspect: [
-            { side: 'right', good: 'two parallel rows, level, at one distance from the fold' },
-            { side: 'wrong', good: 'loopers cover the raw edge all the way' },
-            { side: 'end', good: 'the overlap is tied and does not run when pulled' },
-          ],
-          faults: [
-            {
-              id: 'wavy',
-              name: 'Hem waves',
-              causes: [
-                { parameter: 'differential', toward: 'low' },
-                { parameter: 'length', toward: 'low' },
-                { parameter: 'pressure', toward: 'high' },
-                { text: 'tape in the hem' },
-              ],
-            },
-            {
-              id: 'tunnel',
-              name: 'A tunnel rises between the rows',
-              causes: [
-                { parameter: 'tension:chainLooper', toward: 'high' },
-                { text: 'narrower spacing, or soft thread in the looper' },
-              ],
-            },
-            { id: 'skips', name: 'Skipped stitches', causes: [{ text: 'new stretch needles, pushed fully up' }] },
-          ],
-        },
-      ],
-      finish: [{ text: 'Wash the tape out. Press without stretching.' }],
-    },
-    {
-      id: 'twin-needle',
-      name: 'With a twin needle on a sewing machine',
-      because: 'two rows and some give, without a cover machine; the raw edge stays visible beneath',
-      prepare: [{ text: 'Press the hem up, hold it with wash-away tape.' }],
-      stages: [
-        {
-          id: 'twin',
-          name: 'Sew two rows',
-          kinds: SEWING_MACHINES,
-          stitches: [{ function: 'straight', tradeOff: 'raw edge not covered; stretches less than a cover stitch' }],
-          feet: 'any',
-          twinSpacing: 4,
-          features: { avoid: ['threadCutterOn'] },
-          needle: [{ point: 'stretch twin', size: 75 }],
-          targets: [
-            { parameter: 'length', to: { from: 2.5, to: 3.5, prefer: 3 }, because: 'longer stitches give more' },
-            { parameter: 'needlePosition', to: { abs: 0 }, because: 'both needles must pass the plate' },
-            {
-              parameter: 'tension',
-              to: { numbers: -1 },
-              because: 'the bobbin thread zigzags between two rows and needs slack',
-            },
-          ],
-          steps: [
-            {
-              text:
-                'Two spools, threads on either side of the tension disc. ' +
-                'Leave threader and automatic cutter alone.',
-              after: 'needle',
-            },
-            { text: 'Sew from the right side along the mark.' },
-          ],
-          inspect: [
-            { side: 'right', good: 'two parallel rows, no ridge between' },
-            { side: 'wrong', good: 'an even zigzag of bobbin thread' },
-          ],
-          faults: [
-            {
-              id: 'ridge',
-              name: 'A ridge between the rows',
-              causes: [{ parameter: 'tension', toward: 'high' }],
-            },
-          ],
-        },
-      ],
-    },
-  ],
-}
+)

@@ -1,5 +1,23 @@
-import { between, fault, method, see, set, stage, step, technique } from './write'
-import { SEWING_MACHINES, ZIGZAG_MACHINES } from './words'
+import type { Method, Stage, Step } from '#core/catalogue/types'
+import {
+  between,
+  fault,
+  finish,
+  method,
+  needle,
+  next,
+  prepare,
+  ready,
+  see,
+  set,
+  stage,
+  start,
+  step,
+  technique,
+  thread,
+  worked,
+} from './write'
+import { HOLD_TAILS, SEWING_MACHINES, STANDS_STILL, ZIGZAG_MACHINES } from './words'
 
 export const freeMotion = technique(
   'free-motion',
@@ -21,22 +39,26 @@ export const freeMotion = technique(
           ['straight'],
           ['freeMotion'],
           [
-            step('Bring the bobbin thread up: one stitch by the handwheel, pull the loop, hold both tails.', {
-              phase: 'start',
-              check: 'no tail left underneath',
+            start('Lower the foot, though it hovers: without that the thread has no tension.'),
+            start('Bring the bobbin thread up: one stitch by the handwheel, then pull the loop out.', {
+              check: 'no tail is left underneath',
             }),
-            step('Hands flat as a frame, speed even, both together. Stop with the needle down.', {
+            HOLD_TAILS,
+            start('Sew three or four tiny stitches on the spot.'),
+            step('Lay your hands flat, like a frame. Move them evenly, and keep the pedal even.', {
               caution: 'Fingers never nearer than the foot’s edge.',
             }),
-            step('End with five tiny stitches in place.'),
+            step('Stop with the needle down before you move your hands.'),
+            step('End with five tiny stitches on the spot.'),
           ],
           {
-            features: { need: ['feedDogsDown'], avoid: ['dualFeed'] },
+            features: { need: STANDS_STILL, avoid: ['dualFeed'] },
             targets: [
               set('pressure', { numbers: -2 }, 'the layers must glide'),
               set('needlePosition', { abs: 0 }, 'the foot is round about the centre'),
             ],
-            needle: [{ point: 'quilting', size: 90 }],
+            needle: [needle('quilting', 90)],
+            threads: [thread('needle', 'cotton-50')],
             maxSpeed: 800,
             minutes: 30,
             inspect: [
@@ -49,17 +71,49 @@ export const freeMotion = technique(
                 'low',
               ]),
               fault('long', 'Stitches too long', 'hands slower, or pedal faster'),
-              fault('breaks', 'Thread breaks', 'jerks: move evenly; a larger needle'),
+              fault('breaks', 'Thread breaks', 'jerks: move evenly', 'a larger needle'),
             ],
           },
         ),
       ],
-      { prepare: [step('Baste every hand’s breadth. Practise on a scrap sandwich of the same layers.')] },
+      { prepare: [prepare('Baste every hand’s breadth. Make a scrap of the same three layers.')] },
     ),
   ],
 )
 
-const strip = [see('wrong', 'three strips of 38.1 mm sewn: the middle one measures 25.4')]
+// ── quarter inch ──────────────────────────────────────────────────────────────────────────────────────────────
+const pieced = (id: string, feet: Parameters<typeof stage>[4], own: Step[], rest: Partial<Stage> = {}): Stage =>
+  stage(
+    id,
+    'Sew the seams',
+    SEWING_MACHINES,
+    ['straight'],
+    feet,
+    [
+      ...own,
+      start('Begin on a small scrap, then feed in the first pieces.'),
+      step('Stop with the needle down. Chain the pieces one after another.'),
+      finish('Press the seams open, or to one side where they meet.'),
+    ],
+    {
+      targets: [
+        set('length', between(1.6, 2, 1.8), 'short: the seams are pressed open'),
+        set('needlePosition', worked('quarterInch', { abs: 0 }), 'so that the seam comes out at 6.35 mm'),
+      ],
+      minutes: 10,
+      inspect: [see('wrong', 'three 38.1 mm strips sewn side by side and pressed: the middle one is 25.4 mm wide')],
+      faults: [
+        fault('full', 'Middle strip too narrow', 'the seams are too wide: needle a step to the right', [
+          'pressure',
+          'high',
+        ]),
+        fault('scant', 'Middle strip too wide', 'the seams are too narrow: needle a step to the left'),
+        fault('curve', 'Seams bend at their ends', 'begin on a scrap; sew to the very end'),
+      ],
+      ...rest,
+    },
+  )
+
 export const quarterInch = technique(
   'quarter-inch-seam',
   'Quarter-inch seam',
@@ -69,51 +123,67 @@ export const quarterInch = technique(
   ['1/4 inch', 'piecing', 'patchwork seam'],
   [
     method('guided', 'Quarter-inch foot with a guide', 'a parallel line without looking', [
-      stage(
+      pieced(
         'piece',
-        'Sew the seams',
-        SEWING_MACHINES,
-        ['straight'],
         ['quarterInch.guide'],
         [
-          step('Edge against the guide of {foot.code}, never pushing it off.', { phase: 'start' }),
-          step('Leader scrap first; chain the pieces.'),
+          start('Lay the raw edges against the guide of {foot.code}. Lower the foot.'),
+          step('Run the edges along the guide. Do not push it aside.'),
         ],
-        {
-          targets: [
-            set('length', between(1.6, 2, 1.8), 'short: seams are pressed open'),
-            set('needlePosition', { abs: 0 }, 'the foot is measured from the centre'),
-          ],
-          minutes: 10,
-          inspect: strip,
-          faults: [
-            fault('full', 'Middle strip too narrow', 'needle a step toward the edge'),
-            fault('scant', 'Middle strip too wide', 'needle a step away from the edge'),
-          ],
-        },
       ),
     ]),
+    method(
+      'screwed',
+      'A seam guide screwed to the bed',
+      'a straight wall for the edge, with any straight-stitch foot',
+      [
+        pieced(
+          'piece',
+          ['quarterInch', 'straight', 'standard'],
+          [
+            ready('Screw {accessory.code} to the bed, 6.35 mm right of the needle. Measure it with a ruler.', {
+              check: 'it stands parallel to the foot, clear of foot and feed dogs',
+            }),
+            start('Lay the raw edges against the seam guide. Lower the foot.'),
+            step('Run the edges along the guide. Take it off where it hinders, as at a pinned corner.'),
+          ],
+          {
+            accessories: ['seamGuide'],
+            targets: [
+              set('length', between(1.6, 2, 1.8), 'short: the seams are pressed open'),
+              set('needlePosition', { abs: 0 }, 'the guide is measured from the centre'),
+            ],
+          },
+        ),
+      ],
+    ),
     method('sight', 'Quarter-inch foot, the edge in sight', 'no guide hides the edge or can be pushed off', [
-      stage(
+      pieced(
         'piece',
-        'Sew the seams',
-        SEWING_MACHINES,
-        ['straight'],
-        ['quarterInch', 'quarterInch.guide', ['standard', 'measure: the edge of a standard foot is no quarter inch']],
+        ['quarterInch'],
         [
-          step('Edge along the inside of the right toe, in sight on both sides of the needle.', { phase: 'start' }),
-          step('Leader scrap first; chain the pieces.'),
+          start('Lay the raw edges level with the outer right edge of {foot.code}. Lower the foot.', {
+            check: 'measure from the needle to that edge: 6.35 mm',
+          }),
+          step('Keep the edges level with the edge of the foot, in sight in front of the needle.'),
+        ],
+      ),
+    ]),
+    method('tape', 'A strip of tape on the bed', 'with any foot: the tape is measured from the needle', [
+      pieced(
+        'piece',
+        'any',
+        [
+          ready('Stick a strip of tape on the bed, 6.35 mm right of the needle, parallel to the foot.', {
+            check: 'measure it with a ruler from the needle itself',
+          }),
+          start('Lay the raw edges along the tape. Lower the foot.'),
+          step('Watch the edges at the tape, not the needle.'),
         ],
         {
           targets: [
-            set('length', between(1.6, 2, 1.8), 'short: seams are pressed open'),
-            set('needlePosition', { abs: 0 }, 'the foot is measured from the centre'),
-          ],
-          minutes: 10,
-          inspect: strip,
-          faults: [
-            fault('full', 'Middle strip too narrow', 'needle a step toward the edge'),
-            fault('curve', 'Seams bend at their ends', 'leader scrap; sew to the very end'),
+            set('length', between(1.6, 2, 1.8), 'short: the seams are pressed open'),
+            set('needlePosition', { abs: 0 }, 'the tape is measured from the centre'),
           ],
         },
       ),
@@ -129,35 +199,124 @@ export const waves = technique(
   'forgiving lines over a whole quilt',
   ['wave quilting', 'serpentine'],
   [
-    method('even-feed', 'A lengthened wave, fed evenly', 'rows by the foot’s edge, no marking', [
+    method(
+      'even-feed',
+      'A lengthened wave, fed evenly',
+      'rows by the foot’s edge, no marking',
+      [
+        stage(
+          'quilt',
+          'Quilt row by row',
+          ZIGZAG_MACHINES,
+          ['serpentine'],
+          ['walking', ['standard', 'the top layer creeps: baste closely']],
+          [
+            start('Raise the foot as high as it goes and slip the layers in. First row down the middle.'),
+            HOLD_TAILS,
+            step('Sew slowly to medium, all rows in one direction.'),
+            next('Lay the edge of {foot.code} along the tips of the last wave.'),
+          ],
+          {
+            targets: [
+              set('width', between(4.5, 7, 6), 'a wide wave forgives'),
+              set('length', between(2.5, 3.5, 3), 'well past its own length: an easy curve'),
+            ],
+            threads: [thread('needle', 'cotton-50')],
+            maxSpeed: 600,
+            minutes: 20,
+            inspect: [see('right', 'waves nest, rows even')],
+            faults: [
+              fault('cramped', 'Wave cramped', ['length', 'low']),
+              fault('tucks', 'Tucks', 'baste closer', 'sew all rows in one direction'),
+            ],
+          },
+        ),
+      ],
+      { prepare: [prepare('Baste the layers, the backing taut.')] },
+    ),
+  ],
+)
+
+// ── binding ───────────────────────────────────────────────────────────────────────────────────────────────────
+const strips: Step[] = [
+  prepare('Cut strips of 50 mm. Join them on the diagonal, press the joins open.'),
+  prepare('Press the strip in half along its length, right side out.'),
+]
+const attach = (side: 'front' | 'back'): Stage =>
+  stage(
+    'attach',
+    `Sew to the ${side}`,
+    SEWING_MACHINES,
+    ['straight'],
+    ['walking', 'quarterInch', side === 'front' ? ['standard', 'layers creep: pin closely'] : 'standard'],
+    [
+      start(`Lay the strip on the ${side}, raw edges level with the quilt’s. Start 20 cm from a corner, leave a tail.`),
+      start('The seam lies 6.35 mm from the edge: along the quarter-inch mark or edge of {foot.code}, or along tape.'),
+      step('Stop 6 mm before the corner and lock. Take the work out.'),
+      step('Fold the strip up, then down along the next edge. Start at that edge.'),
+      step('Stop 20 cm before the start. Join both tails on the diagonal, trim, and sew the rest.'),
+      finish('Press the strip outward, over the edge.'),
+    ],
+    {
+      targets: [set('length', between(2.5, 3, 2.8), 'through all layers')],
+      minutes: 20,
+      inspect: [see('corner', 'a mitre forms by itself')],
+      faults: [fault('creeps', 'Edge creeps', ['pressure', 'high'], 'pin closer, or take a walking foot')],
+    },
+  )
+
+const margin: Step[] = [
+  prepare('Fold the strip over the edge. Pin it from the front, through the wider back.', {
+    check: 'its fold lies 2 to 4 mm beyond the seam: less is missed, over 6 mm is a loose flap',
+  }),
+  prepare('Fold the corners the other way round than on the front.'),
+]
+const corner = step('At a corner turn the handwheel by hand until the needle is in the fold: the guide is lost there.')
+const caught = see('wrong', 'the fold is caught by 2 mm and more, all around')
+const missed = fault('missed', 'Back missed', 'pin closer', 'a wider strip: the workbench works its margin out')
+
+const ditch = (id: string, name: string, because: string, narrow: boolean): Method =>
+  method(
+    id,
+    name,
+    because,
+    [
+      attach('front'),
       stage(
-        'quilt',
-        'Quilt row by row',
-        ZIGZAG_MACHINES,
-        ['serpentine'],
-        ['walking', ['standard', 'the top layer creeps: baste closely']],
+        'ditch',
+        narrow ? 'Stitch beside the binding' : 'Stitch in the ditch',
+        SEWING_MACHINES,
+        ['straight'],
+        narrow
+          ? ['narrow']
+          : ['guide.centre', ['openToe', 'watch the ditch yourself'], ['standard', 'watch the ditch yourself']],
         [
-          step('First row down the middle; the tips of the last wave along the edge of {foot.code}.', {
-            phase: 'start',
+          ...margin,
+          start(
+            narrow
+              ? 'Lay the toe of {foot.code} along the edge of the binding: the needle falls into the ditch.'
+              : 'Lay the ditch under the needle, along the blade of {foot.code} where it has one.',
+          ),
+          HOLD_TAILS,
+          step('Sew slowly. Open the ditch a little with your fingers.', {
+            ifWrong: narrow ? 'It rides on the binding: hold the toe closer.' : 'It rides on the binding: a step away.',
           }),
+          corner,
         ],
         {
           targets: [
-            set('width', between(4.5, 7, 6), 'a wide wave forgives'),
-            set('length', between(2.5, 3.5, 3), 'well past its own length: an easy curve'),
+            set('needlePosition', { abs: 0 }, narrow ? 'the narrow foot leaves no room' : 'the needle in the ditch'),
+            set('length', between(2.5, 3, 2.8), 'sinks into the ditch'),
           ],
-          maxSpeed: 600,
+          threads: [thread('needle', 'clear-nylon')],
           minutes: 20,
-          inspect: [see('right', 'waves nest, rows even')],
-          faults: [
-            fault('cramped', 'Wave cramped', ['length', 'low']),
-            fault('tucks', 'Tucks', 'baste closer, all rows one way'),
-          ],
+          inspect: [caught],
+          faults: [missed],
         },
       ),
-    ]),
-  ],
-)
+    ],
+    { when: { behaviour: ['lofty'] }, prepare: strips },
+  )
 
 export const binding = technique(
   'machine-binding',
@@ -167,96 +326,41 @@ export const binding = technique(
   'quilts, banners and edges in double-fold binding',
   ['quilt binding', 'bind'],
   [
+    ditch('front-first', 'Front first, caught in the ditch', 'nothing shows on the front', false),
+    ditch(
+      'front-narrow',
+      'Front first, a narrow foot along the binding',
+      'the toe is the guide; no needle nudged',
+      true,
+    ),
     method(
-      'front-first',
-      'Front first, caught in the ditch',
-      'nothing shows on the front',
+      'back-first',
+      'Back first, topstitched on the front',
+      'you see what you sew; a row shows',
       [
+        attach('back'),
         stage(
-          'attach',
-          'Sew to the front',
+          'topstitch',
+          'Topstitch the front',
           SEWING_MACHINES,
           ['straight'],
-          ['walking', 'quarterInch', ['standard', 'layers creep: pin closely']],
+          ['edgeGuide', 'guide.centre', 'openToe', 'standard'],
           [
-            step('Strip folded lengthwise, raw edges even with the quilt’s; start 20 cm from a corner, leave a tail.', {
-              phase: 'start',
-            }),
-            step('Stop 6 mm before each corner, lock, fold up, fold down, on.'),
+            prepare('Fold the strip over to the front, just past the first seam. Pin it.'),
+            start('Lay the fold along the guide or the toe of {foot.code}, the needle 1.5 mm inside it.'),
+            HOLD_TAILS,
+            step('Sew along the fold. Stop with the needle down to turn.'),
+            corner,
           ],
           {
-            targets: [set('length', between(2.5, 3, 2.8), 'through all layers')],
+            targets: [set('length', between(2.8, 3.2, 3), 'a row that is meant to be seen')],
             minutes: 20,
-            inspect: [see('corner', 'a mitre forms by itself')],
-            faults: [fault('creeps', 'Edge creeps', ['pressure', 'high'])],
-          },
-        ),
-        stage(
-          'ditch',
-          'Stitch in the ditch',
-          SEWING_MACHINES,
-          ['straight'],
-          ['guide.centre', ['openToe', 'watch the ditch yourself'], ['standard', 'watch the ditch yourself']],
-          [
-            step('Fold over the edge, pin from the front through the wider back; blade of {foot.code} in the ditch.', {
-              phase: 'start',
-            }),
-            step('Corners folded the other way round on the back.'),
-          ],
-          {
-            targets: [
-              set('needlePosition', { abs: 0 }, 'in the ditch; a step away where it rides on the binding'),
-              set('length', between(2.5, 3, 2.8), 'sinks into the ditch'),
-            ],
-            threads: [{ place: 'needle', thread: 'clear-nylon' }],
-            minutes: 20,
-            inspect: [see('wrong', 'fold caught by 2 mm and more, all around')],
-            faults: [fault('missed', 'Back missed', 'strip wider, or pin closer; see the margin in the workbench')],
+            inspect: [see('right', 'the row is even, 1.5 mm from the fold')],
+            faults: [fault('wobbles', 'Row wobbles', 'needle down at every stop; watch the fold, not the needle')],
           },
         ),
       ],
-      { when: { behaviour: ['lofty'] } },
+      { prepare: strips },
     ),
-    method('back-first', 'Back first, topstitched on the front', 'you see what you sew; a row shows', [
-      stage(
-        'attach',
-        'Sew to the back',
-        SEWING_MACHINES,
-        ['straight'],
-        ['walking', 'quarterInch', 'standard'],
-        [
-          step(
-            'Strip folded lengthwise, raw edges even with the quilt’s, on the back; start 20 cm from a corner, ' +
-              'leave a tail.',
-            { phase: 'start' },
-          ),
-          step('Stop 6 mm before each corner, lock, fold up, fold down, on.'),
-        ],
-        {
-          targets: [set('length', between(2.5, 3, 2.8), 'through all layers')],
-          minutes: 20,
-          inspect: [see('corner', 'a mitre forms by itself')],
-          faults: [],
-        },
-      ),
-      stage(
-        'topstitch',
-        'Topstitch the front',
-        SEWING_MACHINES,
-        ['straight'],
-        ['edgeGuide', 'guide.centre', 'openToe', 'standard'],
-        [
-          step('Fold over to the front, just past the first seam; the toe of {foot.code} along the binding.', {
-            phase: 'start',
-          }),
-        ],
-        {
-          targets: [set('length', between(2.8, 3.2, 3), 'a row that is meant to be seen')],
-          minutes: 20,
-          inspect: [see('right', 'row even, 1.5 mm from the fold')],
-          faults: [fault('wobbles', 'Row wobbles', 'needle down at every stop; guide by the toe')],
-        },
-      ),
-    ]),
   ],
 )

@@ -1,10 +1,27 @@
 /** Short ways to write a technique down; what they make is plain catalogue data. */
-import type { Accepted, Method, Parameter, Stage, StageTarget, Step, Technique, When } from '#core/catalogue/types'
+import type {
+  Accepted,
+  Calculation,
+  Method,
+  Parameter,
+  PlainTarget,
+  Stage,
+  StageTarget,
+  Step,
+  Technique,
+  ThreadPlace,
+  When,
+} from '#core/catalogue/types'
 
-type Choice = string | [name: string, tradeOff: string]
-const accepted = (choices: Choice[]): Accepted[] =>
+/** A function; with what is lost by it, or with when it is taken. */
+type Choice = string | [name: string, tradeOff: string] | Accepted
+const accepted = (choices: readonly Choice[]): Accepted[] =>
   choices.map((choice) =>
-    typeof choice === 'string' ? { function: choice } : { function: choice[0], tradeOff: choice[1] },
+    typeof choice === 'string'
+      ? { function: choice }
+      : Array.isArray(choice)
+        ? { function: choice[0], tradeOff: choice[1] }
+        : choice,
   )
 
 export const technique = (
@@ -29,15 +46,15 @@ type Rest = Partial<Omit<Stage, 'id' | 'name' | 'kinds' | 'stitches' | 'feet' | 
 export const stage = (
   id: string,
   name: string,
-  kinds: Stage['kinds'],
-  stitches: Choice[],
-  feet: 'any' | 'none' | Choice[],
+  kinds: readonly Stage['kinds'][number][],
+  stitches: readonly Choice[],
+  feet: 'any' | 'none' | readonly Choice[],
   steps: Step[],
   rest: Rest = {},
 ): Stage => ({
   id,
   name,
-  kinds,
+  kinds: [...kinds],
   stitches: accepted(stitches),
   feet: typeof feet === 'string' ? feet : accepted(feet),
   targets: [],
@@ -54,15 +71,41 @@ export const set = (parameter: Parameter, to: StageTarget['to'], because: string
   because,
 })
 export const between = (from: number, to: number, prefer: number) => ({ from, to, prefer })
+/** Worked out as on the workbench. */
+export const worked = (calc: Calculation, otherwise?: PlainTarget): StageTarget['to'] =>
+  otherwise === undefined ? { calc } : { calc, else: otherwise }
 
-export const step = (text: string, more: Omit<Step, 'text'> = {}): Step => ({ text, ...more })
+type Place = Omit<Step, 'text'>
+export const step = (text: string, more: Place = {}): Step => ({ text, ...more })
+/** At the table or the bobbin winder, before anything is fitted. */
+export const prepare = (text: string, more: Place = {}): Step => step(text, { phase: 'prepare', ...more })
+/** At the machine, ready to sew, before anybody touches the pedal. */
+export const ready = (text: string, more: Place = {}): Step => step(text, { phase: 'ready', ...more })
+export const start = (text: string, more: Place = {}): Step => step(text, { phase: 'start', ...more })
+export const next = (text: string, more: Place = {}): Step => step(text, { phase: 'next', ...more })
+export const finish = (text: string, more: Place = {}): Step => step(text, { phase: 'finish', ...more })
+
 export const see = (side: Stage['inspect'][number]['side'], good: string) => ({ side, good })
+export const thread = (place: ThreadPlace, id: string, when?: When): NonNullable<Stage['threads']>[number] => ({
+  place,
+  thread: id,
+  ...(when ? { when } : {}),
+})
+export const needle = (point: string, size: number, when?: When): NonNullable<Stage['needle']>[number] => ({
+  point,
+  size,
+  ...(when ? { when } : {}),
+})
 
-type Told = string | [parameter: Parameter, toward: 'high' | 'low']
+type Told = string | [parameter: Parameter, toward: 'high' | 'low'] | Stage['faults'][number]['causes'][number]
 export const fault = (id: string, name: string, ...causes: Told[]): Stage['faults'][number] => ({
   id,
   name,
   causes: causes.map((cause) =>
-    typeof cause === 'string' ? { text: cause } : { parameter: cause[0], toward: cause[1] },
+    typeof cause === 'string'
+      ? { text: cause }
+      : Array.isArray(cause)
+        ? { parameter: cause[0], toward: cause[1] }
+        : cause,
   ),
 })

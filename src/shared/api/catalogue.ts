@@ -203,8 +203,14 @@ export const Item = z.strictObject({
   denies: words.optional(),
   maxSpeed: positive.optional(),
   guide: z
-    .strictObject({ kind: z.enum(['none', 'centre', 'right', 'left', 'adjustable']), offset: finite.optional() })
+    .strictObject({
+      kind: z.enum(['none', 'centre', 'right', 'left', 'adjustable']),
+      offset: finite.optional(),
+      range: Range.optional(),
+      turn: positive.optional(),
+    })
     .optional(),
+  edge: z.strictObject({ left: notNegative.optional(), right: notNegative.optional() }).optional(),
   dualFeedCutOut: z.boolean().optional(),
   sole: text.optional(),
   maxButton: positive.optional(),

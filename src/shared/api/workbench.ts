@@ -3,7 +3,7 @@ import { z } from 'zod'
 import type * as core from '#core/card/workbenchInput'
 import type * as sheet from '#core/workbench/sheet'
 import { CardSketch, FootShape, idList } from './card'
-import { Id, Kind, Range, Scale, Slot, Stitch, StitchFunction, Thread, byParameter } from './catalogue'
+import { Id, Item, Kind, Range, Scale, Slot, Stitch, StitchFunction, Thread, byParameter } from './catalogue'
 
 /** As a card is asked for, but that anything may still be open. */
 export const WorkbenchQuery = z.strictObject({
@@ -20,7 +20,13 @@ const MOST_MM = 10_000
 const mm = z.number().min(-MOST_MM).max(MOST_MM)
 const At = z.tuple([mm, mm])
 
-const WorkbenchFoot = FootShape.extend({ id: Id, code: z.string(), name: z.string(), overrun: z.number().optional() })
+const WorkbenchFoot = FootShape.extend({
+  id: Id,
+  code: z.string(),
+  name: z.string(),
+  overrun: z.number().optional(),
+  edge: Item.shape.edge,
+})
 
 export const WorkbenchInputView = z.object({
   model: z
@@ -54,6 +60,7 @@ export const WorkbenchInputView = z.object({
       name: z.string(),
       select: z.string(),
       function: StitchFunction,
+      works: z.array(z.string()),
       sketch: CardSketch.optional(),
       foot: WorkbenchFoot.optional(),
       plateSlot: Slot.optional(),

@@ -1,5 +1,5 @@
 /** The sentences: one for every code the core gives. */
-import type { CalculationFact, MissingFact, Reason, ReasonCode, ReasonOf } from '#core/answer/reasons'
+import type { CalculationFact, Instead, MissingFact, Reason, ReasonCode, ReasonOf } from '#core/answer/reasons'
 import { within, type Names } from '#core/names/names'
 import { formatNumber } from '#core/units/format'
 import {
@@ -90,11 +90,19 @@ export const FOOT_FUNCTIONS: Record<string, string> = {
   'cover.transparent': 'transparent cover foot',
 }
 
+const INSTEAD: Record<Instead, string> = {
+  byHand: 'Sew it by hand.',
+  moveGuide: 'Move the guide.',
+  withoutGuide: 'Watch the fold, without this guide.',
+  tape: 'Take a strip of tape on the bed for a guide.',
+}
+
 const FACT_WORDS: Record<CalculationFact, string> = {
   guide: 'Where the foot’s guide stands',
   thread: 'The thread',
   holeSpacing: 'How far apart the holes are',
   ringWire: 'How thick the ring’s wire is',
+  edge: 'Where the foot’s guide or edge lies',
 }
 
 const sentences: Sentences = {
@@ -161,7 +169,7 @@ const sentences: Sentences = {
   meaningLost: ({ parameter, wanted, nearest, instead, by: hit }, say) =>
     `${parameterWord(parameter)} must be ${mm(wanted)}` +
     `${hit || nearest === undefined ? '' : `, and the nearest here is ${mm(nearest)}`}` +
-    `${hit ? `. ${say.reason(hit)}` : '.'} ${instead === 'byHand' ? 'Sew it by hand.' : 'Move the guide.'}`,
+    `${hit ? `. ${say.reason(hit)}` : '.'} ${INSTEAD[instead]}`,
   scaleUnknown: ({ parameter }) =>
     `Nobody has stated how ${parameterWord(parameter).toLowerCase()} is shown on this model: it is given in mm.`,
   platesContradicted: ({ plates }, say) =>

@@ -98,6 +98,7 @@ const WORDS: Record<UsualText, string | ((control: string) => string)> = {
   tightenClamp: 'Tighten the clamp screw, or it shakes loose',
   tightenAdapter: 'Tighten its screw with a driver, not by finger',
   tightenAnkle: 'Tighten its screw with a driver',
+  feedDogsRise: 'They rise at the next turn of the handwheel',
   leverAgain: 'After each buttonhole put the lever up, and down again for the next',
   tightenItsClamp: 'Tighten its clamp screw, or it shakes loose',
   tightenItsClampThreadLast: 'Tighten its clamp screw; thread it last',

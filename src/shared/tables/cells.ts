@@ -264,11 +264,21 @@ const readers: { [Is in CellKind['is']]: (kind: Of<Is>, text: string, names: Row
     return sides ? value({ left: sides.from, right: sides.to } satisfies Slot) : number(text, 0, false)
   },
   guide: (_, text) => {
-    const [kind = '', ...rest] = text.split(/\s+/)
+    const [head = '', ...parts] = text.split(';').map((part) => part.trim())
+    const [kind = '', ...rest] = head.split(/\s+/)
     const offset = rest.length === 0 ? undefined : parseNumber(rest.join(''))
-    if (!GUIDES.includes(kind) || (rest.length > 0 && offset === undefined))
-      return fault(`“${text}” is not as “right 3”`)
-    return value({ kind, ...(offset === undefined ? {} : { offset }) })
+    const range = parts.map(ends).find(Boolean)
+    const turns = parts.flatMap((part) => /^(\S+) a turn$/.exec(part)?.[1] ?? [])
+    const turn = turns[0] === undefined ? undefined : parseNumber(turns[0])
+    const read = [range, turn].filter((one) => one !== undefined).length
+    if (!GUIDES.includes(kind) || (rest.length > 0 && offset === undefined) || read !== parts.length)
+      return fault(`“${text}” is not as “right 3” or “adjustable -2; -4 to -1; 0.5 a turn”`)
+    return value({
+      kind,
+      ...(offset === undefined ? {} : { offset }),
+      ...(range === undefined ? {} : { range }),
+      ...(turn === undefined ? {} : { turn }),
+    })
   },
   turns: (_, text) => or(readTurns(text), `“${text}” is not as “shank=high → shank=low, attachment=screwOn”`),
   circular: (_, text) => or(readCircular(text), `“${text}” is not as “20 to 150, mount post, pivot left”`),
@@ -299,8 +309,12 @@ const writers: { [Is in CellKind['is']]: (kind: Of<Is>, shown: never, names: Row
     typeof shown === 'object' ? `${shown.from}–${shown.to}` : String(shown),
   positions: (_, shown: object) => showPairs(shown),
   opening: (_, shown: Slot) => (typeof shown === 'object' ? `${shown.left} to ${shown.right}` : String(shown)),
-  guide: (_, shown: { kind: string; offset?: number }) =>
-    shown.offset === undefined ? shown.kind : `${shown.kind} ${shown.offset}`,
+  guide: (_, { kind, offset, range, turn }: NonNullable<Item['guide']>) =>
+    [
+      offset === undefined ? kind : `${kind} ${offset}`,
+      ...(range === undefined ? [] : [`${range.from} to ${range.to}`]),
+      ...(turn === undefined ? [] : [`${turn} a turn`]),
+    ].join('; '),
   turns: (_, shown: Turns) => `${showPairs(shown.from)} → ${showPairs(shown.to)}`.trim(),
   circular: (_, shown: CircularMount) =>
     `${shown.minRadius} to ${shown.maxRadius}, mount ${shown.mountGroup}, pivot ${shown.pivotSide}`,

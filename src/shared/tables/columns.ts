@@ -201,7 +201,17 @@ const items: Column[] = [
   column('slot', 'Opening mm', { is: 'opening' }, { hint: '9, or −2 to 3.5 where it lies to one side', width: 12 }),
   column('minWidth', 'Least width mm', mm, { hint: 'a pin stands under narrower stitches', width: 14 }),
   column('maxWidth', 'Most width mm', mm, { width: 14 }),
-  column('guide', 'Guide', { is: 'guide' }, { hint: 'none, centre, right 3, adjustable', width: 12 }),
+  column(
+    'guide',
+    'Guide',
+    { is: 'guide' },
+    {
+      hint: 'none, centre, right 3, adjustable -2; -4 to -1; 0.5 a turn',
+      width: 12,
+    },
+  ),
+  column('edge.left', 'Left edge mm', mm, { hint: 'from the needle at centre', width: 12 }),
+  column('edge.right', 'Right edge mm', mm, { hint: 'from the needle at centre', width: 12 }),
   column('motions', 'Feeds it takes', motions, { hint: 'left out: no restriction stated' }),
   column('denies', 'Not for', words, { hint: 'functions it must not be used with' }),
   column('maxSpeed', 'Fastest', positive),

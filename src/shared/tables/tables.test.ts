@@ -181,6 +181,11 @@ describe('a cell', () => {
     ],
     [{ is: 'when' }, 'fabric: Denim; make: larkfen', { fabric: ['denim'], make: ['larkfen'] }],
     [{ is: 'guide' }, 'right 3', { kind: 'right', offset: 3 }],
+    [
+      { is: 'guide' },
+      'adjustable -2; -4 to -1; 0.5 a turn',
+      { kind: 'adjustable', offset: -2, range: { from: -4, to: -1 }, turn: 0.5 },
+    ],
     [{ is: 'scale' }, 'absent', 'absent'],
     [
       { is: 'scale' },

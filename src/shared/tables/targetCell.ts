@@ -17,6 +17,7 @@ const CALCULATION_WORDS: Record<Calculation, string> = {
   cover: 'cover of the thread',
   holeSpacing: 'hole spacing',
   ring: 'ring',
+  quarterInch: 'quarter inch',
 }
 const calculations = Object.entries(CALCULATION_WORDS) as [Calculation, string][]
 

@@ -4,7 +4,7 @@
  */
 import type { WorkbenchInput, WorkbenchStage } from '#core/card/workbenchInput'
 import type { CardSketch } from '#core/card/sketch'
-import type { Parameter } from '#core/catalogue/types'
+import type { Calculation, Parameter } from '#core/catalogue/types'
 import type { Point, StitchSpec } from '#core/stitch/types'
 import type { Figure } from '#core/workbench/figure'
 import type { Sheet } from '#core/workbench/sheet'
@@ -47,6 +47,8 @@ export interface WorkbenchContext {
   hand: WorkbenchInput
   /** The card's stage that is sewn by one of these families; the first where none is named. */
   stage: (...families: string[]) => WorkbenchStage | undefined
+  /** The card's stage for which one of these is worked out, whatever it is sewn with. */
+  working: (...calculations: Calculation[]) => WorkbenchStage | undefined
 }
 
 export interface Calculator {
@@ -106,4 +108,5 @@ export const workbenchContextOf = (hand: WorkbenchInput): WorkbenchContext => ({
     families.length === 0
       ? hand.stages[0]
       : hand.stages.find(({ function: told }) => families.includes(told.family) || families.includes(told.id)),
+  working: (...calculations) => hand.stages.find(({ works }) => works.some((one) => calculations.includes(one))),
 })

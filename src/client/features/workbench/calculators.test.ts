@@ -1,48 +1,18 @@
 import { beforeAll, describe, expect, it } from 'vitest'
-import { explain } from '#core/answer/explain'
-import { fitLookup } from '#core/answer/fit'
-import { workbenchInputOf } from '#core/card/workbenchInput'
 import { indexCatalogue } from '#core/catalogue/index'
 import { sew } from '#core/stitch/sew'
 import { OutOfReach } from '#core/workbench/figure'
 import { demoBundle } from '#demo/bundle'
-import { workbenchContextOf, type WorkbenchContext, type Calculator, type FieldValues } from './calculator'
+import { workbenchContextOf, type WorkbenchContext, type Calculator } from './calculator'
 import { calculators } from './calculators'
-import { readField } from './readField'
+import { benchesOf, valuesOf } from './valuesOf.testkit'
 
 const shop = demoBundle()
 const index = indexCatalogue(shop)
-const snapshot = { index, fitOf: fitLookup(index), bundle: shop }
-const benchFor = (model: string, technique: string, fabric: string): WorkbenchContext => {
-  const answer = explain(snapshot, { model, technique, fabric })
-  const found = <T>(map: ReadonlyMap<string, T>, id: string): T => map.get(id) as T
-  return workbenchContextOf(
-    workbenchInputOf(snapshot, { model: found(index.models, model), fabric: found(index.fabrics, fabric), answer }),
-  )
-}
+const benchOf = benchesOf(shop)
+const benchFor = (model: string, technique: string, fabric: string): WorkbenchContext =>
+  benchOf({ model, technique, fabric }).bench
 const EMPTY = workbenchContextOf({ stages: [], guides: [] })
-
-/** As the page reads a calculator: what was typed, else what lies in hand, else the example. */
-const valuesOf = (calculator: Calculator, bench: WorkbenchContext, typed: Record<string, string>): FieldValues => {
-  const starts = calculator.start?.(bench, (id) => typed[id]) ?? {}
-  const text = (id: string, start: string) => typed[id] ?? starts[id]?.text ?? start
-  const choice = (id: string) => text(id, calculator.fields(() => '', bench).find((one) => one.id === id)?.start ?? '')
-  const read = (id: string) => {
-    const field = calculator.fields(choice, bench).find((one) => one.id === id)
-    if (!field) throw new Error(`${calculator.id} asks for ${id}, which has no field`)
-    return readField(field, text(id, field.start))
-  }
-  return {
-    choice,
-    number: (id) => {
-      const got = read(id)
-      if (!('value' in got)) throw new Error(`${calculator.id} ${id}: ${JSON.stringify(got)}`)
-      return got.value
-    },
-    text: (id) => text(id, calculator.fields(choice, bench).find((one) => one.id === id)?.start ?? ''),
-    numbers: (id) => (read(id) as { values: number[] }).values,
-  }
-}
 
 describe.each(calculators.map((calculator) => [calculator.id, calculator] as const))('%s', (_, calculator) => {
   const choices = calculator.fields(() => '', EMPTY).filter((field) => field.is === 'choice')

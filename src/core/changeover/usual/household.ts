@@ -73,7 +73,7 @@ const normal = {
 const only = {
   feedDogs: ['feedDogsDown'],
   dualFeed: ['dualFeed'],
-  buttonholeLever: ['buttonSensor'],
+  buttonholeLever: ['buttonSensor', 'buttonholeLever'],
   buttonholeStep: ['buttonholeDial'],
 }
 
@@ -91,6 +91,7 @@ const fitting = [
   duty({ control: 'adapter' }, usual('tightenAdapter')),
   duty({ control: 'ankle', to: 'own' }, usual('tightenAnkle')),
   duty({ control: 'buttonholeLever', to: 'downAndBack' }, usual('leverAgain')),
+  duty({ control: 'feedDogs', to: 'up' }, usual('feedDogsRise')),
   hazard({ control: 'power', to: 'off' }, usual('offForFootNeedlePlate')),
   hazard({ control: 'needle' }, usual('holdNeedleByShank')),
   hazard({ control: 'plate' }, usual('keepOutOfOpening')),

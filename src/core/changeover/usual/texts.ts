@@ -74,6 +74,7 @@ export const USUAL_TEXTS = [
   'tightenAdapter',
   'tightenAnkle',
   'leverAgain',
+  'feedDogsRise',
   'tightenItsClamp',
   'tightenItsClampThreadLast',
   'listenForClick',

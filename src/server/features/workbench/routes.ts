@@ -28,13 +28,18 @@ export const workbenchRoutes = [
         if (!found) throw unknown(what, id)
         return found
       }
-      const named = { model: find(index.models, model, 'model'), fabric: find(index.fabrics, fabric, 'fabric') }
+      const named = {
+        model: find(index.models, model, 'model'),
+        fabric: find(index.fabrics, fabric, 'fabric'),
+        technique: find(index.techniques, technique, 'technique'),
+      }
       const whole = technique && model && fabric
       const question = { technique, model, fabric, ...(layers ? { layers } : {}), ...asked }
       const answer = whole ? answered(snapshot, question as never) : undefined
       return workbenchInputOf(snapshot, {
         ...(named.model ? { model: named.model } : {}),
         ...(named.fabric ? { fabric: named.fabric } : {}),
+        ...(named.technique ? { technique: named.technique } : {}),
         ...(layers ? { layers } : {}),
         ...(answer ? { answer } : {}),
       }) as never

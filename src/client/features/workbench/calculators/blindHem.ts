@@ -1,5 +1,6 @@
 import { fabricUnder } from '#core/card/fabricParts'
-import { BITE, biteFor, biteOf, pickEvery, widthForBite } from '#core/workbench/blindHemBite'
+import { reachOfGuide } from '#core/answer/calculations'
+import { BITE, biteFor, biteOf, guideForBite, pickEvery, widthForBite } from '#core/workbench/blindHemBite'
 import { formatNumber } from '#core/units/format'
 import {
   choice,
@@ -13,6 +14,16 @@ import {
 
 const stageOf = (bench: WorkbenchContext) => bench.stage('blindHem')
 const biteAsked = ({ choice: c }: FieldValues) => BITE[c('weight') as keyof typeof BITE]
+
+/** From the straight stitches; one that can be moved stands where it makes the bite with the width that is set. */
+const guideOf = (bench: WorkbenchContext): number | undefined => {
+  const stage = stageOf(bench)
+  const { fabric } = bench.hand
+  const guide = stage?.foot?.guide
+  const width = stage?.settings.width
+  if (fabric && width !== undefined && reachOfGuide(guide)) return guideForBite(width, biteFor(fabric)).value
+  return guide?.offset === undefined ? undefined : Math.abs(guide.offset)
+}
 
 export const blindHem: Calculator = {
   id: 'blind-hem',
@@ -36,11 +47,11 @@ export const blindHem: Calculator = {
     const { fabric } = bench.hand
     const stage = stageOf(bench)
     const from = stage && `${stage.select}`
-    const offset = stage?.foot?.guide?.offset
+    const offset = guideOf(bench)
     const bite = fabric && Object.entries(BITE).find(([, mm]) => mm === biteFor(fabric))?.[0]
     return {
       weight: startsAt(bite, fabric?.name),
-      guide: startsAt(offset === undefined ? undefined : Math.abs(offset), stage?.foot?.code),
+      guide: startsAt(offset, stage?.foot?.code),
       width: startsAt(stage?.settings.width, from),
       length: startsAt(stage?.settings.length, from),
       repeat: startsAt(stage?.function.repeat, from),
@@ -55,9 +66,12 @@ export const blindHem: Calculator = {
       {
         label: 'Width to set',
         figure: widthForBite(n('guide'), asked),
-        note:
-          `For a bite of ${formatNumber(asked)} mm. Or move the guide: away from the straight stitches for a ` +
-          'smaller bite.',
+        note: `For a bite of ${formatNumber(asked)} mm.`,
+      },
+      {
+        label: 'Or set the guide',
+        figure: guideForBite(n('width'), asked),
+        note: 'From the straight stitches, for the width set now: a foot whose guide has a screw.',
       },
       {
         label: 'Bite of the width set now',

@@ -10,7 +10,7 @@ import {
   type FieldValues,
 } from '../calculator'
 
-const stageOf = (bench: WorkbenchContext) => bench.stage('buttonSew')
+const stageOf = (bench: WorkbenchContext) => bench.working('holeSpacing', 'ring') ?? bench.stage('buttonSew')
 
 const SAYS: Record<SewOnWidth['verdict'], (machine: string, shown: string) => string> = {
   good: (_, shown) =>
@@ -20,8 +20,9 @@ const SAYS: Record<SewOnWidth['verdict'], (machine: string, shown: string) => st
   between: (machine) => `No place on ${machine}’s scale meets both holes: sew it on by hand.`,
 }
 
-const widthOf = ({ number: n, choice: c }: FieldValues, { hand, stage }: WorkbenchContext): SewOnWidth => {
-  const here = stage('buttonSew')
+const widthOf = ({ number: n, choice: c }: FieldValues, bench: WorkbenchContext): SewOnWidth => {
+  const { hand } = bench
+  const here = stageOf(bench)
   const machine = {
     maxWidth: hand.model?.maxWidth,
     scale: hand.model?.scales.width,

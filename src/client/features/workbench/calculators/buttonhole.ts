@@ -44,6 +44,7 @@ const BALANCE = {
   rightIsDenser:
     'The right bead is denser: turn the balance so that the left one is fed closer, one mark, and sew again.',
 }
+const OPEN_FOR_KNIT = 'On a knit the beads stay open, so that they give.'
 const LIES = {
   horizontal: 'Horizontal ones hold where it pulls: collar stand, waistband, one large button.',
   vertical: 'Vertical ones lie on the centre line: plain fronts.',
@@ -157,7 +158,7 @@ export const buttonhole: Calculator = {
       {
         label: 'Stitches of a bead',
         figure: beadStitches(sewn.value, n('tack'), n('feed')),
-        note: covers(n('feed'), thread),
+        note: stageOf(bench)?.function.id === 'buttonhole.knit' ? OPEN_FOR_KNIT : covers(n('feed'), thread),
       },
       {
         label: 'Spacing',

@@ -21,7 +21,11 @@ const HOLES = {
     'Over 0.36: coated and non-woven fabric is weakened along the row. Lengthen the stitch or take a finer needle.',
   tears: 'The holes meet: it tears like a stamp.',
 }
-const needleThread = (bench: WorkbenchContext) => bench.stage()?.threads.find(({ place }) => place === 'needle')
+const stageOf = (bench: WorkbenchContext) => bench.working('beadLength', 'cover') ?? bench.stage()
+const beadThread = (bench: WorkbenchContext) => {
+  const threads = stageOf(bench)?.threads ?? []
+  return threads.find(({ place }) => place === 'upperLooper') ?? threads.find(({ place }) => place === 'needle')
+}
 
 export const density: Calculator = {
   id: 'density',
@@ -37,8 +41,8 @@ export const density: Calculator = {
     choice('fibre', 'Fibre', 'rayon', FIBRES),
   ],
   start: (bench) => {
-    const stage = bench.stage()
-    const used = needleThread(bench)
+    const stage = stageOf(bench)
+    const used = beadThread(bench)
     return {
       feed: startsAt(stage?.settings.length, stage && `${stage.select}`),
       speed: startsAt(
@@ -79,7 +83,7 @@ export const density: Calculator = {
       needlePosition: 0,
       repeats: Math.min(2000, Math.ceil(12 / n('feed'))),
     }
-    return { name: 'Cover at this stitch length', sketch: plainly(satin, bench.stage()) }
+    return { name: 'Cover at this stitch length', sketch: plainly(satin, stageOf(bench)) }
   },
 }
 

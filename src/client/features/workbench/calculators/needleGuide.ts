@@ -1,4 +1,5 @@
-import { rowAt, twinRows, type NeedleReach, type RowSide } from '#core/workbench/needleGuide'
+import type { WorkbenchFoot } from '#core/card/workbenchInput'
+import { guidedRight, QUARTER_INCH, rowAt, twinRows, type NeedleReach, type RowSide } from '#core/workbench/needleGuide'
 import { slotEdges } from '#core/answer/clearance'
 import { showValue } from '#core/answer/show'
 import { formatNumber } from '#core/units/format'
@@ -16,9 +17,15 @@ import {
 
 const USUAL_TRAVEL = { from: -3.5, to: 3.5 }
 
-const guidedFoot = (bench: WorkbenchContext) => {
+/** The card's foot where fabric is guided along it, else another that the machine takes; from centre. */
+const guidedAlong = (bench: WorkbenchContext): { foot: WorkbenchFoot; at: number } | undefined => {
+  const seam = bench.working('quarterInch')?.foot
+  const seamAt = seam && guidedRight(seam)
+  if (seam && seamAt !== undefined) return { foot: seam, at: seamAt }
   const fitted = bench.stage()?.foot
-  return fitted?.guide?.offset !== undefined && fitted.guide.kind !== 'none' ? fitted : bench.hand.guides[0]
+  const guides = [...(fitted?.guide && fitted.guide.kind !== 'none' ? [fitted] : []), ...bench.hand.guides]
+  const foot = guides.find(({ guide }) => guide?.offset !== undefined)
+  return foot?.guide?.offset === undefined ? undefined : { foot, at: foot.guide.offset }
 }
 
 const machineOf = ({ hand }: WorkbenchContext, needleSize: number): NeedleReach => ({
@@ -51,10 +58,12 @@ export const needleGuide: Calculator = {
     ...(chosen('rows') === 'twin' ? [length('spacing', 'Spacing of the needles', '4')] : []),
   ],
   start: (bench) => {
-    const foot = guidedFoot(bench)
+    const along = guidedAlong(bench)
+    const foot = along?.foot
     const slot = foot?.slot === undefined ? undefined : slotEdges(foot.slot)
     return {
-      guide: startsAt(foot?.guide?.offset, foot?.code),
+      guide: startsAt(along?.at, foot?.code),
+      distance: bench.working('quarterInch') ? startsAt(QUARTER_INCH, 'a quarter inch') : undefined,
       left: startsAt(slot && -slot.left, foot?.code),
       right: startsAt(slot?.right, foot?.code),
       size: startsAt(needleOf(bench), bench.stage() ? 'the card' : bench.hand.fabric?.name),

@@ -1,0 +1,61 @@
+/** What cards say, read for its language; the whole of it is written to a file for people to read. */
+import { mkdirSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { describe, expect, it } from 'vitest'
+import { explain } from '#core/answer/explain'
+import { fitLookup } from '#core/answer/fit'
+import { cardOf, type Card } from '#core/card/card'
+import { indexCatalogue } from '#core/catalogue/index'
+import { MENDED } from '#shared/messages/mended.testkit'
+import { demoBundle } from './bundle'
+import { withOtherMachines } from './otherMachines.testkit'
+import { toldPage, toldTexts } from './told.testkit'
+
+const bundle = withOtherMachines(demoBundle())
+const index = indexCatalogue(bundle)
+const answering = { index, fitOf: fitLookup(index) }
+const cardFor = (question: Card['question']): Card => cardOf(index, question, explain(answering, question))
+
+/** One dial machine, one computerised, one overlocker, a cover machine and a combined one; the others by their kind. */
+const READ = ['sloop', 'plover-60', 'eddy-4', 'shoal-3', 'confluence-5']
+const FABRICS = ['cotton-shirting', 'stretch-jersey', 'denim']
+const OUT = join('test-results', 'told')
+
+const cards: Card[] = bundle.techniques.flatMap(({ id: technique, methods }) =>
+  bundle.models.flatMap(({ id: model }) =>
+    FABRICS.flatMap((fabric) =>
+      [undefined, ...methods.map(({ id }) => id)].map((method) =>
+        cardFor({ technique, model, fabric, ...(method ? { method } : {}) }),
+      ),
+    ),
+  ),
+)
+const told = new Map<string, string>()
+for (const card of cards)
+  for (const stage of card.stages)
+    for (const text of toldTexts(card, stage))
+      if (!told.has(text)) told.set(text, `${card.technique.name}, ${card.method?.name}, on ${card.model.name}`)
+
+describe('the shop’s English', () => {
+  it('is written down for people to read', () => {
+    const pages = cards.flatMap((card) =>
+      READ.includes(card.model.id) && card.question.method === undefined && card.stages.length > 0
+        ? [
+            `\n═══ ${card.technique.name} · ${card.method?.name} · ${card.model.name} · ${card.fabric.name} · ` +
+              `${card.verdict}\n${card.stages.map((stage) => toldPage(card, stage)).join('\n')}`,
+          ]
+        : [],
+    )
+    mkdirSync(OUT, { recursive: true })
+    writeFileSync(join(OUT, 'procedures.txt'), pages.join('\n'))
+    expect(pages.length).toBeGreaterThan(100)
+  })
+
+  it.each(MENDED.map(([phrase, better]) => [phrase.source, phrase, better] as const))(
+    'does not say “%s” again',
+    (_, phrase, better) => {
+      const again = [...told].filter(([text]) => phrase.test(text)).map(([text, of]) => `${text} (${of})`)
+      expect(again.slice(0, 5), better).toEqual([])
+    },
+  )
+})
