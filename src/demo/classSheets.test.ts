@@ -78,11 +78,14 @@ describe('the run sheet', () => {
   })
 
   it('names who sits without what is needed', async () => {
-    const sheet = runSheet(await planned('Stretch breeches'))
-    const stuck = named('Stretch breeches').seats.findIndex(({ name }) => name === 'Odd Brennvik')
-    expect(
-      sheet.stages.every(({ help }) => help.some(({ seat, why }) => seat === stuck && why.includes('notReady'))),
-    ).toBe(true)
+    const breeches = await planned('Stretch breeches')
+    const stuck = breeches.plan.seats.flatMap(({ ready }, seat) => (ready ? [] : [seat]))
+    expect(stuck.length).toBeGreaterThan(0)
+    const { stages } = runSheet(breeches)
+    for (const seat of stuck)
+      expect(stages.some(({ help }) => help.some((one) => one.seat === seat && one.why.includes('notReady')))).toBe(
+        true,
+      )
   })
 })
 

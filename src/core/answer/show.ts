@@ -23,13 +23,8 @@ export const showValue = (
     return `${showValue(value.from, parameter, scale, setup)}–${showValue(value.to, parameter, scale, setup)}`
   }
   if (scale === undefined || scale === 'absent') return plain(value, parameter)
-  const face = scale.faces?.find(
-    ({ when, marks }) => agrees(when, setup) && marks.some((mark) => near(mark.value, value)),
-  )
-  if (face) {
-    const mark = face.marks.find((candidate) => near(candidate.value, value)) as Mark
-    return `${positionsInWords(face.when)}, dial at ${mark.mark}`
-  }
+  const face = faceOf(value, scale, setup)
+  if (face) return `${positionsInWords(face.when)}, dial at ${face.mark}`
   if (scale.shows === 'spi') return value > 0 ? `${formatNumber(spiFromMm(value), 1)} spi` : '0'
   const exact = scale.marks?.find((mark) => near(mark.value, value))
   if (exact) return exact.mark
@@ -37,6 +32,20 @@ export const showValue = (
     return againstMarks(scale.marks, value)
   }
   return plain(value + (scale.shownOffset ?? 0), parameter)
+}
+
+/** The mark of a two-faced dial that holds for a value while the controls stand so, and how they stand. */
+export const faceOf = (
+  value: Value,
+  scale: Scale | 'absent' | undefined,
+  setup: Positions,
+): { mark: string; when: Positions } | undefined => {
+  if (typeof value !== 'number' || typeof scale !== 'object') return undefined
+  for (const { when, marks } of scale.faces ?? []) {
+    const mark = agrees(when, setup) ? marks.find((one) => near(one.value, value)) : undefined
+    if (mark) return { mark: mark.mark, when }
+  }
+  return undefined
 }
 
 /** "left needle out": a control's name and position as words. */

@@ -144,7 +144,7 @@ describe('a two-faced dial', () => {
     const question = { technique: 'technique', model: 'p', fabric: 'cotton' }
     const [told] = cardOf(index, question, explain({ index, fitOf: fitLookup(index) }, question)).stages
     const moves = (told?.procedure.steps ?? []).flatMap((step) => (step.tells === 'moves' ? step.moves : []))
-    expect(moves.find(({ control }) => control === 'width')?.shown).toBe('left needle out, dial at C')
+    expect(moves.find(({ control }) => control === 'width')).toMatchObject({ shown: 'C', holds: { leftNeedle: 'out' } })
     expect(told?.changes.map(({ setting }) => setting.shown)).toEqual(['left needle out, dial at C'])
   })
 })

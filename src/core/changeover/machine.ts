@@ -91,10 +91,16 @@ export const inFigures = (positions: Readonly<Positions>, { scales }: Pick<Model
     }),
   )
 
+/** A machine that sews one stitch, and wakes on no other, always stands at it. */
+const onlyStitch = ({ stitches, kind }: Model): Positions => {
+  const [first, ...more] = stitches
+  return first && more.length === 0 && kind === 'straightStitch' ? { stitch: first.id } : {}
+}
+
 /** Normal sewing: as its controls say, with the foot for it that came with the machine. */
 export const normalSewing = (model: Model, items: Items, { normal, controls }: Controls): Positions => {
   const foot = model.supplied.find((id) => items.get(id)?.functions?.includes('standard'))
-  const stands = inFigures(normal, model)
+  const stands = { ...onlyStitch(model), ...inFigures(normal, model) }
   return foot === undefined || !('foot' in controls) ? stands : { foot, ...stands }
 }
 

@@ -23,9 +23,9 @@ export interface Names {
 /** The key of what is unique only within another; no id holds a slash. */
 export const within = (parent: Id, id: Id): string => `${parent}/${id}`
 
-/** A stitch as a person finds it: "12 Blind hem". */
+/** A stitch as a person finds it: "12 (Blind hem)". */
 export const stitchName = ({ select, nativeName }: { select: string; nativeName?: string | undefined }): string =>
-  nativeName ? `${select} ${nativeName}` : select
+  nativeName && nativeName !== select ? `${select} (${nativeName})` : select
 
 export const noNames = (): Names => ({ items: {}, models: {}, functions: {}, threads: {}, methods: {}, stitches: {} })
 

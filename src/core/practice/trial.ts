@@ -62,6 +62,7 @@ export type TrialStitch = Pick<
   | 'points'
   | 'lengthMeaning'
   | 'brings'
+  | 'sequence'
 >
 export type TrialItem = Pick<
   Item,
@@ -130,6 +131,7 @@ export const trialOf = (
         'points',
         'lengthMeaning',
         'brings',
+        'sequence',
       ]),
     ),
     functions: [...new Set(model.stitches.map((stitch) => stitch.function))].flatMap(

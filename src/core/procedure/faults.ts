@@ -4,11 +4,11 @@
  */
 import { agreeing, inRange, reachOf } from '../answer/reach'
 import { highEnd, lowEnd } from '../answer/reasons'
-import { showValue } from '../answer/show'
+import { faceOf, showValue } from '../answer/show'
 import type { Setting, StageAnswer } from '../answer/types'
 import { entryOf, isInMm } from '../catalogue/parameters'
 import type { Cause, Item, Model, Parameter, Positions, Scale, Stage, Stitch } from '../catalogue/types'
-import { TOLERANCE, tidy } from '../units/quantities'
+import { TOLERANCE, tidy, type Mm } from '../units/quantities'
 import { fillSlots } from './slots'
 import type { ToldCause, ToldFault } from './types'
 
@@ -45,6 +45,7 @@ const valueCause = (parameter: Parameter, toward: 'low' | 'high', context: Fault
   const base = baseOf(setting, scale, way)
   if (base === undefined) return [{ tells: 'value', parameter, toward: way, shown: '', by: 'step' }]
   const next = nextPlace(base, way, parameter, scale, answer.setup)
+  if (next !== undefined && isTooFar(base, next, parameter)) return []
   const limit = next === undefined ? 'scale' : limitOf(next, parameter, setting, context)
   if (next === undefined || limit) return [{ tells: 'limit', parameter, toward: way, by: limit ?? 'scale' }]
   const isFree = scale?.step === 0
@@ -56,11 +57,16 @@ const valueCause = (parameter: Parameter, toward: 'low' | 'high', context: Fault
       tells: 'value',
       parameter,
       toward: way,
-      shown: showValue(isFree ? base : next, parameter, scale, answer.setup),
+      shown: faceOf(next, scale, answer.setup)?.mark ?? showValue(isFree ? base : next, parameter, scale, answer.setup),
       by: isFree ? 'little' : isClicking ? 'click' : 'step',
     },
   ]
 }
+
+/** Where the needle goes from one end to the other at a click, that is no step toward a better row. */
+const isTooFar = (base: number, next: number, parameter: Parameter): boolean =>
+  parameter === 'needlePosition' && Math.abs(next - base) > FARTHEST_STEP
+const FARTHEST_STEP: Mm = 1
 
 const baseOf = (setting: Setting | undefined, scale: Scale | undefined, way: 'up' | 'down'): number | undefined => {
   const value = setting?.value

@@ -1,16 +1,16 @@
 /** Moves of a plan as they are told: what of them goes in one breath, with which cautions, and where controls sit. */
-import { showValue } from '../answer/show'
+import { faceOf, showValue } from '../answer/show'
 import type { CatalogueIndex } from '../catalogue/index'
-import type { Controls, Model, Parameter, Positions } from '../catalogue/types'
+import type { Controls, Kind, Model, Parameter, Positions, Stitch } from '../catalogue/types'
 import type { ChangeoverPlan, PlanStep } from '../changeover/plan'
-import { valueAt } from '../changeover/positions'
+import { needleAt, valueAt } from '../changeover/positions'
 import { isItemControl } from '../changeover/rules'
 import { untold, type Unnamed } from './ids'
 import type { Phase, ToldMove, ToldStep } from './types'
 
 export interface Telling {
   index: Pick<CatalogueIndex, 'items'>
-  model: Pick<Model, 'id' | 'scales'>
+  model: Pick<Model, 'id' | 'scales' | 'kind'> & { stitches: readonly Pick<Stitch, 'id' | 'sequence'>[] }
   controls: Controls['controls']
   /** How all stands once the plan is done, for a dial that reads otherwise then. */
   end: Positions
@@ -35,8 +35,22 @@ export const toldMove = (
     ...(placed?.where === undefined ? {} : { where: placed.where }),
     ...(foot?.attachment === 'snapOn' ? { snaps: true } : {}),
     ...(isCase ? { isCase } : {}),
+    ...(control === 'thread:needle' ? needlesOf(model.kind, end) : {}),
+    ...(control === 'stitch' && SET_UP.has(model.kind) ? { isSetUp: true } : {}),
+    ...(control === 'stitch' && 'buttonholeStep' in controls && hasPlaces(model, to) ? { isDialled: true } : {}),
   }
 }
+
+const hasPlaces = ({ stitches }: Telling['model'], stitch: string): boolean =>
+  stitches.some(({ id, sequence }) => id === stitch && sequence !== undefined)
+
+const needlesOf = (kind: Kind, end: Positions): Pick<ToldMove, 'needles'> => {
+  if (SET_UP.has(kind)) return { needles: 'all' }
+  return needleAt(end['needle'] ?? '')?.twin === undefined ? {} : { needles: 'both' }
+}
+
+/** Nothing is chosen on them: threads, levers and knobs make the stitch. */
+const SET_UP: ReadonlySet<Kind> = new Set(['overlocker', 'coverstitch', 'overlockCover'])
 
 const holdsBobbin = ({ items }: Telling['index'], id: string): boolean =>
   items.get(id)?.functions?.some((name) => name.startsWith('bobbinCase')) ?? false
@@ -47,10 +61,12 @@ const shownValue = (
   to: string,
   { scales }: Pick<Model, 'scales'>,
   setup: Positions,
-): { shown?: string } => {
+): { shown?: string; holds?: Positions } => {
   const value = control in scales ? valueAt(to) : undefined
   if (value === undefined) return {}
-  return { shown: showValue(value, control as Parameter, scales[control as Parameter], setup) }
+  const scale = scales[control as Parameter]
+  const face = faceOf(value, scale, setup)
+  return face ? { shown: face.mark, holds: face.when } : { shown: showValue(value, control as Parameter, scale, setup) }
 }
 
 export const meaning = (control: string, { scales }: Pick<Model, 'scales'>): ToldMove['means'] => {
@@ -60,6 +76,9 @@ export const meaning = (control: string, { scales }: Pick<Model, 'scales'>): Tol
   return control in scales ? 'value' : 'position'
 }
 
+/** What is taken off leaves nothing to tighten. */
+const isTakenOff = ({ control, to }: PlanStep): boolean => isItemControl(control) && (to === 'none' || to === 'off')
+
 /** One move of a plan as a step. */
 export const moveStep = (phase: Phase, step: PlanStep, telling: Telling): Unnamed =>
   untold(
@@ -67,7 +86,7 @@ export const moveStep = (phase: Phase, step: PlanStep, telling: Telling): Unname
     {
       tells: 'moves',
       moves: [toldMove(step, telling)],
-      duties: step.duties.map((text) => ({ text, control: step.control })),
+      duties: isTakenOff(step) ? [] : step.duties.map((text) => ({ text, control: step.control })),
     },
     {
       cautions: step.hazards.map((text) => ({ text, control: step.control })),

@@ -1,6 +1,6 @@
 /** A stage's procedure put together: the technique's own steps, the planned moves, what is proved, what is undone. */
 import type { CatalogueIndex } from '../catalogue/index'
-import type { Model, Stage, Step, StepPhase, Stitch } from '../catalogue/types'
+import type { Kind, Model, Stage, Step, StepPhase, Stitch } from '../catalogue/types'
 import type { StageAnswer } from '../answer/types'
 import type { Changeover } from '../changeover/changeover'
 import type { ChangeoverPlan, PlanStep } from '../changeover/plan'
@@ -254,10 +254,14 @@ const nextOf = (
   ]
 }
 
+/** They sew on without fabric under the foot. */
+const TAILED: ReadonlySet<Kind> = new Set(['overlocker'])
+
 /** To normal sewing; what nobody has said of it is put back as it was. */
 const backOf = ({ back, asBefore = [] }: Changeover, telling: Telling): ToldStep[] => {
   if (!back) return []
   const unnamed = asBefore.length > 0 ? [untold('back', { tells: 'asBefore', controls: asBefore })] : []
   const end = back.outcome === 'plan' ? back.end : {}
-  return finished([...planned('back', back, { ...telling, end }), ...unnamed])
+  const tail = TAILED.has(telling.model.kind) ? [untold('back', { tells: 'tail' })] : []
+  return finished([...planned('back', back, { ...telling, end }), ...unnamed, ...tail])
 }

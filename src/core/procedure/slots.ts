@@ -32,7 +32,6 @@ export const SLOTS = [
   'ring',
   'hem',
 ] as const
-export type Slot = (typeof SLOTS)[number]
 
 export interface SlotFacts {
   index: CatalogueIndex

@@ -13,8 +13,9 @@ export type Phase = (typeof PHASES)[number] | 'next' | 'back' | 'interruption'
 export interface ToldMove extends Pick<PlanStep, 'control' | 'from' | 'to'> {
   /** Whose control it is. */
   model: Id
-  /** Of a value: as the model shows it. */
+  /** Of a value: as the model shows it; `holds`: how controls stand while a two-faced dial reads so. */
   shown?: string | undefined
+  holds?: Positions
   /** What kind of word `to` is. */
   means: 'item' | 'needle' | 'thread' | 'stitch' | 'value' | 'position'
   /** How to say "put it there", and where it sits, where the model says so. */
@@ -24,6 +25,12 @@ export interface ToldMove extends Pick<PlanStep, 'control' | 'from' | 'to'> {
   snaps?: true
   /** It is the bobbin’s case. */
   isCase?: true
+  /** A stitch that is set up by its threads and levers: there is nothing to choose. */
+  isSetUp?: true
+  /** A stitch of places, chosen by turning the dial to one of them. */
+  isDialled?: true
+  /** A thread that goes to both needles of a twin, or to all that are in. */
+  needles?: 'both' | 'all'
 }
 
 /** A text of a rule, said of a control. */
@@ -78,6 +85,8 @@ export type Told =
   | { tells: 'inspect'; side: Stage['inspect'][number]['side']; good: string }
   /** Nobody has said how these stand in normal sewing. */
   | { tells: 'asBefore'; controls: string[] }
+  /** An overlocker that is as for normal sewing again is tried. */
+  | { tells: 'tail' }
   /** Those steps again: what an interruption has undone. */
   | { tells: 'again'; from: string; to: string }
   /** What was begun cannot be taken up in its middle. */

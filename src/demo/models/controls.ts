@@ -61,13 +61,23 @@ const ostrel: Handled = {
     needleHeight: 'on the right',
     footLift: 'lever behind the needle, or the knee lever',
     buttonholeLever: 'behind the threader, swings out and down',
-    dualFeed: 'arm behind the foot: press it in until it clicks',
-    feedDogs: 'lowered and raised by the machine itself: the sign on the screen',
+    dualFeed: 'arm behind the foot',
     pressure: 'on the screen',
     width: 'left knob',
     length: 'right knob',
   },
   normal: { pressure: '5' },
+  more: {
+    feedDogs: {
+      positions: ['up', 'down'],
+      seconds: 4,
+      habit: 65,
+      say: {
+        down: 'The machine drops the feed dogs; its sign on the screen shows it',
+        up: 'The machine raises the feed dogs; its sign on the screen goes out',
+      },
+    },
+  },
 }
 
 const dunmarrow: Handled = {
@@ -152,7 +162,7 @@ const handled: Record<string, Handled> = {
   'wren-24': { where: { ...larkfen.where, stitch: 'one dial on the front', feedDogs: 'slide under the arm' } },
   'halyard-9': ostrel,
   'halyard-7': ostrel,
-  'capstan-11': { ...ostrel, ...lock },
+  'capstan-11': { ...ostrel, ...lock, more: { ...ostrel.more, ...lock.more } },
   'spindrift-e': {
     where: { power: 'right side', needleHeight: 'needle key', footLift: 'lever behind the needle' },
   },

@@ -230,9 +230,12 @@ const bobbinRest: Partial<Stage> = {
   needle: [needle('topstitch', 90)],
   maxSpeed: 400,
   minutes: 25,
-  inspect: [see('right', 'which lay underneath: the cord lies smooth, without loops')],
+  inspect: [see('right', 'the cord lies smooth, without loops: this side lay underneath')],
   faults: [
-    fault('loops', 'Cord loops', ['tension', 'low'], 'the loose bobbin case a little tighter'),
+    fault('loops', 'Cord loops', ['tension', 'low'], {
+      control: 'accessory',
+      text: 'where the thread runs under a spring: that spring a little tighter',
+    }),
     fault('bunches', 'Cord bunches', ['length', 'low']),
     fault('draws-in', 'Cord is drawn into the fabric', ['tension', 'high']),
   ],

@@ -25,11 +25,9 @@ const tailHidden = finish('Draw the tail back under the stitches with a blunt ne
 
 // ── rolled edge ───────────────────────────────────────────────────────────────────────────────────────────────
 const wideTrim = prepare('Cut it 6 mm larger than it is to be: the knife trims 3 to 6 mm, so the edge is cut clean.')
+const cutAway = prepare('At outside corners cut away the next side’s trim for 2 cm.')
 const grain = prepare('Try it along and across the grain on a scrap: one way may fray out.')
-const corners: Step[] = [
-  step('At an outside corner: before you begin, cut away the next side’s trim for 2 cm.'),
-  step('Sew one stitch past the corner. Ease the slack, turn, pull the slack back, go on.'),
-]
+const corners: Step[] = [step('At a corner: sew one stitch past it. Ease the slack, turn, pull the slack back, go on.')]
 
 export const rolledEdge = technique(
   'rolled-edge',
@@ -97,6 +95,7 @@ export const rolledEdge = technique(
         when: { weight: ['light', 'medium'] },
         prepare: [
           wideTrim,
+          cutAway,
           grain,
           prepare('Upper looper: a lofty thread fills the edge, a fine one drapes; matching or a colour of its own.'),
         ],
@@ -131,7 +130,7 @@ export const rolledEdge = technique(
           },
         ),
       ],
-      { when: { weight: ['light'] }, prepare: [wideTrim, grain], finish: [tailHidden] },
+      { when: { weight: ['light'] }, prepare: [wideTrim, cutAway, grain], finish: [tailHidden] },
     ),
     method(
       'zigzag',

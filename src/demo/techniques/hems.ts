@@ -39,7 +39,7 @@ const folded: Step[] = [
   }),
 ]
 const invisible = prepare(
-  'Hardly to be seen: fine thread in the fabric’s colour. For every colour: clear monofilament, wound slowly, half full.',
+  'Take fine thread in the fabric’s colour. Clear monofilament suits every colour: wind it slowly, half full.',
 )
 
 const blindStitches: Stage['stitches'] = [
@@ -256,7 +256,7 @@ const cover = (guided: boolean): Stage =>
 const washed = finish('Wash the tape out. Press without stretching.')
 
 export const TWIN_THREADING = step(
-  'Two spools, turning opposite ways: one thread left and one right of the tension disc. Thread both needles by hand.',
+  'Put on two spools that turn opposite ways. One thread runs left, one right of the tension disc; both eyes by hand.',
   {
     after: 'needle',
     check: 'threader and thread cutter stay off: they do not pass two needles',

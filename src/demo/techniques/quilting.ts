@@ -103,11 +103,18 @@ const pieced = (id: string, feet: Parameters<typeof stage>[4], own: Step[], rest
       minutes: 10,
       inspect: [see('wrong', 'three 38.1 mm strips sewn side by side and pressed: the middle one is 25.4 mm wide')],
       faults: [
-        fault('full', 'Middle strip too narrow', 'the seams are too wide: needle a step to the right', [
-          'pressure',
-          'high',
-        ]),
-        fault('scant', 'Middle strip too wide', 'the seams are too narrow: needle a step to the left'),
+        fault(
+          'full',
+          'Middle strip too narrow',
+          ['needlePosition', 'low'],
+          'the seams are too wide: a tape or screwed guide a hair nearer the needle',
+        ),
+        fault(
+          'scant',
+          'Middle strip too wide',
+          ['needlePosition', 'high'],
+          'the seams are too narrow: a tape or screwed guide a hair further out',
+        ),
         fault('curve', 'Seams bend at their ends', 'begin on a scrap; sew to the very end'),
       ],
       ...rest,
@@ -248,7 +255,7 @@ const attach = (side: 'front' | 'back'): Stage =>
     `Sew to the ${side}`,
     SEWING_MACHINES,
     ['straight'],
-    ['walking', 'quarterInch', side === 'front' ? ['standard', 'layers creep: pin closely'] : 'standard'],
+    ['walking', 'quarterInch', ['standard', 'layers creep: pin closely']],
     [
       start(`Lay the strip on the ${side}, raw edges level with the quilt’s. Start 20 cm from a corner, leave a tail.`),
       start('The seam lies 6.35 mm from the edge: along the quarter-inch mark or edge of {foot.code}, or along tape.'),

@@ -553,10 +553,10 @@ export const zip = technique(
             step('A zip foot with two places: clip it on so that it lies on the far side of the teeth.', {
               after: 'foot',
             }),
-            start('Lay the zip open under the foot, the teeth beside the foot and not under it.', {
+            start('Right side up, the needle on the side of the teeth that the foot leaves open.', {
               check: 'the needle clears foot and teeth',
             }),
-            start('Close the slider half, so that it lies behind the foot.'),
+            start('Pull the slider down past the foot.'),
             HOLD_TAILS,
             step('Stop before the slider, needle down. Foot up, slide it past, foot down, go on.'),
             step('At the bottom: needle down, turn, sew across, turn. Sew the other side from the bottom up.'),

@@ -69,6 +69,7 @@ export const TrialView = z.object({
       points: true,
       lengthMeaning: true,
       brings: true,
+      sequence: true,
     }),
   ),
   functions: z.array(StitchFunction),

@@ -1,5 +1,6 @@
 /** The sentences: one for every code the core gives. */
 import type { CalculationFact, Instead, MissingFact, Reason, ReasonCode, ReasonOf } from '#core/answer/reasons'
+import { inWords } from '#core/answer/show'
 import { within, type Names } from '#core/names/names'
 import { formatNumber } from '#core/units/format'
 import {
@@ -73,7 +74,7 @@ const fact = ({ of, id, key }: MissingFact, say: Speech): string => {
 }
 const footOrStitch = (of: 'stitch' | 'foot'): string => (of === 'foot' ? 'foot' : 'stitch')
 const footFunction = (of: 'stitch' | 'foot', name: string, say: Speech): string =>
-  of === 'foot' ? (FOOT_FUNCTIONS[name] ?? name) : say.function(name)
+  of === 'foot' ? (FOOT_FUNCTIONS[name] ?? `foot for ${inWords(name)}`) : say.function(name)
 
 /** What the demo and most shops call a foot's job; an unknown word is said as it is. */
 export const FOOT_FUNCTIONS: Record<string, string> = {
@@ -81,7 +82,23 @@ export const FOOT_FUNCTIONS: Record<string, string> = {
   blindHem: 'blind hem foot',
   overcastGuide: 'overcasting foot',
   'buttonhole.sensor': 'sensor buttonhole foot',
-  'buttonhole.manual': 'sliding buttonhole foot',
+  'buttonhole.manual': 'manual buttonhole foot',
+  'buttonhole.lever': 'lever buttonhole foot',
+  openToe: 'open-toe foot',
+  satin: 'satin foot',
+  straight: 'straight-stitch foot',
+  narrow: 'narrow straight foot',
+  freeMotion: 'free-motion foot',
+  hemmer: 'hemmer foot',
+  edgeGuide: 'edge foot',
+  zip: 'zip foot',
+  'zip.invisible': 'invisible zip foot',
+  piping: 'piping foot',
+  gathering: 'gathering foot',
+  cording: 'cording foot',
+  quarterInch: 'quarter-inch foot',
+  'quarterInch.guide': 'quarter-inch foot with a guide',
+  elastic: 'elastic foot',
   buttonSew: 'button foot',
   'guide.centre': 'centre guide foot',
   walking: 'walking foot',
@@ -105,6 +122,18 @@ const FACT_WORDS: Record<CalculationFact, string> = {
   edge: 'Where the foot’s guide or edge lies',
 }
 
+/** What a foot goes onto: a shank, a way of joining, or a pattern of clips. */
+const mountWord = (word: string): string =>
+  MOUNTS[word] ?? (word.startsWith('own:') ? `its own ${word.slice('own:'.length)}` : `${word} clips`)
+const MOUNTS: Record<string, string> = {
+  snapOn: 'a snap-on holder',
+  screwOn: 'a shank with a screw',
+  low: 'a low shank',
+  high: 'a high shank',
+  slant: 'a slant shank',
+  generic: 'the usual clips',
+}
+
 const sentences: Sentences = {
   fitStated: ({ item, evidence, about: scope, where }, say) =>
     scope === 'supplied'
@@ -123,10 +152,10 @@ const sentences: Sentences = {
   doesNotFitStated: ({ item, evidence, about: scope, where }, say) =>
     `${say.item(item)} does not fit, ${by(evidence)}, said of ${about(scope)}${where ? `: ${where}` : ''}.`,
   doesNotFitByRule: ({ item, needs, has }, say) =>
-    `${say.item(item)} does not fit: it wants ${needs.replaceAll('|', ' or ')}, the machine has ${has}, and no ` +
-    'adapter turns one into the other.',
+    `${say.item(item)} does not fit: it goes on ${list(needs.split('|').map(mountWord), 'or')}, this machine has ` +
+    `${mountWord(has)}, and no adapter turns one into the other.`,
   lacksFeature: ({ item, feature }, say) =>
-    `${say.item(item)} needs ${featureWord(feature)}, which this model has not.`,
+    `${say.item(item)} needs ${featureWord(feature)}, which this model does not have.`,
   engagedAgainst: ({ item, feature }, say) => `${say.item(item)} must not be used with ${featureWord(feature)}.`,
   neededItemUnfit: ({ item, needs }, say) => `${say.item(item)} needs ${say.item(needs)}, which does not fit here.`,
   neededPlateUnfit: ({ item, plates }, say) =>

@@ -3,75 +3,105 @@ import type { ControlRule } from '#core/catalogue/types'
 import { AS_BEFORE, needleAt, UNKNOWN } from '#core/changeover/positions'
 import type { ToldMove } from '#core/procedure/types'
 import type { Speech } from './en'
-import { needleWord, positionWord } from './positions'
-import { ruleWords } from './usual'
-import { capital, controlWord, list, positionsWords, small, threadPlaceWord } from './words'
+import { positionWord } from './positions'
+import { PLACE, ruleWords } from './usual'
+import { capital, controlWord, list, positionsWords, threadPlaceWord, withArticle } from './words'
 
-/** Moves told in one breath: "Needle up, presser foot up, switch off". */
+/** Moves told in one breath, one act a sentence; without the last full stop. */
 export const inOneBreath = (moves: readonly ToldMove[], say: Speech): string => {
-  const [first, ...rest] = moves.filter(({ means }) => means !== 'value').map((move) => moveText(move, say))
-  const values = moves
-    .filter(({ means }) => means === 'value')
-    .map((move) => `${controlWord(move.control)} ${valueText(move)}`)
-  const isPlaced = moves.some(({ where }) => where !== undefined)
-  const acts =
-    first === undefined ? '' : isPlaced ? [first, ...rest].join('. ') : [first, ...rest.map(small)].join(', ')
-  if (values.length === 0) return acts
-  return acts === '' ? `Set ${list(values)}` : `${acts}, then ${list(values)}`
+  const acts = moves.filter(({ means }) => means !== 'value').map((move) => moveText(move, say))
+  const [kept, set] = [true, false].map((isKept) =>
+    moves.filter(({ means, to }) => means === 'value' && (to === AS_BEFORE) === isKept),
+  ) as [ToldMove[], ToldMove[]]
+  return [
+    ...acts,
+    ...(set.length > 0 ? [`Set ${list(set.map(valueText))}`] : []),
+    ...(kept.length > 0 ? [putBack(kept)] : []),
+  ].join('. ')
 }
 
-const valueText = ({ to, shown }: ToldMove): string => shown ?? positionWord(to)
+/** "the width to 2.5", "the length just under 1". */
+const valueText = ({ control, to, shown, holds }: ToldMove): string => {
+  const at = shown ?? positionWord(to)
+  const counts = holds && shown !== undefined ? ` (it counts while ${positionsWords(holds)})` : ''
+  return `the ${controlWord(control)} ${standsAt(at, 'to')}${counts}`
+}
+
+/** What nobody has said of normal sewing stands again as it was found. */
+const putBack = (moves: readonly ToldMove[]): string => {
+  const named = list(moves.map(({ control }) => `the ${controlWord(control)}`))
+  return `Put ${named} back as ${moves.length === 1 ? 'it was' : 'they were'}`
+}
+
+/** "at 3", "to 3", "just under 3", "between 2 and 3". */
+export const standsAt = (shown: string, before: 'at' | 'to'): string =>
+  /^(just|between) /.test(shown) ? shown : `${before} ${shown}`
 
 /** One move as an imperative, without its full stop. */
 export const moveText = (move: ToldMove, say: Speech): string => {
   const { control, from, to, means } = move
   if (control === 'power' && from === 'lock' && to === 'on') return 'Press the lock key again'
-  if (move.say !== undefined) return `${ruleWords(move.say, control)}${placeText(move)}`
+  if (move.say !== undefined) return placed(ruleWords(move.say, control), move)
   switch (means) {
     case 'item':
       return itemText(move, say)
     case 'needle':
-      if (to === AS_BEFORE) return 'Fit the everyday needle, fully up'
-      return needleAt(to)?.twin === undefined
-        ? `Fit a ${needleWord(to) ?? to} needle, fully up`
-        : `Fit a twin needle (${needleWord(to)}), fully up`
+      return needleText(to)
     case 'thread':
       return threadText(move, say)
     case 'stitch':
-      if (to === AS_BEFORE) return 'Choose the stitch that was chosen before'
+      if (to === AS_BEFORE)
+        return move.isSetUp ? 'Back to the values of normal sewing' : 'Choose the stitch that was chosen before'
+      if (move.isDialled) return 'The buttonhole dial chooses the stitch'
+      if (move.isSetUp) return `The values follow the book’s ${say.stitch(move.model, to)}`
       return `Choose ${say.stitch(move.model, to)}`
     case 'value':
-      return `Set ${controlWord(control)} to ${valueText(move)}`
+      return to === AS_BEFORE ? putBack([move]) : `Set ${valueText(move)}`
     case 'position':
-      return (
-        `${move.from === UNKNOWN ? 'See that the' : 'Put the'} ${controlWord(control)} ` +
-        `${move.from === UNKNOWN ? 'is at' : 'to'} ${positionWord(to)}${placeText(move)}`
-      )
+      return move.from === UNKNOWN
+        ? placed(`See that the ${controlWord(control)} is at ${positionWord(to)}`, move)
+        : placed(`Turn the ${controlWord(control)} to ${positionWord(to)}`, move)
   }
 }
 
-const itemText = ({ control, from, to, snaps, isCase }: ToldMove, say: Speech): string => {
-  const named = to.split('+').map((id) => say.item(id))
-  if (isCase)
-    return to === 'none' ? 'Put the everyday bobbin case back in' : `Put ${list(named)} in for the everyday case`
-  if (to === 'none' || to === 'off') return `Take the ${control === 'accessory' ? 'attachment' : control} off`
-  // What is on comes off first.
-  const off =
-    control !== 'foot' || from === 'none' || from === ''
-      ? ''
-      : from === UNKNOWN
-        ? `Unless ${list(named)} is on already, take the old foot off. `
-        : 'Take the foot that is on off. '
-  if (to === AS_BEFORE) return `Put the ${control} that was there before back on`
-  if (to === 'own') return 'Screw the machine’s own ankle back on'
-  if (snaps) return `${off}Lay ${list(named)} under the bar, lower the bar until it clicks, and raise it`
-  if (snaps) return `Lay ${list(named)} under the bar, lower the bar until it clicks, and raise it`
-  if (control === 'plate') return `Change to the ${list(named)}`
-  return `${off}${control === 'adapter' || control === 'ankle' ? 'Screw on' : 'Fit'} ${list(named)}`
+const needleText = (at: string): string => {
+  if (at === AS_BEFORE) return 'Fit the everyday needle, pushed fully up'
+  const needle = needleAt(at)
+  if (!needle) return `Fit a ${at} needle, pushed fully up`
+  const { point, size, twin } = needle
+  const name = twin === undefined || /\btwin\b/.test(point) ? point : `${point} twin`
+  const apart = twin === undefined ? '' : `, ${twin} mm apart`
+  return `Fit ${withArticle(name)} needle, size ${size}${apart}, pushed fully up`
 }
 
-const threadText = ({ control, to }: ToldMove, say: Speech): string => {
+const itemText = ({ control, from, to, snaps, isCase }: ToldMove, say: Speech): string => {
+  const named = list(to.split('+').map((id) => say.item(id)))
+  if (isCase) return to === 'none' ? 'Put your everyday bobbin case back' : `Put ${named} in for the everyday case`
+  if (to === 'none' || to === 'off') return `Take ${control === 'accessory' ? said(from, say) : `the ${control}`} off`
+  if (to === AS_BEFORE) return `Put the ${control} that was there before back on`
+  if (to === 'own') return 'Screw the machine’s own ankle back on'
+  if (control === 'plate') return `Change to the ${named}`
+  if (control !== 'foot') return `${control === 'adapter' || control === 'ankle' ? 'Screw on' : 'Fit'} ${named}`
+  const click = 'Lower the bar until it clicks, then raise it'
+  // What is on comes off first.
+  if (from === UNKNOWN)
+    return snaps
+      ? `If ${named} is not on, take the old foot off and lay it under the bar. ${click}`
+      : `If ${named} is not on, take the old foot off and fit it`
+  const off = from === 'none' || from === '' ? '' : 'Take the foot off. '
+  return snaps ? `${off}Lay ${named} under the bar. ${click}` : `${off}Fit ${named}`
+}
+
+/** What was put on, by its name where it is known. */
+const said = (from: string, say: Speech): string =>
+  from === UNKNOWN || from === '' ? 'the attachment' : list(from.split('+').map((id) => say.item(id)))
+
+const threadText = ({ control, to, needles }: ToldMove, say: Speech): string => {
   const place = threadPlaceWord(control.slice('thread:'.length))
+  if (needles === 'all' && to === 'out') return 'Take the thread out of each needle'
+  if (needles && to !== AS_BEFORE)
+    return `Thread ${needles === 'both' ? 'both needles' : 'each needle that is in'} with ${say.thread(to)}`
+  if (needles === 'all') return 'Thread the needles as before'
   if (to === 'out') return `Take the thread out of the ${place}`
   if (to === AS_BEFORE) return place === 'bobbin' ? 'Put the everyday bobbin in' : `Thread the ${place} as before`
   return place === 'bobbin' ? `Put ${say.thread(to)} in the bobbin` : `Thread the ${place} with ${say.thread(to)}`
@@ -85,6 +115,11 @@ export const checkOf = (moves: readonly ToldMove[]): { check?: string } => {
 }
 
 const placeText = ({ where }: { where?: string | undefined }): string => (where === undefined ? '' : ` (${where})`)
+
+/** Where a control sits is said beside its name, where the text has a place for it, else at the end. */
+const placed = (text: string, move: { where?: string | undefined }): string =>
+  text.includes(PLACE) ? text.replace(PLACE, placeText(move)) : text + placeText(move)
+
 export const withPlace = ({ control, where }: { control: string; where?: string | undefined }): string =>
   `${controlWord(control)}${placeText({ where })}`
 

@@ -10,7 +10,7 @@ import type { Parameter, Positions } from '#core/catalogue/types'
 import { NOTHING } from '#core/changeover/positions'
 import { positionWord, valueWord } from './positions'
 import { moveText } from './moves'
-import { ruleWords } from './usual'
+import { PLACE, ruleWords } from './usual'
 import { capital, controlWord, list, small, motionWord, parameterWord } from './words'
 
 /** Names of what the trial's machine can be set to. */
@@ -108,7 +108,7 @@ export const findingText = (finding: Finding, trial: Trial): string => {
 /** The words on a button that moves a control, from how its model says it. */
 export const actText = (trial: Trial, control: string, to: string): string => {
   const say = trial.controls.controls[control]?.say?.[to]
-  if (say !== undefined) return ruleWords(say, control)
+  if (say !== undefined) return ruleWords(say, control).replace(PLACE, '')
   return moveText(
     { model: trial.model.id, control, from: '', to, means: meaning(control, trial.model) },
     trialSpeech(trial),

@@ -5,7 +5,7 @@ import type { Speech } from './en'
 import { checkOf, inOneBreath, ruleText, withPlace } from './moves'
 import { needleWord, positionWord } from './positions'
 import { ruleWords } from './usual'
-import { controlWord, list, sideWord } from './words'
+import { capital, controlWord, list, sideWord } from './words'
 
 /** One step as any teller shows it. */
 export interface StepWords {
@@ -130,8 +130,9 @@ const toldWords = (step: ToldStep, say: Speech, numbers: ReadonlyMap<string, num
     case 'runs':
       return { text: runsText(step) }
     case 'place': {
-      const dial = controlWord('buttonholeStep')
-      const turn = step.moves.length > 0 ? `Needle up, ${dial} to ${step.at}: ` : `At ${step.at}: `
+      const dial = capital(controlWord('buttonholeStep'))
+      const at = /^\d+$/.test(step.at) ? `Place ${step.at}` : capital(step.at)
+      const turn = step.moves.length > 0 ? `Needle up. ${dial} to ${step.at}: ` : `${at}: `
       return { text: `${turn}${step.does}${step.until === undefined ? '' : `, until ${step.until}`}.` }
     }
     case 'inspect':
@@ -142,6 +143,8 @@ const toldWords = (step: ToldStep, say: Speech, numbers: ReadonlyMap<string, num
           `Put ${list(step.controls.map((control) => `the ${controlWord(control)}`))} back as ` +
           `${step.controls.length === 1 ? 'it was' : 'they were'} before.`,
       }
+    case 'tail':
+      return { text: 'Sew a tail of 5 cm, then a scrap: the stitch must form.' }
     case 'again':
       return { text: `Then ${steps(step.from, step.to)} again.` }
     case 'anew':
@@ -165,7 +168,7 @@ const resetText = ({ of, moves, bobbin }: Extract<ToldStep, { tells: 'reset' }>,
   switch (of) {
     case 'lever':
     case 'step':
-      return `${inOneBreath(moves, say)}: ready for the next start.`
+      return `${inOneBreath(moves, say)}. Ready for the next start.`
     case 'patternStart':
       return 'Go back to the start of the pattern.'
     case 'altered':
@@ -183,7 +186,7 @@ const runsText = ({ startsAt, sews }: Extract<ToldStep, { tells: 'runs' }>): str
 }
 
 const carriedWord = ({ control, to, model }: ToldMove, say: Speech): string => {
-  if (control === 'stitch') return `stitch ${say.stitch(model, to)}`
+  if (control === 'stitch') return say.stitch(model, to)
   if (control === 'needle') return `a ${needleWord(to) ?? positionWord(to)} needle`
   return list(to.split('+').map((id) => say.item(id)))
 }

@@ -16,7 +16,7 @@ export const inPlainWords = ({ controls, normal, rules }: Controls): Controls =>
   normal,
   controls: Object.fromEntries(
     Object.entries(controls).map(([id, control]) => {
-      const say = Object.entries(control.say ?? {}).map(([at, text]) => [at, ruleWords(text, id)])
+      const say = Object.entries(control.say ?? {}).map(([at, text]) => [at, ruleWords(text, id).replace(PLACE, '')])
       return [id, control.say ? { ...control, say: Object.fromEntries(say) as Record<string, string> } : control]
     }),
   ),
@@ -27,27 +27,30 @@ export const inPlainWords = ({ controls, normal, rules }: Controls): Controls =>
   }),
 })
 
+/** Stands in a text where it is said where the control sits. */
+export const PLACE = '{where}'
+
 const WORDS: Record<UsualText, string | ((control: string) => string)> = {
-  needleUp: 'Needle up, by the handwheel, toward you',
-  needleDown: 'Needle down, by the handwheel, toward you',
-  needlesUp: 'Needles up, by the handwheel',
-  needlesDown: 'Needles down, by the handwheel',
-  footUp: 'Presser foot up',
-  footDown: 'Presser foot down',
+  needleUp: 'Turn the handwheel{where} toward you until the needle is up',
+  needleDown: 'Turn the handwheel{where} toward you until the needle is down',
+  needlesUp: 'Turn the handwheel{where} until the needles are up',
+  needlesDown: 'Turn the handwheel{where} until the needles are down',
+  footUp: 'Lift the presser foot',
+  footDown: 'Lower the presser foot',
   bobbinFull: 'Put a full bobbin in',
   switchOff: 'Switch off',
   switchOn: 'Switch on',
   feedDogsUp: 'Bring the feed dogs up',
   feedDogsDown: 'Lower the feed dogs',
-  dualFeedOff: 'Swing the built-in dual feed out of the way',
-  dualFeedEngaged: 'Engage the built-in dual feed',
-  leverUp: 'Push the buttonhole lever up',
-  leverDownAndBack: 'Pull the buttonhole lever down and push it back',
-  stepDialBack: 'Turn the buttonhole dial back from its numbers',
+  dualFeedOff: 'Release the built-in dual feed and swing it up',
+  dualFeedEngaged: 'Push the built-in dual feed down behind the foot until it clicks',
+  leverUp: 'Push the buttonhole lever{where} up',
+  leverDownAndBack: 'Pull the buttonhole lever{where} all the way down and push it back',
+  stepDialBack: 'Turn the buttonhole dial{where} back from its numbers',
   turnHandwheel:
     'Foot off the pedal. Turn the handwheel toward you by hand through one full stitch: the needle must touch ' +
     'neither foot nor plate',
-  fitThisNeedle: (needle) => `Fit the ${needle}, fully up`,
+  fitThisNeedle: (needle) => `Fit the ${needle}, pushed fully up`,
   takeThisNeedleOut: (needle) => `Take the ${needle} out, its thread too`,
   fingerOn: 'Bring the stitch finger back on',
   fingerOff: 'Slide the stitch finger off',

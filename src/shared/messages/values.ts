@@ -2,13 +2,15 @@
 import { showValue } from '#core/answer/show'
 import type { CardValue } from '#core/card/card'
 import type { Positions } from '#core/catalogue/types'
+import { standsAt } from './moves'
 
 /** A whole sentence. Only of a value that choosing a stitch sets anew is it said that the machine gives it. */
 export const standingText = (
   { parameter, setting, scale, stands, resets }: CardValue,
   setup: Positions = {},
 ): string => {
-  const shown = (value: Parameters<typeof showValue>[0]) => showValue(value, parameter, scale, setup)
+  const shown = (value: Parameters<typeof showValue>[0]): string =>
+    typeof value === 'object' ? `${shown(value.from)} to ${shown(value.to)}` : showValue(value, parameter, scale, setup)
   const book = setting.default === undefined ? undefined : shown(setting.default)
   const says = book === undefined ? 'the book says nothing' : `the book says ${book}`
   if (resets)
@@ -17,5 +19,6 @@ export const standingText = (
       : book === undefined
         ? 'The book does not say what the machine gives.'
         : `The book says ${book}; look what it shows.`
-  return stands === undefined ? `Nobody knows how it stands; ${says}.` : `It stands at ${shown(stands)}; ${says}.`
+  if (stands === undefined) return `Nobody knows how it stands; ${says}.`
+  return `${stands === 'auto' ? 'It shows “auto”' : `It stands ${standsAt(shown(stands), 'at')}`}; ${says}.`
 }

@@ -26,7 +26,7 @@ const ITEM_WORDS: Record<string, string> = {
   accessory: 'accessory',
 }
 
-export const withArticle = (word: string): string => `${/^[aeiou]/i.test(word) ? 'an' : 'a'} ${word}`
+export const withArticle = (word: string): string => `${/^(?!uni|one\b|eu)[aeiou]/i.test(word) ? 'an' : 'a'} ${word}`
 
 const PARAMETER_WORDS: Record<PlainParameter, string> = {
   width: 'Width',

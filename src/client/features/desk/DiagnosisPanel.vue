@@ -106,7 +106,7 @@ const steps = computed(() => {
   if (!plan || !now) return []
   const { controls } = now.controls
   const end = plan.outcome === 'plan' ? plan.end : {}
-  const telling = { index: { items: new Map() }, model: now.model, controls, end }
+  const telling = { index: { items: new Map() }, model: { ...now.model, stitches: now.stitches }, controls, end }
   return stepsWords(planSteps(plan, telling), trialSpeech(now))
 })
 const adviceOf = (cause: Cause) => causeText(cause, trial.value)
