@@ -15,6 +15,7 @@ const KEYS = {
   also: 'also',
   opening: 'opening',
   radius: 'radius',
+  measured: 'measured',
   now: 'now',
   after: 'after',
   alternatives: 'alternatives',
@@ -26,6 +27,10 @@ export const methodIn = (query: LocationQuery): string | undefined =>
   one(query[KEYS.method]) ?? one(query[OLD_METHOD_KEY])
 /** What a job asks for beyond the three picks, mm. */
 export type Job = 'opening' | 'radius'
+
+/** `holeSpacing:3.4,ringWire:2` by what is measured. */
+export const measuredIn = (text: string | undefined): Record<string, string | undefined> =>
+  Object.fromEntries((text ?? '').split(',').flatMap((part) => (part.includes(':') ? [part.split(':')] : [])))
 
 const one = (value: LocationQueryValue | LocationQueryValue[] | undefined): string | undefined =>
   (Array.isArray(value) ? value[0] : value) ?? undefined
@@ -62,6 +67,7 @@ export const usePicks = () => {
     also: one(route.query[KEYS.also]),
     opening: one(route.query[KEYS.opening]),
     radius: one(route.query[KEYS.radius]),
+    measured: one(route.query[KEYS.measured]),
     now: one(route.query[KEYS.now]),
     after: one(route.query[KEYS.after]),
     alternatives: one(route.query[KEYS.alternatives]),
@@ -98,6 +104,12 @@ export const usePicks = () => {
   /** How the machine stands before the card begins: `leftNeedle:out,upperKnife:?`, or as a technique left it. */
   const setStand = (stand: { now?: string | undefined; after?: string | undefined }) => change(stand)
   const showAllAlternatives = () => change({ [KEYS.alternatives]: 'all' })
+  /** Measured of the piece in hand, mm; undefined lets it go. */
+  const setMeasured = (key: string, mm: string | undefined) => {
+    const measured = { ...measuredIn(picked.value.measured), [key]: mm }
+    const told = Object.entries(measured).flatMap(([one, figure]) => (figure ? [`${one}:${figure}`] : []))
+    return change({ [KEYS.measured]: told.length > 0 ? told.join(',') : undefined })
+  }
   const dropJob = (job: Job) => change({ [KEYS[job]]: undefined })
   /** The next or previous in a list, for the same other picks. */
   const step = async (what: 'model' | 'technique', by: 1 | -1) => {
@@ -108,7 +120,7 @@ export const usePicks = () => {
     const next = list[(at + by + list.length) % list.length]
     if (next) await pick(what, next.id)
   }
-  return { picked, query, pick, setMethod, setOwned, setStand, showAllAlternatives, dropJob, step }
+  return { picked, query, pick, setMethod, setOwned, setStand, showAllAlternatives, setMeasured, dropJob, step }
 }
 
 /** Something to begin with for who does not know yet what to pick: the shop's first of each. */

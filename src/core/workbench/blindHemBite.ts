@@ -25,7 +25,7 @@ export const guideForBite = (width: Mm, bite: Mm): Figure =>
     width - bite,
   )
 
-/** How far the swing may miss its bite: at least a thread of the fold is taken, and no dot is much longer than meant. */
+/** How far the swing may miss its bite: a thread of the fold at least is taken, and no dot gets much longer. */
 export const playOfBite = (bite: Mm): Mm => Math.min(bite - LEAST_BITE, MOST_BITE_PLAY)
 const LEAST_BITE: Mm = 0.1
 const MOST_BITE_PLAY: Mm = 0.3

@@ -185,6 +185,21 @@ const positionList = z.string().transform((list, context) => {
   return positions
 })
 
+/** Measured of the piece in hand, mm: `measured=holeSpacing:3.4,ringWire:2`. */
+const MOST_MEASURED = 20
+const measuredList = z.string().transform((text, context) => {
+  const measured: Record<string, number> = {}
+  const parts = text.split(',').filter(Boolean)
+  if (parts.length > MOST_MEASURED) context.addIssue(`at most ${MOST_MEASURED} measures`)
+  for (const part of parts) {
+    const [, key, figure] = /^([A-Za-z]{1,60}):(\d{1,4}(?:\.\d{1,3})?)$/.exec(part) ?? []
+    const value = Number(figure)
+    if (key === undefined || !(value > 0)) context.addIssue(`“${part}” is not as “holeSpacing:3.4”`)
+    else measured[key] = value
+  }
+  return measured
+})
+
 export const CardQuery = z.strictObject({
   technique: Id,
   model: Id,
@@ -197,6 +212,7 @@ export const CardQuery = z.strictObject({
   /** Longest buttonhole slit the job asks for, and a circle's radius, mm. */
   opening: z.coerce.number().positive().max(300).optional(),
   radius: z.coerce.number().positive().max(2000).optional(),
+  measured: measuredList.optional(),
   /** How the machine stands now, where it does not stand as for normal sewing; `?` for what is not known. */
   now: positionList.optional(),
   /** A technique that was sewn before on this machine: it starts from how that left it. */

@@ -17,6 +17,8 @@ export interface StepWords {
   check?: string | undefined
   cautions: string[]
   ifWrong?: string | undefined
+  /** What is measured here, by its key in a question. */
+  measures?: string | undefined
 }
 
 export interface SideWords {
@@ -74,7 +76,7 @@ const stepWords = (step: ToldStep, number: number, say: Speech, numbers: Readonl
   }
 }
 
-type Words = Pick<StepWords, 'text' | 'check' | 'ifWrong'> & { cautions?: string[] }
+type Words = Pick<StepWords, 'text' | 'check' | 'ifWrong' | 'measures'> & { cautions?: string[] }
 
 const toldWords = (step: ToldStep, say: Speech, numbers: ReadonlyMap<string, number>): Words => {
   const numberOf = (id: string) => String(numbers.get(id) ?? '')
@@ -82,8 +84,8 @@ const toldWords = (step: ToldStep, say: Speech, numbers: ReadonlyMap<string, num
     from === to ? `step ${numberOf(from)}` : `steps ${numberOf(from)} to ${numberOf(to)}`
   switch (step.tells) {
     case 'own': {
-      const { text, check, ifWrong } = step
-      return { text, check, ifWrong }
+      const { text, check, ifWrong, measures } = step
+      return { text, check, ifWrong, measures }
     }
     case 'moves': {
       const duties = step.duties.map(({ text, control }) => ` ${ruleWords(text, control)}.`)

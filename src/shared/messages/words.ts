@@ -157,6 +157,15 @@ export const durationWords = (seconds: number): string => {
   return `about ${minutes === 1 ? 'a minute' : `${minutes} minutes`}`
 }
 
+/** What is measured of the piece in hand. */
+export const measuredWord = (key: string): string => MEASURED_WORDS[key] ?? inWords(key)
+const MEASURED_WORDS: Record<string, string> = {
+  holeSpacing: 'hole to hole',
+  holeDiameter: 'a hole’s width',
+  ringWire: 'the ring’s thickness',
+  hemDepth: 'the hem’s depth',
+}
+
 /** With a small first letter, as within a sentence. */
 export const small = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
 

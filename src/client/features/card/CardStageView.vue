@@ -5,7 +5,7 @@ import { evidenceWord, speech } from '#shared/messages/en'
 import { spreadText } from '#shared/messages/samples'
 import { procedureWords } from '#shared/messages/procedure'
 import { durationWords, list, parameterWord, positionsWords } from '#shared/messages/words'
-import { usePicks } from '../../state/picks'
+import { measuredIn, usePicks } from '../../state/picks'
 import FootPicture from '../../ui/FootPicture.vue'
 import StitchPicture from '../../ui/stitch/StitchPicture.vue'
 import CardBand from './CardBand.vue'
@@ -17,7 +17,8 @@ import ValueBlock from './ValueBlock.vue'
 
 const props = defineProps<{ card: Card; stage: CardStage }>()
 
-const { picked, showAllAlternatives } = usePicks()
+const { picked, showAllAlternatives, setMeasured } = usePicks()
+const measured = computed(() => measuredIn(picked.value.measured))
 const say = computed(() => speech(props.card.names))
 const told = computed(() => procedureWords(props.stage.procedure, say.value))
 /** What is said of how the machine stands is said of it before the first stage. */
@@ -44,7 +45,7 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
 <template>
   <article class="stage">
     <CardBand :card="card" :stage="stage" />
-    <p v-for="cost in costs" :key="say.reason(cost)" class="cost"><strong>The cost:</strong> {{ say.reason(cost) }}</p>
+    <p v-for="cost in costs" :key="say.reason(cost)" class="cost"><strong>Drawback:</strong> {{ say.reason(cost) }}</p>
     <p v-for="warning in stage.answer.cautions" :key="say.reason(warning)" class="caution">{{ say.reason(warning) }}</p>
 
     <p v-if="stage.house?.disputed.length" class="caution">
@@ -102,7 +103,7 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
             >{{ durationWords(stage.changeover.seconds) }} to set up</small
           >
         </h2>
-        <ProcedureLines :steps="told.steps" />
+        <ProcedureLines :steps="told.steps" :measured="measured" @measure="setMeasured" />
       </section>
     </div>
 

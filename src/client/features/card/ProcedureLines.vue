@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { StepWords } from '#shared/messages/procedure'
-import { phaseWord } from '#shared/messages/words'
+import { capital, measuredWord, phaseWord } from '#shared/messages/words'
 
 /** Steps as a numbered list, parted by phase, each with its check and the cautions that begin at it. */
 const props = withDefaults(
@@ -9,9 +9,16 @@ const props = withDefaults(
     steps: readonly StepWords[]
     /** Whose steps: the procedure's, what is told when its moment comes, or the way back. */
     of?: 'step' | 'side' | 'back'
+    /** What was measured of the piece in hand; left out where nothing can be told. */
+    measured?: Record<string, string | undefined> | undefined
   }>(),
-  { of: 'step' },
+  { of: 'step', measured: undefined },
 )
+const emit = defineEmits<{ measure: [key: string, mm: string | undefined] }>()
+const typed = (key: string, event: Event) => {
+  const text = (event.target as HTMLInputElement).value.trim().replace(',', '.')
+  emit('measure', key, Number(text) > 0 ? text : undefined)
+}
 const parts = computed(() => {
   const found: { phase: StepWords['phase']; steps: StepWords[] }[] = []
   for (const step of props.steps) {
@@ -32,6 +39,16 @@ const named = computed(() => props.of === 'step' && parts.value.length > 1)
         <li v-for="step in part.steps" :key="step.id" v-bind="{ [`data-${of}`]: step.id }">
           <strong v-for="caution in step.cautions" :key="caution" class="caution">{{ caution }}</strong>
           {{ step.text }}
+          <label v-if="measured && step.measures" class="measure">
+            {{ capital(measuredWord(step.measures)) }}
+            <input
+              :value="measured[step.measures]"
+              inputmode="decimal"
+              class="form-control form-control-sm"
+              @change="typed(step.measures, $event)"
+            />
+            mm
+          </label>
           <span v-if="step.check" class="check">Check: {{ step.check }}.</span>
           <span v-if="step.ifWrong" class="check">{{ step.ifWrong }}</span>
         </li>
@@ -60,6 +77,22 @@ li {
 li::marker {
   font-weight: 650;
   color: var(--ink-soft);
+}
+
+.measure {
+  display: flex;
+  align-items: center;
+  gap: 0.4rem;
+
+  input {
+    width: 5rem;
+  }
+}
+
+@media print {
+  .measure {
+    display: none;
+  }
 }
 
 .check,

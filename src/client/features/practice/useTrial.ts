@@ -10,9 +10,9 @@ export const useTrial = () => {
   const { picked } = usePicks()
   const { answer, problem } = useQuery(
     () => {
-      const { owned, model, technique, fabric, method, also, opening, radius } = picked.value
+      const { owned, model, technique, fabric, method, also, opening, radius, measured } = picked.value
       const stage = typeof route.query.stage === 'string' ? route.query.stage : undefined
-      const asked = { model, technique, fabric, method, also, opening, radius, owned: owned.join(','), stage }
+      const asked = { model, technique, fabric, method, also, opening, radius, measured, owned: owned.join(','), stage }
       return model && technique && fabric ? asked : undefined
     },
     (asked) => get<Trial>('/api/practice', asked),

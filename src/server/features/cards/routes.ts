@@ -78,10 +78,11 @@ export const questionOf = ({
   needle: needleSize,
   opening: buttonOpening,
   radius,
+  measured,
   ...asked
 }: Omit<z.infer<typeof CardQuery>, 'now' | 'after' | 'ways'>): Question => {
   const job = Object.fromEntries(
-    Object.entries({ needleSize, buttonOpening, radius }).filter(([, value]) => value !== undefined),
+    Object.entries({ needleSize, buttonOpening, radius, measured }).filter(([, value]) => value !== undefined),
   )
   return { ...asked, ...(Object.keys(job).length > 0 ? { job } : {}) }
 }
