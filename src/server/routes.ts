@@ -1,5 +1,6 @@
 /** Every address of the API, in one list. */
 import { z } from 'zod'
+import { editionRoutes } from './features/bundle/editionRoutes'
 import { bundleRoutes } from './features/bundle/routes'
 import { cardRoutes } from './features/cards/routes'
 import { csvRoutes } from './features/catalogue/csvRoutes'
@@ -81,6 +82,7 @@ export const routes: readonly RouteDefinition[] = [
   ...linkRoutes,
   ...settingsRoutes,
   ...bundleRoutes,
+  ...editionRoutes,
   ...workRoutes,
 ]
 

@@ -13,6 +13,7 @@ import { useSession } from '../../state/session'
 import ClashDialog from '../../ui/sheet/ClashDialog.vue'
 import SheetGrid from '../../ui/sheet/SheetGrid.vue'
 import { useEdits, type EditRow } from '../../ui/sheet/useEdits'
+import EditionsNote from '../technique/EditionsNote.vue'
 import EditBar from './EditBar.vue'
 import RemoveRow, { type Removing } from './RemoveRow.vue'
 import type { Shelf } from './shelves'
@@ -130,6 +131,7 @@ const mayImport = resource !== 'models' && resource !== 'techniques'
       </div>
     </div>
     <p v-if="failed" role="alert" class="caution lines">{{ failed }}</p>
+    <EditionsNote v-if="resource === 'techniques' && session.mayWrite" />
     <template v-if="edits.loaded.value">
       <p v-if="edits.rows.value.length === 0">{{ shelf.empty }}</p>
       <template v-else>
