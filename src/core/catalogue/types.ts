@@ -374,11 +374,37 @@ export interface Stage {
   minutes?: number
   steps: Step[]
   inspect: { side: 'right' | 'wrong' | 'start' | 'end' | 'corner'; good: string }[]
-  faults: {
-    id: Id
-    name: string
-    causes: Cause[]
-  }[]
+  faults: Fault[]
+}
+
+/** What is seen of a fault, for whoever draws it. */
+export const FAULT_SHOWS = [
+  'missed',
+  'off',
+  'loop',
+  'gap',
+  'pucker',
+  'ridge',
+  'wave',
+  'pack',
+  'long',
+  'short',
+  'skip',
+  'break',
+  'curl',
+  'size',
+  'hit',
+  'stiff',
+  'loose',
+] as const
+export type FaultShows = (typeof FAULT_SHOWS)[number]
+
+interface Fault {
+  id: Id
+  name: string
+  /** Left out: nothing that can be drawn. */
+  shows?: FaultShows
+  causes: Cause[]
 }
 
 // ── controls ──────────────────────────────────────────────────────────────────────────────────────────────────

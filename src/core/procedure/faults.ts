@@ -24,7 +24,12 @@ export interface FaultContext {
 
 /** Every fault, with the causes that can be on this machine. */
 export const faultsOf = (faults: Stage['faults'], context: FaultContext): ToldFault[] =>
-  faults.map(({ id, name, causes }) => ({ id, name, causes: causes.flatMap((cause) => causeOf(cause, context)) }))
+  faults.map(({ id, name, shows, causes }) => ({
+    id,
+    name,
+    ...(shows === undefined ? {} : { shows }),
+    causes: causes.flatMap((cause) => causeOf(cause, context)),
+  }))
 
 const causeOf = (cause: Cause, context: FaultContext): ToldCause[] => {
   const { parameter, toward, control, text } = cause

@@ -2,7 +2,7 @@
  * What hands do, from how a machine stands to a sewn, looked-at piece and back to normal sewing: one list, told the
  * same by the card, read aloud, on a phone and on paper. (procedure.md)
  */
-import type { ControlRule, Id, Parameter, Positions, Stage } from '../catalogue/types'
+import type { ControlRule, FaultShows, Id, Parameter, Positions, Stage } from '../catalogue/types'
 import type { PlanStep } from '../changeover/plan'
 
 /** In the order in which they come. */
@@ -119,6 +119,7 @@ export type ToldCause =
 export interface ToldFault {
   id: Id
   name: string
+  shows?: FaultShows | undefined
   causes: ToldCause[]
 }
 

@@ -2,6 +2,7 @@
 import type {
   Accepted,
   Calculation,
+  FaultShows,
   Method,
   Parameter,
   PlainTarget,
@@ -97,10 +98,36 @@ export const needle = (point: string, size: number, when?: When): NonNullable<St
   ...(when ? { when } : {}),
 })
 
+const SHOWS: Record<FaultShows, string[]> = {
+  missed: ['fold-missed', 'misses', 'missed', 'one-edge', 'raw-shows', 'start-lost', 'tape-shows', 'first-shows'],
+  off: ['wanders', 'wobbles', 'off', 'uneven', 'spiral', 'corners', 'curve', 'distorts', 'creeps', 'bump', 'dog-ear'],
+  loop: ['loops', 'loops-hang', 'eyelashes', 'cord-shows', 'ladder-wide'],
+  gap: ['gaps', 'gapes', 'grins', 'gap-closed', 'unequal', 'whiskers', 'flat'],
+  pucker: ['puckers', 'dimples', 'tucks', 'draws-in', 'bunches'],
+  ridge: ['ridge', 'tunnel', 'tunnels', 'edge-rolls'],
+  wave: ['waves', 'wavy', 'slack'],
+  pack: ['stuck', 'jams', 'packs', 'sticks'],
+  long: ['dots-long', 'long'],
+  short: ['short', 'cramped', 'little'],
+  skip: ['skips'],
+  break: ['pops', 'breaks', 'pulls-off'],
+  curl: ['curls'],
+  size: ['too-small', 'full', 'scant', 'tight'],
+  hit: ['hits', 'needle-hits', 'strikes'],
+  stiff: ['stiff'],
+  loose: ['loose', 'rattles'],
+}
+const showsOf = (id: string): FaultShows => {
+  const found = (Object.entries(SHOWS) as [FaultShows, string[]][]).find(([, ids]) => ids.includes(id))
+  if (!found) throw new Error(`nobody has said what “${id}” shows`)
+  return found[0]
+}
+
 type Told = string | [parameter: Parameter, toward: 'high' | 'low'] | Stage['faults'][number]['causes'][number]
 export const fault = (id: string, name: string, ...causes: Told[]): Stage['faults'][number] => ({
   id,
   name,
+  shows: showsOf(id),
   causes: causes.map((cause) =>
     typeof cause === 'string'
       ? { text: cause }

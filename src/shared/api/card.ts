@@ -30,7 +30,12 @@ const CardValue = z.object({
 
 /** One step; the keys beside `tells` say what of. */
 const ToldStep = z.looseObject({ id: z.string(), phase: z.string(), tells: z.string() })
-const ToldFault = z.object({ id: Id, name: z.string(), causes: z.array(z.looseObject({ tells: z.string() })) })
+const ToldFault = z.object({
+  id: Id,
+  name: z.string(),
+  shows: z.string().optional(),
+  causes: z.array(z.looseObject({ tells: z.string() })),
+})
 
 /** What hands do, from how the machine stands to a sewn piece and back. */
 const Procedure = z.object({

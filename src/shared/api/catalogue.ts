@@ -2,7 +2,7 @@
 import { z } from 'zod'
 import { CALCULATIONS } from '#core/answer/calculations'
 import { PARAMETERS } from '#core/catalogue/parameters'
-import { STEP_PHASES } from '#core/catalogue/types'
+import { FAULT_SHOWS, STEP_PHASES } from '#core/catalogue/types'
 import type * as core from '#core/catalogue/types'
 
 /** Ids are slugs: no spaces, nothing a path or a shell would read. */
@@ -386,6 +386,7 @@ export const Stage = z.strictObject({
     z.strictObject({
       id: Id,
       name: text,
+      shows: z.enum(FAULT_SHOWS).optional(),
       causes: z.array(Cause),
     }),
   ),

@@ -1,5 +1,5 @@
 /** The columns of what a technique is made of, each part a small table of its own. */
-import { STEP_PHASES, type Method, type Parameter, type Stage } from '#core/catalogue/types'
+import { FAULT_SHOWS, STEP_PHASES, type Method, type Parameter, type Stage } from '#core/catalogue/types'
 import { FOOT_FUNCTIONS } from '../messages/en'
 import { capital, kindWord, motionWord, parameterWord, stepPhaseWord, threadPlaceWord } from '../messages/words'
 import type { CellKind, CellOption } from './cells'
@@ -129,7 +129,10 @@ export const inspectColumns: Column[] = [
   ),
   column('good', 'Good looks like', text, { ...written, width: 50 }),
 ]
-export const faultColumns: Column[] = [column('name', 'Fault', text, { ...written, width: 40 })]
+export const faultColumns: Column[] = [
+  column('name', 'Fault', text, { ...written, width: 40 }),
+  column('shows', 'Shows', { is: 'choice', of: options(FAULT_SHOWS, String) }, { width: 10 }),
+]
 export const causeColumns: Column[] = [
   column('parameter', 'Setting', { is: 'choice', of: parameterOptions }, { width: 16 }),
   column('toward', 'is too', { is: 'choice', of: options(['high', 'low'] as const, String) }, { width: 9 }),
