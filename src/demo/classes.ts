@@ -103,8 +103,8 @@ export const demoClasses = (now: Date, ids: ReadonlyMap<string, string> = new Ma
           'Gunvor Isdahl',
           'Hallvard Stokkan',
           'Bergliot Haugum',
-          'Einar Grøtdal',
         ),
+        seatOf('Vigdis Ormestad', 1),
         { name: 'A guest without a machine', owns: [] },
       ],
       loans: [

@@ -77,7 +77,7 @@ export const demoCustomers = (): CustomerWrite[] => [
     ['spindrift-e', 'SP-0071', '2024-09-09'],
     ['halyard-7', 'HA-11870'],
   ]),
-  person('Bergliot Haugum', [['sloop', '0216', '2024-05-17']]),
+  person('Bergliot Haugum', [['wren-24', 'WR-5777', '2024-05-17']]),
   person(
     'Lobke Strating',
     [
@@ -92,5 +92,12 @@ export const demoCustomers = (): CustomerWrite[] => [
   person('Ties Hoogkarspel', [['dinghy', '22-018', '2022-10-01']], [], {
     note: 'Twelve years old; his aunt sews too.',
   }),
-  person('Vigdis Ormestad', [['eddy-4', 'E4-8001', '2023-12-12'], ['ketch']], []),
+  person(
+    'Vigdis Ormestad',
+    [
+      ['eddy-4', 'E4-8001', '2023-12-12'],
+      ['sloop', '0216', '2024-05-17'],
+    ],
+    [],
+  ),
 ]

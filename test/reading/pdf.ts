@@ -101,5 +101,6 @@ const halfOf = ({ width, height, grey, perMm }: Picture, half: number): Picture 
 const codeIn = ({ width, height, grey }: Picture): string | undefined => {
   const rgba = new Uint8ClampedArray(width * height * 4)
   grey.forEach((level, i) => rgba.set([level, level, level, 255], i * 4))
-  return jsQR(rgba, width, height)?.data
+  // A page of text is now and then read as a code that says nothing.
+  return jsQR(rgba, width, height)?.data || undefined
 }
