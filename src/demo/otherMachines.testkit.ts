@@ -2,6 +2,7 @@
  * Three machines that the demo's techniques were not written for, entered as a shop would from their books: an everyday
  * dial machine, a mid-range computerised one, a combined overlock and cover machine. With what each must be told.
  */
+import type { Question } from '#core/answer/types'
 import type { Bundle, Item, Make, Mark, Model } from '#core/catalogue/types'
 import { stitchesOf, type Row } from './models/rows'
 
@@ -287,17 +288,27 @@ export interface Outcome {
   verdict: string
   method: string
   set?: Record<string, number>
+  job?: Question['job']
 }
 
+type Told = [
+  technique: string,
+  fabric: string,
+  verdict: string,
+  method: string,
+  set?: Record<string, number>,
+  job?: Question['job'],
+]
 const outcomes =
   (model: string) =>
-  ([technique, fabric, verdict, method, set]: [string, string, string, string, Record<string, number>?]): Outcome => ({
+  ([technique, fabric, verdict, method, set, job]: Told): Outcome => ({
     model,
     technique,
     fabric,
     verdict,
     method,
     ...(set ? { set } : {}),
+    ...(job ? { job } : {}),
   })
 
 export const OUTCOMES: Outcome[] = [
@@ -318,7 +329,7 @@ export const OUTCOMES: Outcome[] = [
       ['heavy-seam', 'denim', 'ready', 'levelled'],
       ['elastic', 'stretch-jersey', 'otherRoute', 'zigzag'],
       ['free-motion', 'quilt-sandwich', 'needsItems', 'feed-down'],
-    ] as [string, string, string, string, Record<string, number>?][]
+    ] as Told[]
   ).map(outcomes('punt')),
   // The computerised one: an adjustable guide, so that the width stays and the guide is set.
   ...(
@@ -337,7 +348,7 @@ export const OUTCOMES: Outcome[] = [
       ['circles', 'felt', 'otherRoute', 'drawn'],
       ['twin-needle-hem', 'two-way-stretch', 'ready', 'twin-narrow'],
       ['zip', 'denim', 'ready', 'zip-foot'],
-    ] as [string, string, string, string, Record<string, number>?][]
+    ] as Told[]
   ).map(outcomes('lugger-70')),
   // The combined one.
   ...(
@@ -354,6 +365,70 @@ export const OUTCOMES: Outcome[] = [
       ['cover-hem', 'stretch-jersey', 'otherRoute', 'cover-machine'],
       ['chain-stitch', 'cotton-shirting', 'ready', 'chain'],
       ['topstitched-hem', 'denim', 'notOnThisModel', ''],
-    ] as [string, string, string, string, Record<string, number>?][]
+    ] as Told[]
+  ).map(outcomes('barge-6')),
+]
+
+/** Written down after the first set was met, before it was asked. */
+export const SECOND_OUTCOMES: Outcome[] = [
+  ...(
+    [
+      ['rings-and-bows', 'felt', 'otherRoute', 'machine'],
+      ['bar-tack', 'denim', 'otherRoute', 'stitch'],
+      ['mitred-hem', 'cotton-shirting', 'ready', 'mitre'],
+      ['gathering', 'cotton-shirting', 'otherRoute', 'two-rows'],
+      ['applique', 'felt', 'otherRoute', 'satin'],
+      ['circles', 'felt', 'otherRoute', 'drawn'],
+      ['bobbin-work', 'felt', 'otherRoute', 'spring-out'],
+      ['narrow-hem', 'chiffon', 'otherRoute', 'turned'],
+      ['mending', 'denim', 'ready', 'three-step'],
+      ['rolled-edge', 'chiffon', 'otherRoute', 'zigzag'],
+      ['cover-hem', 'stretch-jersey', 'otherRoute', 'twin-needle'],
+      ['ribbing', 'stretch-jersey', 'otherRoute', 'zigzag'],
+      ['machine-binding', 'quilt-sandwich', 'otherRoute', 'front-first'],
+      ['invisible-zip', 'wool-suiting', 'otherRoute', 'foot'],
+      ['buttonhole', 'wool-suiting', 'otherRoute', 'zigzag', {}, { button: { diameter: 30 } }],
+      [
+        'button-sew-on',
+        'wool-suiting',
+        'otherRoute',
+        'button-foot',
+        { width: 3.4 },
+        { measured: { holeSpacing: 3.4 } },
+      ],
+    ] as Told[]
+  ).map(outcomes('punt')),
+  ...(
+    [
+      ['buttonhole', 'wool-suiting', 'otherRoute', 'manual', {}, { button: { diameter: 30 } }],
+      ['overcast', 'denim', 'ready', 'guide-foot', { width: 5 }],
+      ['stretch-seam', 'stretch-jersey', 'otherRoute', 'narrow-zigzag'],
+      ['quarter-inch-seam', 'cotton-shirting', 'otherRoute', 'tape', { needlePosition: 0 }],
+      ['topstitched-hem', 'denim', 'otherRoute', 'open-foot', {}],
+      [
+        'button-sew-on',
+        'wool-suiting',
+        'otherRoute',
+        'button-foot',
+        { width: 3.5 },
+        { measured: { holeSpacing: 3.4 } },
+      ],
+      ['elastic', 'stretch-jersey', 'otherRoute', 'zigzag'],
+      ['piping', 'wool-suiting', 'otherRoute', 'foot'],
+      ['heavy-seam', 'canvas', 'ready', 'levelled'],
+      ['walking-foot-quilting', 'quilt-sandwich', 'otherRoute', 'standard-foot'],
+      ['centre-guide', 'wool-suiting', 'otherRoute', 'standard-foot'],
+      ['blind-hem', 'denim', 'ready', 'with-guide', { width: 3 }],
+    ] as Told[]
+  ).map(outcomes('lugger-70')),
+  ...(
+    [
+      ['stretch-seam', 'two-way-stretch', 'ready', 'overlocker'],
+      ['gathering', 'denim', 'notOnThisModel', ''],
+      ['blind-hem', 'stretch-jersey', 'notOnThisModel', ''],
+      ['buttonhole', 'cotton-shirting', 'notOnThisModel', ''],
+      ['narrow-hem', 'chiffon', 'notOnThisModel', ''],
+      ['rolled-edge', 'stretch-jersey', 'ready', 'three-thread'],
+    ] as Told[]
   ).map(outcomes('barge-6')),
 ]
