@@ -345,7 +345,7 @@ export const OUTCOMES: Outcome[] = [
       ['bobbin-work', 'felt', 'otherRoute', 'spring-out'],
       ['serpentine-quilting', 'quilt-sandwich', 'otherRoute', 'even-feed'],
       ['machine-binding', 'quilt-sandwich', 'otherRoute', 'front-first'],
-      ['circles', 'felt', 'otherRoute', 'drawn'],
+      ['circles', 'felt', 'notOnThisModel', ''],
       ['twin-needle-hem', 'two-way-stretch', 'ready', 'twin-narrow'],
       ['zip', 'denim', 'ready', 'zip-foot'],
     ] as Told[]
@@ -378,7 +378,7 @@ export const SECOND_OUTCOMES: Outcome[] = [
       ['mitred-hem', 'cotton-shirting', 'ready', 'mitre'],
       ['gathering', 'cotton-shirting', 'otherRoute', 'two-rows'],
       ['applique', 'felt', 'otherRoute', 'satin'],
-      ['circles', 'felt', 'otherRoute', 'drawn'],
+      ['circles', 'felt', 'notOnThisModel', ''],
       ['bobbin-work', 'felt', 'otherRoute', 'spring-out'],
       ['narrow-hem', 'chiffon', 'otherRoute', 'turned'],
       ['mending', 'denim', 'ready', 'three-step'],

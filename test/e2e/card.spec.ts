@@ -73,7 +73,7 @@ test('the card can be read at a distance and says why', async ({ page }) => {
   await expect(width.getByRole('img')).toHaveAccessibleName(/set 2\.8.*Machine gives 3\.5.*Clear from 0\.0 to 3\.5/)
   await expect(page.getByText('Choose Utility 114 first, then change')).toBeVisible()
   const steps = page.locator('.doing > .procedure')
-  await expect(steps.getByText(/Needle up, by the handwheel.*Presser foot up.*Switch off/)).toBeVisible()
+  await expect(steps.getByText(/toward you until the needle is up\..*Lift the presser foot.*Switch off/)).toBeVisible()
   await expect(steps.getByText('Off whenever a foot, needle or needle plate is changed.')).toBeVisible()
   await page.getByText('How sure').click()
   await expect(page.getByText('LF·07 (blind hem foot) comes with the machine.')).toBeVisible()
@@ -114,7 +114,7 @@ test('a dial machine gets dials, an overlocker its two-faced one', async ({ page
   await expect(page.getByText('left needle out, dial at 6.2 / 3.4', { exact: true })).toBeVisible()
   const steps = await page.locator('.doing ol li').allInnerTexts()
   const at = (words: string) => steps.findIndex((step) => step.includes(words))
-  expect(at('Retract the lower knife')).toBeGreaterThan(at('switch off'))
+  expect(at('Retract the lower knife')).toBeGreaterThan(at('Switch off'))
   expect(at('Slide the stitch finger off')).toBeGreaterThan(at('Retract the lower knife'))
   await expectAccessible(page)
 })
@@ -163,7 +163,7 @@ test('read aloud is the card’s own list, line by line, and what comes in betwe
   for (let i = 0; i < 4; i++) await page.keyboard.press(' ')
   const left = await sheet.locator('.said').innerText()
   await sheet.getByRole('button', { name: 'The bobbin is empty' }).click()
-  await expect(sheet.locator('.said')).toContainText(/Needle up|Switch off/)
+  await expect(sheet.locator('.said')).toContainText(/needle is up|Switch off/)
   await page.keyboard.press('Escape')
   await expect(sheet.locator('.said')).toHaveText(left)
   for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowLeft')
@@ -180,7 +180,14 @@ const WORKED: [name: string, query: string, words: string[], never: RegExp][] = 
   [
     'a dial machine',
     'm=ketch&t=buttonhole&f=cotton-shirting',
-    ['width between 4 and 5 and length just under 1', 'Turn the handwheel', 'Switch on', 'At 1: the near bar', 'to 6'],
+    [
+      'The buttonhole dial chooses the stitch. Set the width between 4 and 5',
+      'Turn the buttonhole dial to 1',
+      'Turn the handwheel',
+      'Switch on',
+      'Place 1: the near bar',
+      'to 6',
+    ],
     /leave/i,
   ],
   [
@@ -188,7 +195,7 @@ const WORKED: [name: string, query: string, words: string[], never: RegExp][] = 
     'm=heron-200&t=walking-foot-quilting&f=cotton-shirting&way=walking-foot',
     [
       'Press the lock key',
-      'Fit a universal 70',
+      'Fit a universal needle, size 70',
       'U·WALK',
       'Its fork goes over',
       'Press the lock key again',
@@ -199,7 +206,13 @@ const WORKED: [name: string, query: string, words: string[], never: RegExp][] = 
   [
     'an overlocker’s loopers',
     'm=eddy-4&t=rolled-edge&f=chiffon',
-    ['thread out of the needle', 'Thread the lower looper', 'Thread the needle', 'Shut the looper cover', 'Switch on'],
+    [
+      'thread out of each needle',
+      'Thread the lower looper',
+      'Thread each needle',
+      'Shut the looper cover',
+      'Switch on',
+    ],
     /step again/,
   ],
   [
@@ -209,8 +222,8 @@ const WORKED: [name: string, query: string, words: string[], never: RegExp][] = 
       'Wind a full bobbin',
       'Put a full bobbin in',
       'circular attachment',
-      'Slide at the radius',
-      'Cap off',
+      'Set the slide to your radius and lock it',
+      'Take the cap off the pin',
       'handwheel',
     ],
     /step again/,
@@ -218,13 +231,13 @@ const WORKED: [name: string, query: string, words: string[], never: RegExp][] = 
   [
     'a sensor buttonhole',
     'm=plover-60&t=buttonhole&f=cotton-shirting',
-    ['Put the button in the holder', 'LF·12', 'Pull the lever fully down', 'first on a scrap', 'lever up'],
-    /lever down and push it back.*Pull the lever fully down/s,
+    ['Put the button in', 'LF·12', 'lever all the way down. Push it back', 'first on a scrap', 'lever up'],
+    /push it back.*Push it back behind its stop/s,
   ],
   [
     'thick thread',
-    'm=plover-60&t=bobbin-work&f=cotton-shirting',
-    ['Wind the thick thread', 'past the tension spring', 'in for the everyday case', 'tension 6'],
+    'm=plover-60&t=bobbin-work&f=cotton-shirting&method=loose-case',
+    ['Wind the thick thread', 'under its spring', 'in for the everyday case', 'tension to 6'],
     /step again/,
   ],
 ]
@@ -260,7 +273,7 @@ test('what is to get is named, and owning it changes the card', async ({ page })
 test('what cannot be done says what stops each method', async ({ page }) => {
   await signIn(page, 'guest', '/card?m=ripple-s1&t=buttonhole&f=denim')
   await expect(page.getByRole('heading', { name: 'Not on this model' })).toBeVisible()
-  await expect(page.getByText('“By the stepped dial”: This needs a mechanical machine.')).toBeVisible()
+  await expect(page.getByText(/“One step, a lever foot on a dial machine”: This needs a mechanical machine or a computerised/)).toBeVisible()
   await expectAccessible(page)
 })
 

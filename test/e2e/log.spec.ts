@@ -18,7 +18,7 @@ test('a sample is logged from the card by keyboard alone, and the card says so',
   await expectAccessible(page)
   await page.getByRole('link', { name: 'The card' }).click()
   await expect(page.getByText(/Tried once: 1 sample/)).toBeVisible()
-  await expect(page.getByText(/Choose Utility 114 Blind hem, then width 2\.4/)).toBeVisible()
+  await expect(page.getByText(/Choose Utility 114 \(Blind hem\)\. Set the width to 2\.4/)).toBeVisible()
 })
 
 test('a value that the machine cannot stand at is refused, the draft outlives a reload, a photo is kept', async ({

@@ -100,7 +100,7 @@ test('a card’s settings are sent to the machine and read back; a link practise
 }) => {
   await signIn(page, 'osk', '/card?m=plover-60&t=blind-hem&f=wool-suiting')
   await page.getByRole('button', { name: 'To the practice machine' }).click()
-  await expect(page.getByText(/Sent\. It shows Utility 114 Blind hem, width \d/)).toBeVisible()
+  await expect(page.getByText(/Sent\. It shows Utility 114 \(Blind hem\), width \d/)).toBeVisible()
   await page.getByRole('link', { name: 'Go to the machine' }).click()
   await expect(page.getByLabel('Chosen stitch')).toHaveValue('s-utility-114')
 

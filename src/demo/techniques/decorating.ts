@@ -439,59 +439,6 @@ export const circles = technique(
         finish: [endsBack],
       },
     ),
-    method(
-      'drawn',
-      'Along a drawn circle',
-      'on any machine; as round as your hands steer',
-      [
-        stage(
-          'base',
-          'Base line',
-          ZIGZAG_MACHINES,
-          [['straight', 'as round as you steer']],
-          ['openToe', 'satin', 'standard'],
-          [
-            start('Lay the drawn line under the needle.'),
-            HOLD_TAILS,
-            step('Steer slowly, a few stitches at a time. Stop with the needle down and turn a little.'),
-            step('Sew over the start by three stitches.'),
-            finish('Trim what is to go, close outside the line.'),
-          ],
-          {
-            targets: [set('length', between(1.5, 2, 1.8), 'short stitches follow a curve')],
-            maxSpeed: 400,
-            minutes: 10,
-            inspect: [see('right', 'no corners in the curve')],
-            faults: [fault('corners', 'Corners in the curve', ['length', 'high'], 'turn oftener, by less')],
-          },
-        ),
-        stage(
-          'satin',
-          'Satin over the line',
-          ZIGZAG_MACHINES,
-          ['satin', ['zigzag', 'set close by hand']],
-          around,
-          [
-            start('Lay the line under the middle of the foot.'),
-            HOLD_TAILS,
-            step('Turn with the needle down on the outside of the curve.'),
-            step('Sew over the start by three stitches and lock off.'),
-          ],
-          {
-            ...onTop,
-            targets: [set('width', between(3, 5, 4), 'covers the line'), ...closed],
-            maxSpeed: 400,
-            minutes: 12,
-            inspect: [see('right', 'closed inside and outside')],
-            faults: [fault('packs', 'Packs on the inside', ['length', 'low'], 'a larger radius', ['width', 'high'])],
-          },
-        ),
-      ],
-      {
-        prepare: [prepare('Draw the circle with a compass. Lay stabiliser beneath it.')],
-        finish: [endsBack],
-      },
-    ),
   ],
 )
 
