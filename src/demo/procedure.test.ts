@@ -119,6 +119,25 @@ describe('every procedure of the demo', () => {
     expect(checked).toBeGreaterThan(10_000)
   })
 
+  it('comes back from what happens in between without breaking a rule', () => {
+    const done = new Map<string, number>()
+    const broken: string[] = []
+    for (const { stage, changeover, of } of all) {
+      const sewn = afterSewing(replay(changeover, changeover.from, toSewing(stage)))
+      for (const { of: what, steps } of stage.procedure.interruptions) {
+        done.set(what, (done.get(what) ?? 0) + 1)
+        try {
+          replay(changeover, what === 'switchedOff' ? { ...sewn, power: 'off' } : sewn, told(steps, 'interruption'))
+        } catch (error) {
+          broken.push(`${of}, ${what}: ${String(error)}`)
+        }
+      }
+    }
+    expect(broken).toEqual([])
+    expect([...done.keys()].sort()).toEqual(['bobbin', 'looper', 'needle', 'switchedOff', 'thread'])
+    for (const count of done.values()) expect(count).toBeGreaterThan(30)
+  })
+
   it('finds a move that is left out, and two that change places', () => {
     const broken = (moves: readonly ToldMove[], { changeover }: Sewn): boolean => {
       try {

@@ -21,11 +21,11 @@ test('a class is planned, a piece pinned, and the rest shared out around it', as
   await expect(piping).toHaveValue('not')
   await expect(page.getByText('8 of 8 ready')).toBeVisible()
   await page
-    .getByRole('row', { name: /Einar Grøtdal/ })
+    .getByRole('row', { name: /Vigdis Ormestad/ })
     .getByRole('link')
     .first()
     .click()
-  await expect(page).toHaveURL(/\/card\?.*m=ketch/)
+  await expect(page).toHaveURL(/\/card\?.*m=sloop/)
 })
 
 test('a piece goes to another seat once its effect is seen; what one more would change', async ({ page }) => {

@@ -39,7 +39,7 @@ test('an overlocker is set up: an illegal move, a hazard, a duty, the setup reac
   await place(page, 'power', 'on').click()
   await expect(page.getByRole('status')).toContainText('It does not move.')
   await place(page, 'looper cover', 'shut').click()
-  await page.getByLabel('Chosen stitch').selectOption({ label: 'Settings row F Rolled, three threads' })
+  await page.getByLabel('Chosen stitch').selectOption({ label: 'Settings row F (Rolled, three threads)' })
   const trial = (await (
     await page.request.get(
       `/api${rolled.replace('?m=', '?model=').replace('&t=', '&technique=').replace('&f=', '&fabric=')}`,
@@ -86,7 +86,7 @@ test('a wrong width sews badly, a wider one strikes, the right one sews well', a
   await set('6')
   await expect(page.getByRole('heading', { name: 'It would not sew' })).toBeVisible()
   await expect(page.getByText('Stop. The needle would')).toBeVisible()
-  await page.getByLabel('Chosen stitch').selectOption({ label: 'Utility 106 Zigzag' })
+  await page.getByLabel('Chosen stitch').selectOption({ label: 'Utility 106 (Zigzag)' })
   await expect(page.getByText(/That takes back .*width to 3\.5/)).toBeVisible()
   await page.getByRole('button', { name: 'As the card says' }).click()
   await expect(page.getByLabel('Width', { exact: true })).toHaveValue(right)

@@ -89,7 +89,7 @@ test('it starts from the card in hand, prints at 1:1 and hands the opening back'
 
 test('a motif is read from a text, refused where it is none, and kept for its stitch', async ({ page }) => {
   await signIn(page, 'maren', '/workbench/motif?m=plover-60')
-  await page.getByLabel('Stitch', { exact: true }).selectOption({ label: 'Motif 402 Rope' })
+  await page.getByLabel('Stitch', { exact: true }).selectOption({ label: 'Motif 402 (Rope)' })
   const points = page.getByLabel('Points, x and y in mm')
   await page.setInputFiles('input[type=file]', {
     name: 'rope.txt',
@@ -104,7 +104,7 @@ test('a motif is read from a text, refused where it is none, and kept for its st
   await page.getByRole('button', { name: 'Keep for this stitch' }).click()
   await expect(page.getByText('Kept: cards draw Motif 402')).toBeVisible()
   await page.reload()
-  await page.getByLabel('Stitch', { exact: true }).selectOption({ label: 'Motif 402 Rope' })
+  await page.getByLabel('Stitch', { exact: true }).selectOption({ label: 'Motif 402 (Rope)' })
   await expect(points).toHaveValue('handhold-motif 1\n0 0\n2 1.5\n0 3\n')
 })
 

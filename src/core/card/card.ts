@@ -116,9 +116,10 @@ const ALTERNATIVES_SHOWN = 12
 export const cardOf = (
   index: CatalogueIndex,
   question: Question,
-  whole: Answer,
+  answered: Answer,
   { tolerance = USUAL_TOLERANCE, now, allAlternatives = false }: CardOptions = {},
 ): Card => {
+  const whole = worthIt(answered)
   const answer = allAlternatives ? whole : withFewAlternatives(whole)
   const technique = found(index.techniques.get(question.technique))
   const model = found(index.models.get(question.model))
@@ -184,6 +185,15 @@ const namesOf = (index: CatalogueIndex, question: Question, answer: Answer, chan
 const withFewAlternatives = (answer: Answer): Answer => ({
   ...answer,
   stages: answer.stages.map((stage) => ({ ...stage, alternatives: stage.alternatives.slice(0, ALTERNATIVES_SHOWN) })),
+})
+
+/** Nobody gets what is no better than what is there. */
+const worthIt = (answer: Answer): Answer => ({
+  ...answer,
+  stages: answer.stages.map((stage) => ({
+    ...stage,
+    alternatives: stage.alternatives.filter(({ toGet, better }) => toGet.length === 0 || better.length > 0),
+  })),
 })
 
 const cardStage = (

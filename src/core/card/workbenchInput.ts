@@ -18,6 +18,7 @@ import type {
   Technique,
   Thread,
 } from '../catalogue/types'
+import { stitchName } from '../names/names'
 import type { Mm, NeedleSize } from '../units/quantities'
 import type { FootShape } from './footPlan'
 import { sketchOf, type CardSketch } from './sketch'
@@ -127,7 +128,7 @@ const workbenchModel = (index: CatalogueIndex, model: Model): WorkbenchModel => 
     .filter((stitch) => stitch.function === 'decorative' || stitch.points)
     .map((stitch) => ({
       id: stitch.id,
-      name: [stitch.select, stitch.nativeName].filter(Boolean).join(' '),
+      name: stitchName(stitch),
       points: stitch.points,
     }))
   const { id, name, kind, maxWidth, twinMax, maxSpeed, bobbin } = model

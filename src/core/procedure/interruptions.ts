@@ -25,6 +25,7 @@ export const interruptionsOf = (at: InterruptedAt): Interruption[] => {
   const acts: [InterruptionOf, Act[]][] = [
     ['bobbin', [['bobbin', 'full']]],
     ['thread', [thread]],
+    ['looper', looperActs(at.goal, thread)],
     ['needle', [...(needle === undefined ? [] : [['needle', needle] as Act]), thread]],
     ['switchedOff', [['power', 'on']]],
   ]
@@ -35,6 +36,12 @@ export const interruptionsOf = (at: InterruptedAt): Interruption[] => {
     if (of === 'needle') told[0]?.cautions.unshift({ text: usual('findEveryPiece'), control: 'needle' })
     return [{ of, steps: named(placedOnce(told)).map(inInterruption(of)) }]
   })
+}
+
+/** Needle threads out first and in again last; the loopers between as they are threaded. */
+const looperActs = (goal: Positions, thread: Act): Act[] => {
+  const loopers = Object.entries(goal).filter(([id]) => /^thread:\w+Looper$/.test(id))
+  return loopers.length > 0 ? [['thread:needle', 'out'], ...loopers, thread] : []
 }
 
 /** A control and where it goes. */
@@ -54,6 +61,9 @@ const sideSteps = (of: InterruptionOf, acts: readonly Act[], at: InterruptedAt):
       ...Object.entries(safe).map((one) => move(one, at)),
       ...acts.map((one) => move(one, at)),
       ...(SHUT in safe ? [move([SHUT, 'shut'], at)] : []),
+      ...(power !== undefined && mustTurn([...Object.keys(safe), ...acts.map(([control]) => control)], at)
+        ? [move(['handwheel', 'turned'], at)]
+        : []),
       ...(power === undefined ? [] : [move(['power', 'on'], at, power)]),
     ]),
     ...again(at, power === 'off' && forgets(at)),
@@ -62,6 +72,17 @@ const sideSteps = (of: InterruptionOf, acts: readonly Act[], at: InterruptedAt):
 }
 
 const SHUT = 'looperCover'
+
+/** Whether the power comes on only once the handwheel is turned, and one of these moves asks for that. */
+const mustTurn = (moved: readonly string[], { rules }: InterruptedAt): boolean =>
+  rules.some((rule) => 'needs' in rule && rule.for.control === 'power' && rule.needs['handwheel'] !== undefined) &&
+  rules.some(
+    (rule) =>
+      'resets' in rule &&
+      rule.resets !== 'stitchDefaults' &&
+      rule.resets['handwheel'] !== undefined &&
+      moved.includes(rule.after.control),
+  )
 
 const move = ([control, to]: Act, { telling, rules, goal }: InterruptedAt, from = goal[control] ?? ''): Unnamed => {
   const duties = rules.flatMap((rule) =>
@@ -85,11 +106,13 @@ const safeState = (acts: readonly Act[], { rules, telling, goal }: InterruptedAt
   const safe: Positions = {}
   const open = acts.map(([control, to]) => ({ control, to }))
   const seen = new Set(acts.map(([control]) => control))
+  const moved = new Set(seen)
   for (let next = open.pop(); next; next = open.pop()) {
     for (const rule of rules) {
       if (!('needs' in rule) || rule.for.control !== next.control) continue
       if (rule.for.from !== undefined || (rule.for.to !== undefined && rule.for.to !== next.to)) continue
       for (const [id, allowed] of Object.entries(rule.needs)) {
+        if (moved.has(id)) continue
         const stands = MOVED_BY_SEWING.has(id) ? undefined : goal[id]
         if (telling.controls[id] === undefined || allowed.includes(stands ?? '')) continue
         if (isItemControl(id) || id.startsWith('thread:')) return undefined
@@ -100,7 +123,8 @@ const safeState = (acts: readonly Act[], { rules, telling, goal }: InterruptedAt
       }
     }
   }
-  const habit = (id: string) => telling.controls[id]?.habit ?? 0
+  // What is opened toward the hands is opened once all else is safe.
+  const habit = (id: string) => (id === SHUT ? Infinity : (telling.controls[id]?.habit ?? 0))
   return Object.fromEntries(Object.entries(safe).sort(([a], [b]) => habit(a) - habit(b)))
 }
 

@@ -102,7 +102,7 @@ export type ToldStep = Told & {
   leaves: Positions
 }
 
-export type InterruptionOf = 'bobbin' | 'thread' | 'needle' | 'switchedOff'
+export type InterruptionOf = 'bobbin' | 'thread' | 'looper' | 'needle' | 'switchedOff'
 
 export interface Interruption {
   of: InterruptionOf

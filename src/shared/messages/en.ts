@@ -240,7 +240,9 @@ const sentences: Sentences = {
   betterFunctionNeeds: ({ of, function: named, toGet }, say) =>
     `Better: ${footFunction(of, named, say)}, with ${say.items(toGet)}.`,
   betterFunctionStopped: ({ of, function: named, stops }, say) =>
-    `Better would be ${withArticle(footFunction(of, named, say))}, but: ${say.reason(stops)}`,
+    stops.code === 'functionMissing' || stops.code === 'noFootListed'
+      ? `Better would be ${withArticle(footFunction(of, named, say))}; this machine has none.`
+      : `Better would be ${withArticle(footFunction(of, named, say))}, but: ${say.reason(stops)}`,
   betterFunctionNarrower: ({ of, function: named }, say) =>
     `The ${footOrStitch(of)} ${footFunction(of, named, say)} would work too, less well in all.`,
   changePlate: ({ to }, say) => `Change to the ${say.item(to)}.`,

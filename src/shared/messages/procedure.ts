@@ -55,6 +55,7 @@ export const stepsWords = (steps: readonly ToldStep[], say: Speech): StepWords[]
 const INTERRUPTIONS: Record<Procedure['interruptions'][number]['of'], string> = {
   bobbin: 'The bobbin is empty',
   thread: 'The needle thread breaks',
+  looper: 'A looper thread breaks',
   needle: 'The needle breaks',
   switchedOff: 'It was switched off',
 }

@@ -179,7 +179,9 @@ useKeys([{ keys: 'p', does: 'Print the comparison', run: print }])
             </tr>
           </tbody>
         </table>
-        <p v-if="machine.features.lost.length > 0">It has not: {{ list(machine.features.lost.map(featureWord)) }}.</p>
+        <p v-if="machine.features.lost.length > 0">
+          It does not have: {{ list(machine.features.lost.map(featureWord)) }}.
+        </p>
         <p v-if="machine.features.gained.length > 0">
           It has besides: {{ list(machine.features.gained.map(featureWord)) }}.
         </p>

@@ -13,6 +13,7 @@ const shown = ({ value, unit }: Figure): string => {
   if (unit === 'm') return `${formatNumber(value, 2)} m`
   if (unit === 'percent') return `${formatNumber(value, 1)} %`
   if (unit === 'minutes') return `${formatNumber(value, 1)} min`
+  if (unit === 'count') return formatNumber(value, 0)
   if (unit === 'radians') return `${formatNumber((value * 180) / Math.PI, 1)}°`
   return formatNumber(value, 2)
 }
