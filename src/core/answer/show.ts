@@ -20,6 +20,8 @@ export const showValue = (
   if (value === 'auto') return 'auto'
   if (value === 'absent' || value === 'unstated') return '–'
   if (typeof value === 'object') {
+    const gap = gapAround(value, scale)
+    if (gap) return `between ${gap.below.mark} and ${gap.above.mark}`
     return `${showValue(value.from, parameter, scale, setup)}–${showValue(value.to, parameter, scale, setup)}`
   }
   if (scale === undefined || scale === 'absent') return plain(value, parameter)
@@ -62,6 +64,19 @@ const near = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6
 
 const plain = (value: number, parameter: Parameter): string =>
   isInMm(parameter) ? formatDisplay(tidy(value)) : formatNumber(value)
+
+/** The two neighbouring marks that a range lies between, where it does not begin and end at marks itself. */
+const gapAround = (
+  { from, to }: Range,
+  scale: Scale | 'absent' | undefined,
+): { below: Mark; above: Mark } | undefined => {
+  const marks = typeof scale === 'object' && scale.step === 0 ? (scale.marks ?? []) : []
+  const isMark = (value: number) => marks.some((mark) => near(mark.value, value))
+  if (isMark(from) && isMark(to)) return undefined
+  const above = marks.find((mark) => mark.value > from + 1e-6)
+  const below = marks.findLast((mark) => mark.value <= from + 1e-6)
+  return below && above && to <= above.value + 1e-6 ? { below, above } : undefined
+}
 
 const againstMarks = (marks: readonly Mark[], value: number): string => {
   const below = [...marks].reverse().find((mark) => mark.value < value)

@@ -3,6 +3,7 @@ import type { Fabric, Parameter, Positions, Range, Scale, Stage, Step } from '..
 import type { CatalogueIndex } from '../catalogue/index'
 import { sampleKey, withContents } from '../catalogue/index'
 import type { Reason } from '../answer/reasons'
+import { guidePlace, withGuideSet } from '../answer/guidePlace'
 import { fittedPlate } from '../answer/stage'
 import type { Answer, Question, Setting, StageAnswer, Verdict } from '../answer/types'
 import type { FootShape } from './footPlan'
@@ -234,7 +235,7 @@ const cardStage = (
     stitchName: stitch?.nativeName,
     functionName: index.functions.get(answer.function)?.name ?? answer.function,
     bookPage: stitch?.source?.where,
-    foot: answer.foot === undefined ? undefined : { ...item(answer.foot), ...shapeOf(index, answer.foot) },
+    foot: answer.foot === undefined ? undefined : { ...item(answer.foot), ...shapeOf(index, answer, fabric) },
     chain: answer.chain.map(item),
     plate: answer.plate === undefined ? undefined : { ...item(answer.plate), change },
     accessories: answer.accessories.map(item),
@@ -280,8 +281,9 @@ const houseSample = (
 }
 
 /** What its drawing is made from; nothing for a foot of which nothing is stated that could be drawn. */
-const shapeOf = (index: CatalogueIndex, id: string): { shape?: FootShape } => {
-  const item = index.items.get(id)
+const shapeOf = (index: CatalogueIndex, answer: StageAnswer, fabric: Fabric): { shape?: FootShape } => {
+  const fitted = answer.foot === undefined ? undefined : index.items.get(answer.foot)
+  const item = fitted && withGuideSet(fitted, guidePlace(index, answer, fitted, fabric))
   if (!item || (item.slot === undefined && item.guide === undefined && item.maxButton === undefined)) return {}
   const { slot, guide, minWidth, functions, maxButton } = item
   return { shape: { slot, guide, minWidth, functions, maxButton } }

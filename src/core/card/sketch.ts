@@ -1,6 +1,7 @@
 /** What is needed to draw a stage's stitch to scale: as it is set, and as the machine gives it. */
 import type { CatalogueIndex } from '../catalogue/index'
 import type { Fabric, Parameter, Slot, Stitch, StitchFunction, Swing } from '../catalogue/types'
+import { guidePlace, withGuideSet } from '../answer/guidePlace'
 import type { Setting, StageAnswer } from '../answer/types'
 import { biteFor } from '../workbench/blindHemBite'
 import { fabricUnder, type FabricLayout } from './fabricParts'
@@ -74,10 +75,11 @@ export const sketchOf = (index: CatalogueIndex, answer: StageAnswer, sewnOn?: Fa
   const differs =
     given && (given.width !== set.width || given.length !== set.length || given.needlePosition !== set.needlePosition)
   const item = answer.foot === undefined ? undefined : index.items.get(answer.foot)
-  const bite = biteFor(sewnOn ?? { weight: 'medium', behaviours: [] })
+  const fabric = sewnOn ?? { weight: 'medium' as const, behaviours: [] }
+  const placed = item && withGuideSet(item, guidePlace(index, answer, item, fabric))
   return {
     set,
-    fabric: fabricUnder(set, item, bite),
+    fabric: fabricUnder(set, placed, biteFor(fabric)),
     ...(differs ? { given } : {}),
     ...(foot === undefined ? {} : { foot }),
     ...(plate === undefined ? {} : { plate }),

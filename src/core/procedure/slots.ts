@@ -1,12 +1,11 @@
 /** What may stand in braces in a technique's own texts, filled from the card. */
-import { reachOfGuide } from '../answer/calculations'
+import { guidePlace } from '../answer/guidePlace'
 import type { Question, StageAnswer } from '../answer/types'
 import type { CatalogueIndex } from '../catalogue/index'
 import { isParameter } from '../catalogue/parameters'
-import type { Fabric, Item } from '../catalogue/types'
+import type { Fabric } from '../catalogue/types'
 import { formatNumber } from '../units/format'
 import type { Mm } from '../units/quantities'
-import { biteFor, guideForBite } from '../workbench/blindHemBite'
 
 /** Beside the parameters' own names. Lengths come with their unit. */
 export const SLOTS = [
@@ -60,7 +59,7 @@ export const slotValues = (facts: SlotFacts): Record<string, string> => {
     'accessory.code': accessory?.code,
     needle: `${answer.needle.point} ${answer.needle.size}`,
     thread: (thread && index.threads.get(thread.thread)?.name) ?? 'the thread',
-    guide: mm(guideOf(foot, facts)),
+    guide: mm(guidePlace(index, answer, foot, facts.fabric)),
     swingAt: index.functions.get(answer.function)?.swingAt?.toString(),
     pin: mm(foot?.minWidth),
     edge: mm(foot?.edge?.right),
@@ -71,14 +70,6 @@ export const slotValues = (facts: SlotFacts): Record<string, string> => {
     ring: mm(ringWire),
     hem: mm(hemDepth),
   })
-}
-
-/** Where a guide that can be moved is to stand for this width and fabric; undefined for another foot or stitch. */
-const guideOf = (foot: Item | undefined, { index, answer, fabric }: SlotFacts): Mm | undefined => {
-  const width = answer.settings.width?.value
-  const isBlindHem = index.functions.get(answer.function)?.family === 'blindHem'
-  if (!isBlindHem || typeof width !== 'number' || !reachOfGuide(foot?.guide)) return undefined
-  return guideForBite(width, biteFor(fabric)).value
 }
 
 const mm = (value: Mm | undefined): string | undefined =>

@@ -36,10 +36,11 @@ const everySaid = () => {
         const answer = explain(answering, question)
         const card = cardOf(index, question, answer, { allAlternatives: true })
         const say = speech(card.names)
-        hear(answer, (reason) => sentence(reason, say))
+        const told = [card.reasons, card.methods, card.stages.map((stage) => stage.answer)]
+        hear(told, (reason) => sentence(reason, say))
         for (const stage of card.stages) {
-          const told = procedureWords(stage.procedure, say)
-          steps.push(...[...told.steps, ...told.back].map(({ text }) => text))
+          const words = procedureWords(stage.procedure, say)
+          steps.push(...[...words.steps, ...words.back].map(({ text }) => text))
           steps.push(...aloud(card, stage).lines.map(({ text }) => text))
         }
       }

@@ -9,8 +9,12 @@ export const standingText = (
   { parameter, setting, scale, stands, resets }: CardValue,
   setup: Positions = {},
 ): string => {
-  const shown = (value: Parameters<typeof showValue>[0]): string =>
-    typeof value === 'object' ? `${shown(value.from)} to ${shown(value.to)}` : showValue(value, parameter, scale, setup)
+  const shown = (value: Parameters<typeof showValue>[0]): string => {
+    const whole = showValue(value, parameter, scale, setup)
+    return typeof value === 'object' && !whole.startsWith('between ')
+      ? `${shown(value.from)} to ${shown(value.to)}`
+      : whole
+  }
   const book = setting.default === undefined ? undefined : shown(setting.default)
   const says = book === undefined ? 'the book says nothing' : `the book says ${book}`
   if (resets)

@@ -70,6 +70,13 @@ const FEATURE_WORDS: Record<string, string> = {
   zeroLength: 'a stitch length of 0',
 }
 
+/** What feeds or does not feed, as it stands on the machine. */
+export const feedAidWord = (feature: string): string => FEED_AID_WORDS[feature] ?? featureWord(feature)
+const FEED_AID_WORDS: Record<string, string> = {
+  feedDogsDown: 'feed dogs down',
+  dualFeed: 'built-in dual feed on',
+}
+
 export const threadPlaceWord = (place: string): string => THREAD_PLACES[place as ThreadPlace] ?? inWords(place)
 const THREAD_PLACES: Record<ThreadPlace, string> = {
   needle: 'needle',

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Card, CardItem, CardStage } from '#core/card/card'
 import { evidenceWord } from '#shared/messages/en'
-import { capital, dateWords, featureWord, list, shankWord, threadPlaceWord, verdictWord } from '#shared/messages/words'
+import { capital, dateWords, feedAidWord, shankWord, threadPlaceWord, verdictWord } from '#shared/messages/words'
 import VerdictMark from './VerdictMark.vue'
 
 const props = defineProps<{ card: Card; stage: CardStage }>()
@@ -46,7 +46,7 @@ const bed = computed(() => {
   const { plate, feedAids, accessories } = props.stage
   return [
     ...(plate ? [`${nameOf(plate.id)} ${plate.change ? 'goes on' : 'stays on'}`] : []),
-    ...feedAids.map(featureWord),
+    ...feedAids.map(feedAidWord),
     ...accessories.map((item) => `${nameOf(item.id)} (${source(item)})`),
   ]
 })
@@ -85,7 +85,7 @@ const bed = computed(() => {
         <dd v-for="thread in threads" :key="thread.place">
           <span class="soft">{{ thread.place }}</span> {{ thread.name }}
         </dd>
-        <dd v-if="bed.length > 0" class="soft">{{ capital(list(bed)) }}</dd>
+        <dd v-if="bed.length > 0" class="soft">{{ bed.map(capital).join('. ') }}.</dd>
       </div>
     </dl>
   </header>

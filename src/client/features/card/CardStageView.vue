@@ -56,7 +56,7 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
 
     <div class="columns told">
       <section class="values" aria-label="What to set">
-        <h2>{{ stage.changes.length > 0 ? changesTitle : 'Nothing to change' }}</h2>
+        <h2>{{ stage.changes.length > 0 ? changesTitle : 'Nothing to set on the machine' }}</h2>
         <p v-if="stage.resets" class="soft">Choosing a stitch takes these back to the machine’s own.</p>
         <ValueBlock v-for="value in stage.changes" :key="value.parameter" :value="value" :setup="setup" :say="say" />
         <div class="drawn">

@@ -71,8 +71,10 @@ const all = (bundle: Bundle, questions: readonly Question[]): number => {
       const fabric = index.fabrics.get(question.fabric)
       const { guide } = fabric ? slotValues({ index, answer: stage, fabric }) : {}
       if (guide === undefined || bench.stage('blindHem')?.stage !== stage.stage) continue
-      // What the card says of a guide with a screw.
+      // What the card says and draws of a guide with a screw.
       compared++
+      const [fold] = bench.stage('blindHem')?.sketch?.fabric.lines ?? []
+      if (fold) expect(fold.at, of).toBeCloseTo(-Number(guide.split(' ')[0]), 1)
       expect(figureOf('blind-hem', 'Or set the guide', bench), of).toBeCloseTo(Number(guide.split(' ')[0]), 1)
     }
   }

@@ -1,0 +1,23 @@
+/** Where a guide that can be moved is to stand for a card's stitch. (workbench, Blind hem bite) */
+import type { CatalogueIndex } from '../catalogue/index'
+import type { Fabric, Item } from '../catalogue/types'
+import type { Mm } from '../units/quantities'
+import { biteFor, guideForBite } from '../workbench/blindHemBite'
+import { reachOfGuide } from './calculations'
+import type { StageAnswer } from './types'
+
+/** mm from the straight stitches; undefined for a fixed guide, another stitch, or a width that is not known. */
+export const guidePlace = (
+  { functions }: Pick<CatalogueIndex, 'functions'>,
+  answer: Pick<StageAnswer, 'function' | 'settings'>,
+  foot: Pick<Item, 'guide'> | undefined,
+  fabric: Pick<Fabric, 'weight' | 'behaviours'>,
+): Mm | undefined => {
+  const width = answer.settings.width?.value
+  if (functions.get(answer.function)?.family !== 'blindHem' || typeof width !== 'number') return undefined
+  return reachOfGuide(foot?.guide) ? guideForBite(width, biteFor(fabric)).value : undefined
+}
+
+/** The foot with its guide set so; as it is where its guide is fixed. Such a guide stands left of the stitches. */
+export const withGuideSet = <Foot extends Pick<Item, 'guide'>>(foot: Foot, place: Mm | undefined): Foot =>
+  place === undefined || !foot.guide ? foot : { ...foot, guide: { ...foot.guide, offset: -place } }
