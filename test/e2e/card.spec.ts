@@ -261,6 +261,18 @@ for (const [name, query, words, never] of WORKED)
     inOrder((await readAloud(page)).said.join('\n'))
   })
 
+test('holes that are measured at their step set the width', async ({ page }) => {
+  await signIn(page, 'guest', '/card?m=plover-60&t=button-sew-on&f=wool-suiting')
+  const holes = page.getByLabel('Hole to hole')
+  await holes.fill('3,4')
+  await holes.press('Enter')
+  await expect(page).toHaveURL(/measured=holeSpacing(:|%3A)3\.4/)
+  const width = page.locator('.value', { has: page.getByRole('heading', { name: 'Width' }) })
+  await expect(width.locator('.figure')).toHaveText(/3\.4/)
+  await expect(page.getByLabel('Hole to hole')).toHaveValue('3.4')
+  await expectAccessible(page)
+})
+
 test('what is to get is named, and owning it changes the card', async ({ page }) => {
   await signIn(page, 'osk', '/card?m=plover-60&t=centre-guide&f=denim&way=centre-guide')
   await expect(page.getByRole('heading', { name: 'Needs a foot' })).toBeVisible()

@@ -8,6 +8,8 @@ const place = (page: Page, control: string, to: string) =>
 
 test('an overlocker is set up: an illegal move, a hazard, a duty, the setup reached', async ({ page }) => {
   await signIn(page, 'osk', rolled)
+  await page.getByRole('button', { name: 'What comes next' }).click()
+  await expect(page.getByRole('status')).toContainText(/Next: Switch off/)
   await place(page, 'stitch finger', 'off').click()
   await expect(page.getByRole('status')).toContainText('It does not move.')
   await expect(page.getByRole('status')).toContainText('the lower knife stands in front of it')

@@ -79,3 +79,11 @@ test('a technique is written by keyboard, the card beside it follows, and it is 
   await page.goto('/card?m=plover-60&t=ladder-edge&f=denim')
   await expect(page.getByRole('status').first()).toContainText('Ready: Ladder edge on Plover 60 in Denim')
 })
+
+test('new editions of shipped techniques are looked at; a shop that has them all has decided', async ({ page }) => {
+  await signIn(page, 'maren', '/shelf/editions')
+  await expect(page.getByText('You have decided about all of them.')).toBeVisible()
+  await expectAccessible(page)
+  await page.getByRole('link', { name: 'Back to the techniques' }).click()
+  await expect(page.getByRole('heading', { name: 'Techniques' })).toBeVisible()
+})

@@ -76,6 +76,12 @@ const given = ({ model }: Trial, stitch: TrialStitch | undefined): [Parameter, n
     return [[parameter, typeof value === 'number' ? value : undefined, valuePosition(value)]]
   })
 
+/** What the values come back to when the card's stitch is chosen. */
+export const defaultsOf = (trial: Trial): Positions => {
+  const stitch = trial.stitches.find(({ id }) => id === trial.answer.stitch)
+  return Object.fromEntries(given(trial, stitch).map(([parameter, , at]) => [parameter, at]))
+}
+
 /** The machine as the card has it: every control at its goal, every value at its setting. */
 export const asTheCardSays = (trial: Trial): MachineState => {
   const { positions, ...rest } = startOf(trial)

@@ -3,9 +3,12 @@ import { explain } from '#core/answer/explain'
 import { fitLookup } from '#core/answer/fit'
 import { indexCatalogue } from '#core/catalogue/index'
 import { changeoverOf } from '#core/changeover/changeover'
+import { movesOf } from '#core/procedure/moves'
+import type { ToldStep } from '#core/procedure/types'
 import { demoBundle } from '#demo/bundle'
 import { reviewOf, type Event } from './attempt'
 import { asTheCardSays, doDuty, missing, setValue, startOf, work, type MachineState } from './machine'
+import { onward } from './onward'
 import { sewWith } from './sew'
 import { trialOf, type Trial } from './trial'
 
@@ -107,6 +110,26 @@ describe('what it sews', () => {
       }
     expect(bad).toEqual([])
     expect(sewn).toBeGreaterThan(200)
+  })
+
+  it.each([
+    ['plover-60', 'blind-hem', 'wool-suiting'],
+    ['eddy-4', 'rolled-edge', 'chiffon'],
+    ['ketch', 'buttonhole', 'cotton-shirting'],
+  ])('is brought there by doing what comes next, %s %s', (model, technique, fabric) => {
+    const trial = trialFor(model, technique, fabric)
+    let state = startOf(trial)
+    let done = 0
+    for (let steps = onward(trial, state); steps.length > 0 && done < 100; steps = onward(trial, state)) {
+      for (const { control, to } of movesOf(steps[0] as ToldStep)) {
+        done++
+        const worked = work(trial, state, control, to)
+        if (!worked.done) throw new Error(`${control} to ${to} is refused`)
+        state = { ...worked.state, due: [] }
+      }
+    }
+    expect(done).toBeGreaterThan(5)
+    expect(missing(trial, state)).toEqual([])
   })
 
   it('takes a width that nobody told in figures from where its dial stands', () => {

@@ -35,7 +35,7 @@ export const toldMove = (
     ...(placed?.where === undefined ? {} : { where: placed.where }),
     ...(foot?.attachment === 'snapOn' ? { snaps: true } : {}),
     ...(isCase ? { isCase } : {}),
-    ...(control === 'thread:needle' ? needlesOf(model.kind, end) : {}),
+    ...(NEEDLES.has(control) ? needlesOf(control, model.kind, end) : {}),
     ...(control === 'stitch' && SET_UP.has(model.kind) ? { isSetUp: true } : {}),
     ...(control === 'stitch' && 'buttonholeStep' in controls && hasPlaces(model, to) ? { isDialled: true } : {}),
   }
@@ -44,9 +44,11 @@ export const toldMove = (
 const hasPlaces = ({ stitches }: Telling['model'], stitch: string): boolean =>
   stitches.some(({ id, sequence }) => id === stitch && sequence !== undefined)
 
-const needlesOf = (kind: Kind, end: Positions): Pick<ToldMove, 'needles'> => {
+const NEEDLES: ReadonlySet<string> = new Set(['needle', 'thread:needle'])
+const needlesOf = (control: string, kind: Kind, end: Positions): Pick<ToldMove, 'needles'> => {
   if (SET_UP.has(kind)) return { needles: 'all' }
-  return needleAt(end['needle'] ?? '')?.twin === undefined ? {} : { needles: 'both' }
+  const isTwin = control === 'thread:needle' && needleAt(end['needle'] ?? '')?.twin !== undefined
+  return isTwin ? { needles: 'both' } : {}
 }
 
 /** Nothing is chosen on them: threads, levers and knobs make the stitch. */

@@ -29,7 +29,7 @@ export interface ToldMove extends Pick<PlanStep, 'control' | 'from' | 'to'> {
   isSetUp?: true
   /** A stitch of places, chosen by turning the dial to one of them. */
   isDialled?: true
-  /** A thread that goes to both needles of a twin, or to all that are in. */
+  /** Of a thread that goes to both needles of a twin; of a thread or a needle for all that are in. */
   needles?: 'both' | 'all'
 }
 

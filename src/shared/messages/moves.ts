@@ -46,7 +46,7 @@ export const moveText = (move: ToldMove, say: Speech): string => {
     case 'item':
       return itemText(move, say)
     case 'needle':
-      return needleText(to)
+      return needleText(move)
     case 'thread':
       return threadText(move, say)
     case 'stitch':
@@ -64,11 +64,12 @@ export const moveText = (move: ToldMove, say: Speech): string => {
   }
 }
 
-const needleText = (at: string): string => {
-  if (at === AS_BEFORE) return 'Fit the everyday needle, pushed fully up'
+const needleText = ({ to: at, needles }: ToldMove): string => {
+  if (at === AS_BEFORE) return `Fit the everyday ${needles ? 'needles' : 'needle'}, pushed fully up`
   const needle = needleAt(at)
   if (!needle) return `Fit a ${at} needle, pushed fully up`
   const { point, size, twin } = needle
+  if (needles) return `Fit ${point} needles, size ${size}, pushed fully up`
   const name = twin === undefined || /\btwin\b/.test(point) ? point : `${point} twin`
   const apart = twin === undefined ? '' : `, ${twin} mm apart`
   return `Fit ${withArticle(name)} needle, size ${size}${apart}, pushed fully up`

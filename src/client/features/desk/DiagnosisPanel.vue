@@ -5,6 +5,7 @@ import type { Parameter } from '#core/catalogue/types'
 import type { Cause, Shown } from '#core/desk/diagnosis'
 import type { Trial } from '#core/practice/trial'
 import { planSteps } from '#core/procedure/procedure'
+import { trialTelling } from '#core/practice/onward'
 import { parseNumber } from '#core/units/parse'
 import type { DiagnosisView } from '#shared/api/desk'
 import { causeText, groundText } from '#shared/messages/desk'
@@ -104,10 +105,7 @@ const steps = computed(() => {
   const { plan } = found.value ?? {}
   const now = trial.value
   if (!plan || !now) return []
-  const { controls } = now.controls
-  const end = plan.outcome === 'plan' ? plan.end : {}
-  const telling = { index: { items: new Map() }, model: { ...now.model, stitches: now.stitches }, controls, end }
-  return stepsWords(planSteps(plan, telling), trialSpeech(now))
+  return stepsWords(planSteps(plan, trialTelling(now, plan)), trialSpeech(now))
 })
 const adviceOf = (cause: Cause) => causeText(cause, trial.value)
 const say = computed(() => trial.value && trialSpeech(trial.value))

@@ -3,7 +3,9 @@ import { computed, ref, watch } from 'vue'
 import type { Review } from '#core/practice/attempt'
 import type { MachineState } from '#core/practice/machine'
 import type { Trial } from '#core/practice/trial'
-import { dutyText, hazardText, reviewLines } from '#shared/messages/practice'
+import { nextStep } from '#core/practice/onward'
+import { dutyText, hazardText, reviewLines, trialSpeech } from '#shared/messages/practice'
+import { stepsWords, type StepWords } from '#shared/messages/procedure'
 import { capital } from '#shared/messages/words'
 import ControlPanel from './ControlPanel.vue'
 import SewnSample from './SewnSample.vue'
@@ -29,6 +31,14 @@ const begin = () => {
   finished.value = undefined
 }
 const moves = computed(() => review.value.moves)
+
+/** The card's next line from how the machine stands; asked for, and gone with the next move. */
+const next = ref<StepWords | 'nothing'>()
+watch(events, () => (next.value = undefined), { deep: true })
+const showNext = () => {
+  const step = nextStep(props.trial, state.value)
+  next.value = step ? stepsWords([step], trialSpeech(props.trial))[0] : 'nothing'
+}
 </script>
 
 <template>
@@ -41,8 +51,14 @@ const moves = computed(() => review.value.moves)
       <div class="acts">
         <BButton variant="primary" @click="machine.sew()">Sew a test</BButton>
         <BButton variant="outline-primary" :disabled="moves === 0" @click="finish">Done</BButton>
+        <BButton variant="link" @click="showNext">What comes next</BButton>
         <BButton variant="link" @click="begin">From the start</BButton>
       </div>
+      <p v-if="next === 'nothing'" class="moved" role="status">It stands as the card has it: sew a test.</p>
+      <p v-else-if="next" class="moved" role="status" :data-step="next.id">
+        <span v-for="caution in next.cautions" :key="caution" class="caution minded">{{ caution }}</span>
+        <strong>Next: </strong>{{ next.text }}
+      </p>
       <p v-if="message" :class="message.refused ? 'refused' : 'moved'" role="status">
         <strong v-if="message.refused">It does not move. </strong>{{ capital(message.text) }}
       </p>
@@ -93,6 +109,10 @@ aside {
   color: var(--madder);
   border-left: 4px solid var(--madder);
   padding-left: 0.8rem;
+}
+
+.minded {
+  display: block;
 }
 
 .moved,
