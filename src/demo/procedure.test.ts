@@ -134,7 +134,7 @@ describe('every procedure of the demo', () => {
       }
     }
     expect(broken).toEqual([])
-    expect([...done.keys()].sort()).toEqual(['bobbin', 'looper', 'needle', 'switchedOff', 'thread'])
+    expect([...done.keys()].sort()).toEqual(['bobbin', 'looper', 'needle', 'switchedOff', 'thread', 'tyingOn'])
     for (const count of done.values()) expect(count).toBeGreaterThan(30)
   })
 

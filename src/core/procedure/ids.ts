@@ -26,6 +26,8 @@ const keyOf = (told: Told): string => {
       return `place-${slug(told.at)}`
     case 'anew':
       return `anew-${told.because}`
+    case 'tyingOn':
+      return `tying-on-${slug(told.part)}`
     case 'machine':
       return `machine-${slug(told.model)}`
     case 'blocked':

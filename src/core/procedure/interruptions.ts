@@ -5,7 +5,7 @@ import { isItemControl } from '../changeover/rules'
 import { usual } from '../changeover/usual/texts'
 import { untold, named, type Unnamed } from './ids'
 import { inBreaths, placedOnce, toldMove, type Telling } from './moves'
-import type { Interruption, InterruptionOf, ToldStep } from './types'
+import { TYING_ON, type Interruption, type InterruptionOf, type ToldStep } from './types'
 
 export interface InterruptedAt {
   telling: Telling
@@ -26,6 +26,7 @@ export const interruptionsOf = (at: InterruptedAt): Interruption[] => {
     ['bobbin', [['bobbin', 'full']]],
     ['thread', [thread]],
     ['looper', looperActs(at.goal, thread)],
+    ['tyingOn', looperActs(at.goal, thread)],
     ['needle', [...(needle === undefined ? [] : [['needle', needle] as Act]), thread]],
     ['switchedOff', [['power', 'on']]],
   ]
@@ -59,7 +60,9 @@ const sideSteps = (of: InterruptionOf, acts: readonly Act[], at: InterruptedAt):
   return [
     ...inBreaths([
       ...Object.entries(safe).map((one) => move(one, at)),
-      ...acts.map((one) => move(one, at)),
+      ...(of === 'tyingOn'
+        ? TYING_ON.map((part) => untold('interruption', { tells: 'tyingOn', part }))
+        : acts.map((one) => move(one, at))),
       ...(SHUT in safe ? [move([SHUT, 'shut'], at)] : []),
       ...(power !== undefined && mustTurn([...Object.keys(safe), ...acts.map(([control]) => control)], at)
         ? [move(['handwheel', 'turned'], at)]

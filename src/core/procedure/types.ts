@@ -50,6 +50,9 @@ export type Through = 'oneStitch' | 'bothSides' | 'toSwing' | 'repeat'
 /** What the scrap has used up, and what is to be seen to before the piece. */
 export type ResetOf = 'lever' | 'step' | 'patternStart' | 'altered'
 
+/** In their order. */
+export const TYING_ON = ['cut', 'knot', 'loopers', 'needles', 'needlesLast'] as const
+
 /** What a step tells. */
 export type Told =
   /** What is on the machine from the stage before. */
@@ -85,6 +88,8 @@ export type Told =
   | { tells: 'inspect'; side: Stage['inspect'][number]['side']; good: string }
   /** Nobody has said how these stand in normal sewing. */
   | { tells: 'asBefore'; controls: string[] }
+  /** The other way to change an overlocker's threads: the new ones are drawn through behind the old. */
+  | { tells: 'tyingOn'; part: (typeof TYING_ON)[number] }
   /** An overlocker that is as for normal sewing again is tried. */
   | { tells: 'tail' }
   /** Those steps again: what an interruption has undone. */
@@ -102,7 +107,8 @@ export type ToldStep = Told & {
   leaves: Positions
 }
 
-export type InterruptionOf = 'bobbin' | 'thread' | 'looper' | 'needle' | 'switchedOff'
+export const INTERRUPTIONS = ['bobbin', 'thread', 'looper', 'tyingOn', 'needle', 'switchedOff'] as const
+export type InterruptionOf = (typeof INTERRUPTIONS)[number]
 
 export interface Interruption {
   of: InterruptionOf

@@ -1,3 +1,4 @@
+import { INTERRUPTIONS } from '#core/procedure/types'
 import { z } from 'zod'
 import type * as core from '#core/card/card'
 import { Question, Reason, Setting, StageAnswer, Verdict } from './answer'
@@ -41,9 +42,7 @@ const ToldFault = z.object({
 const Procedure = z.object({
   steps: z.array(ToldStep),
   next: z.array(ToldStep),
-  interruptions: z.array(
-    z.object({ of: z.enum(['bobbin', 'thread', 'needle', 'switchedOff']), steps: z.array(ToldStep) }),
-  ),
+  interruptions: z.array(z.object({ of: z.enum(INTERRUPTIONS), steps: z.array(ToldStep) })),
   back: z.array(ToldStep),
   faults: z.array(ToldFault),
 })

@@ -56,6 +56,7 @@ const INTERRUPTIONS: Record<Procedure['interruptions'][number]['of'], string> = 
   bobbin: 'The bobbin is empty',
   thread: 'The needle thread breaks',
   looper: 'A looper thread breaks',
+  tyingOn: 'Threads changed by tying on',
   needle: 'The needle breaks',
   switchedOff: 'It was switched off',
 }
@@ -146,6 +147,8 @@ const toldWords = (step: ToldStep, say: Speech, numbers: ReadonlyMap<string, num
           `Put ${list(step.controls.map((control) => `the ${controlWord(control)}`))} back as ` +
           `${step.controls.length === 1 ? 'it was' : 'they were'} before.`,
       }
+    case 'tyingOn':
+      return { text: TYING_ON_WORDS[step.part] }
     case 'tail':
       return { text: 'Sew a tail of 5 cm, then a scrap: the stitch must form.' }
     case 'again':
@@ -158,6 +161,14 @@ const toldWords = (step: ToldStep, say: Speech, numbers: ReadonlyMap<string, num
             : 'The attachment covers it: finish this round by hand, take the attachment off, and begin anew.',
       }
   }
+}
+
+const TYING_ON_WORDS: Record<Extract<ToldStep, { tells: 'tyingOn' }>['part'], string> = {
+  cut: 'Cut each old thread at its cone, not at the looper.',
+  knot: 'Put the new cones on. Knot each new thread to its old one; trim the ends short.',
+  loopers: 'With the tension discs open draw each looper’s thread through, until its knot is past the looper’s eye.',
+  needles: 'Draw each needle’s thread until the knot is before the needle. Cut the knot off: it does not pass the eye.',
+  needlesLast: 'Thread the needles last.',
 }
 
 const THROUGH: Record<Through, string> = {
