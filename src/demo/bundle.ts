@@ -10,26 +10,20 @@ import { ostrelModels } from './models/ostrel'
 import { tidewickModels } from './models/tidewick'
 import { moreSamples } from './moreSamples'
 import { samples } from './samples'
-import { applique, bobbinWork, borders, chainRows, circles } from './techniques/decorating'
+import { buttonhole } from './techniques/buttonholes'
+import { bobbinWork, circles } from './techniques/circlesAndCords'
+import { applique, borders } from './techniques/decorating'
 import { overcast, rolledEdge } from './techniques/edges'
-import { barTacks, buttonSew, buttonhole, rings } from './techniques/fastenings'
+import { barTacks, buttonSew, rings } from './techniques/fastenings'
+import { narrowHem, topstitchedHem } from './techniques/foldedHems'
 import { blindHem, coverHem } from './techniques/hems'
 import { centreGuide, walkingFootQuilting } from './techniques/joining'
 import { withMaterials } from './techniques/materials'
-import { mitredHem, narrowHem, ribbing, topstitchedHem, twinHem } from './techniques/moreHems'
+import { mitredHem, ribbing, twinHem } from './techniques/moreHems'
+import { elastic, invisibleZip, piping, zip } from './techniques/notions'
+import { chainRows, flatlock, overlockSeam } from './techniques/overlocking'
 import { binding, freeMotion, quarterInch, waves } from './techniques/quilting'
-import {
-  elastic,
-  flatlock,
-  gathering,
-  heavySeam,
-  invisibleZip,
-  mending,
-  overlockSeam,
-  piping,
-  stretchSeam,
-  zip,
-} from './techniques/seams'
+import { gathering, heavySeam, mending, stretchSeam } from './techniques/seams'
 
 export const demoBundle = (): Bundle => ({
   format: 'handhold-catalogue',

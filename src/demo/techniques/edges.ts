@@ -15,13 +15,7 @@ import {
   technique,
   thread,
 } from './write'
-import { HOLD_TAILS, KNIT, KNIVES, NOT_KNIT, OVERLOCKERS, PIN, ZIGZAG_MACHINES } from './words'
-
-const tailFirst: Step[] = [
-  start('Run a tail of 5 cm. Hold it behind the foot.'),
-  start('Start slowly and steadily.', { caution: KNIVES }),
-]
-const tailHidden = finish('Draw the tail back under the stitches with a blunt needle, or put a drop of sealant on it.')
+import { ZIGZAG_MACHINES, OVERLOCKERS, KNIT, NOT_KNIT, HOLD_TAILS, PIN, TAIL_FIRST, TAIL_HIDDEN } from './words'
 
 // ── rolled edge ───────────────────────────────────────────────────────────────────────────────────────────────
 const wideTrim = prepare('Cut it 6 mm larger than it is to be: the knife trims 3 to 6 mm, so the edge is cut clean.')
@@ -49,7 +43,7 @@ export const rolledEdge = technique(
           ['rolled3', ['overlock3.narrow', 'a narrow flat edge, not rolled']],
           'any',
           [
-            ...tailFirst,
+            ...TAIL_FIRST,
             step('Run the raw edge to the right of the knife: it trims 3 to 6 mm.'),
             ...corners,
             step('Run off the end by 5 cm. In the round: sew over the start by 1 cm, then run off the edge.'),
@@ -99,7 +93,7 @@ export const rolledEdge = technique(
           grain,
           prepare('Upper looper: a lofty thread fills the edge, a fine one drapes; matching or a colour of its own.'),
         ],
-        finish: [tailHidden, finish('Press from the wrong side.')],
+        finish: [TAIL_HIDDEN, finish('Press from the wrong side.')],
       },
     ),
     method(
@@ -114,7 +108,7 @@ export const rolledEdge = technique(
           ['rolled2'],
           'any',
           [
-            ...tailFirst,
+            ...TAIL_FIRST,
             step('Run the raw edge to the right of the knife: it trims 3 to 6 mm.'),
             ...corners,
             step('Run off the end by 5 cm.'),
@@ -130,7 +124,7 @@ export const rolledEdge = technique(
           },
         ),
       ],
-      { when: { weight: ['light'] }, prepare: [wideTrim, cutAway, grain], finish: [tailHidden] },
+      { when: { weight: ['light'] }, prepare: [wideTrim, cutAway, grain], finish: [TAIL_HIDDEN] },
     ),
     method(
       'zigzag',
@@ -288,7 +282,7 @@ export const overcast = technique(
           OVERLOCKERS,
           ['overlock3.wide', 'overlock3.narrow', 'overlock4'],
           'any',
-          [...tailFirst, step('Trim a thread’s width only. Run the edge along the mark in front of the knife.')],
+          [...TAIL_FIRST, step('Trim a thread’s width only. Run the edge along the mark in front of the knife.')],
           {
             setup: { upperKnife: 'engaged' },
             targets: [
@@ -305,7 +299,7 @@ export const overcast = technique(
           },
         ),
       ],
-      { prepare: [singly], finish: [tailHidden] },
+      { prepare: [singly], finish: [TAIL_HIDDEN] },
     ),
   ],
 )

@@ -1,6 +1,6 @@
 /** What many techniques say or name alike. */
-import type { Kind, When } from '#core/catalogue/types'
-import { start } from './write'
+import type { Kind, Stage, Step, When } from '#core/catalogue/types'
+import { finish, needle, start } from './write'
 
 export const SEWING_MACHINES: Kind[] = ['mechanical', 'computerised', 'straightStitch']
 export const ZIGZAG_MACHINES: Kind[] = ['mechanical', 'computerised']
@@ -16,3 +16,13 @@ export const NOT_KNIT: When = { structure: ['woven', 'nonWoven', 'coated'] }
 export const HOLD_TAILS = start('Hold both thread tails for the first few stitches, then let go.')
 export const KNIVES = 'The knives are open: keep your fingers well in front of the foot.'
 export const PIN = 'If the needle hits the pin it breaks: with this foot never a width under {pin}.'
+
+/** An overlocker’s first and last centimetres. */
+export const TAIL_FIRST: Step[] = [
+  start('Run a tail of 5 cm. Hold it behind the foot.'),
+  start('Start slowly and steadily.', { caution: KNIVES }),
+]
+export const TAIL_HIDDEN = finish(
+  'Draw the tail back under the stitches with a blunt needle, or put a drop of sealant on it.',
+)
+export const STRETCH_NEEDLE: Pick<Stage, 'needle'> = { needle: [needle('stretch', 75, KNIT)] }
