@@ -6,6 +6,13 @@ import { biteFor, guideForBite } from '../workbench/blindHemBite'
 import { reachOfGuide } from './calculations'
 import type { StageAnswer } from './types'
 
+/** mm from the straight stitches, where a guide with a screw makes the fabric's bite with the width; else undefined. */
+export const guideForWidth = (
+  guide: Item['guide'],
+  width: Mm,
+  fabric: Pick<Fabric, 'weight' | 'behaviours'>,
+): Mm | undefined => (reachOfGuide(guide) ? guideForBite(width, biteFor(fabric)).value : undefined)
+
 /** mm from the straight stitches; undefined for a fixed guide, another stitch, or a width that is not known. */
 export const guidePlace = (
   { functions }: Pick<CatalogueIndex, 'functions'>,
@@ -15,7 +22,7 @@ export const guidePlace = (
 ): Mm | undefined => {
   const width = answer.settings.width?.value
   if (functions.get(answer.function)?.family !== 'blindHem' || typeof width !== 'number') return undefined
-  return reachOfGuide(foot?.guide) ? guideForBite(width, biteFor(fabric)).value : undefined
+  return guideForWidth(foot?.guide, width, fabric)
 }
 
 /** The foot with its guide set so; as it is where its guide is fixed. Such a guide stands left of the stitches. */

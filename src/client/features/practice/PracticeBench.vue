@@ -101,8 +101,13 @@ aside {
 
 .acts {
   display: flex;
+  flex-wrap: wrap;
   gap: 0.6rem;
   margin-bottom: 0.6rem;
+
+  :deep(.btn) {
+    white-space: nowrap;
+  }
 }
 
 .refused {

@@ -1,5 +1,5 @@
 import { fabricUnder } from '#core/card/fabricParts'
-import { reachOfGuide } from '#core/answer/calculations'
+import { guideForWidth } from '#core/answer/guidePlace'
 import { BITE, biteFor, biteOf, guideForBite, pickEvery, widthForBite } from '#core/workbench/blindHemBite'
 import { formatNumber } from '#core/units/format'
 import {
@@ -21,8 +21,8 @@ const guideOf = (bench: WorkbenchContext): number | undefined => {
   const { fabric } = bench.hand
   const guide = stage?.foot?.guide
   const width = stage?.settings.width
-  if (fabric && width !== undefined && reachOfGuide(guide)) return guideForBite(width, biteFor(fabric)).value
-  return guide?.offset === undefined ? undefined : Math.abs(guide.offset)
+  const moved = fabric && width !== undefined ? guideForWidth(guide, width, fabric) : undefined
+  return moved ?? (guide?.offset === undefined ? undefined : Math.abs(guide.offset))
 }
 
 export const blindHem: Calculator = {
