@@ -5,6 +5,7 @@ import { fitLookup } from '../answer/fit'
 import { bundleOf, foot, P, Q, stage, stitch, technique } from '../answer/answers.testkit'
 import { indexCatalogue } from '../catalogue/index'
 import type { Model, Positions, Scale, Stage, Stitch } from '../catalogue/types'
+import { needlePosition } from '../changeover/positions'
 import { cardOf } from './card'
 
 const standard = foot({ id: 'standard', functions: ['standard'], slot: 8.4 })
@@ -23,6 +24,9 @@ interface Scene {
   normal?: Positions
   now?: Positions
 }
+
+/** Foot and needle as the stage wants them. */
+const ASKS_NO_POWER_OFF: Positions = { foot: 'standard', needle: needlePosition({ point: 'universal', size: 80 }) }
 
 const valuesOf = ({ model = P, width, defaults = {}, targets = [], normal = {}, now }: Scene) => {
   const scales = { ...model.scales, ...(width ? { width } : {}) }
@@ -97,8 +101,18 @@ describe('what is set and what is left', () => {
       { stands: 5, act: 'set' },
     ],
     [
-      'is remembered for its stitch: nobody knows, set',
-      { width: { ...kept, kept: 'perStitch' }, defaults: { width: 3 } },
+      'is remembered for its stitch, the power never off: nobody knows, set',
+      { width: { ...kept, kept: 'perStitch' }, defaults: { width: 3 }, now: { ...ASKS_NO_POWER_OFF } },
+      { stands: undefined, act: 'set' },
+    ],
+    [
+      'is remembered until the power goes off, which the foot asks for: left',
+      { width: { ...kept, kept: 'perStitch' }, defaults: { width: 3 }, normal: { width: '5' } },
+      { stands: 3, act: 'leave' },
+    ],
+    [
+      'may survive even that: nobody knows, set',
+      { width: { shows: 'mm', from: 0, to: 7, step: 0.5 }, defaults: { width: 3 }, normal: { width: '5' } },
       { stands: undefined, act: 'set' },
     ],
     [

@@ -8,6 +8,7 @@ import { stageGoal, type StageGoal } from './goal'
 import { controlsOf, inFigures, isReset, normalSewing } from './machine'
 import { planChangeover, rememberedSearch, type ChangeoverPlan } from './plan'
 import { ANY, AS_BEFORE, UNKNOWN, valueAt, valuePosition } from './positions'
+import type { Defaults } from './rules'
 
 export interface Changeover extends Pick<StageGoal, 'goal' | 'defaults'> {
   /** The model's controls, with the rules of what is fitted for this stage. */
@@ -35,11 +36,12 @@ export const changeoverOf = (
 ): Changeover => {
   const own = index.memory.of(rememberedControls)(model, index.items)
   const search = index.memory.lasting(rememberedSearch)
-  const { goal: wanted, defaults, rules } = stageGoal(index, answer, stage, model, own)
+  const { goal: wanted, rules, ...staged } = stageGoal(index, answer, stage, model, own)
   const controls = { ...own, rules: [...own.rules, ...rules] }
   const from = stands ?? { ...inFigures(own.normal, model), ...now }
   const goal = leftWithin(wanted, from, model)
-  const plan = planChangeover({ controls, from, goal, defaults }, search)
+  const planned = (defaults: Defaults) => planChangeover({ controls, from, goal, defaults }, search)
+  const { plan, defaults } = withMemoriesGone(staged, planned)
   if (plan.outcome !== 'plan' || oneWay) return { controls, goal, defaults, from, plan }
   const moved = new Set([...movedBefore, ...plan.steps.map(({ control }) => control)])
   return {
@@ -58,6 +60,29 @@ export interface ChangeoverOptions {
   oneWay?: boolean
   /** Controls that the stages before have moved on this machine: the way back is theirs too. */
   movedBefore?: Iterable<string>
+}
+
+/**
+ * The plan of a machine that remembers values for their stitch until the power goes off: where hands at the needle have
+ * the power off anyhow before the stitch is chosen, it is known what it then brings.
+ */
+const withMemoriesGone = (
+  { defaults, defaultsAfterPower }: Pick<StageGoal, 'defaults' | 'defaultsAfterPower'>,
+  planned: (defaults: Defaults) => ChangeoverPlan,
+): { plan: ChangeoverPlan; defaults: Defaults } => {
+  const looking = planned(defaults)
+  if (!defaultsAfterPower || !choosesAfterPower(looking)) return { plan: looking, defaults }
+  const forgetting = planned(defaultsAfterPower)
+  return choosesAfterPower(forgetting)
+    ? { plan: forgetting, defaults: defaultsAfterPower }
+    : { plan: looking, defaults }
+}
+
+const choosesAfterPower = (plan: ChangeoverPlan): boolean => {
+  if (plan.outcome !== 'plan') return false
+  const off = plan.steps.findIndex(({ control, to }) => control === 'power' && to === 'off')
+  const chosen = plan.steps.findLastIndex(({ control }) => control === 'stitch')
+  return off >= 0 && chosen > off
 }
 
 /** Where the stage leaves the machine: after sewing, a stitch sewn by steps at its last. */

@@ -11,6 +11,8 @@ export interface StageGoal {
   goal: Positions
   /** What choosing the stage's stitch brings the values to. */
   defaults: Defaults
+  /** The same once the power was off, where the machine remembers some value for its stitch until then. */
+  defaultsAfterPower?: Defaults
   /** Rules and duties of what is fitted, beside the machine's own. */
   rules: ControlRule[]
 }
@@ -49,7 +51,10 @@ export const stageGoal = (
   const goal = Object.fromEntries(Object.entries(wanted).filter(([id]) => id in controls.controls))
   return {
     goal,
-    defaults: defaultsOf(answer, model),
+    defaults: defaultsOf(answer, model, false),
+    ...(Object.values(model.scales).some((scale) => typeof scale === 'object' && scale.kept === 'perStitch')
+      ? { defaultsAfterPower: defaultsOf(answer, model, true) }
+      : {}),
     rules: [...accessories, ...(foot ? [foot] : [])].flatMap((item) => rulesFor(item, answer)),
   }
 }
@@ -106,13 +111,14 @@ const valuesOf = (answer: StageAnswer): Positions =>
     ),
   )
 
-const defaultsOf = (answer: StageAnswer, model: Model): Positions =>
+const defaultsOf = (answer: StageAnswer, model: Model, afterPower: boolean): Positions =>
   Object.fromEntries(
     settingsOf(answer).flatMap(([parameter, setting]): [string, string][] => {
       const scale = model.scales[parameter]
       if (!isReset(scale) || setting.value === 'absent') return []
       // Where a changed value may survive, for this stitch or for all, it is not known what stands there.
-      if (typeof scale !== 'object' || scale.kept !== false) return [[parameter, UNKNOWN]]
+      const forgets = typeof scale === 'object' && (scale.kept === false || (afterPower && scale.kept === 'perStitch'))
+      if (!forgets) return [[parameter, UNKNOWN]]
       if (setting.default === undefined) return [[parameter, UNKNOWN]]
       return [[parameter, valuePosition(setting.default)]]
     }),
