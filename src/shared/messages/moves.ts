@@ -81,7 +81,7 @@ const itemText = ({ control, from, to, snaps, isCase }: ToldMove, say: Speech): 
   if (to === 'none' || to === 'off') return `Take ${control === 'accessory' ? said(from, say) : `the ${control}`} off`
   if (to === AS_BEFORE) return `Put the ${control} that was there before back on`
   if (to === 'own') return 'Screw the machine’s own ankle back on'
-  if (control === 'plate') return `Change to the ${named}`
+  if (control === 'plate') return `Nothing under the foot: change to the ${named}`
   if (control !== 'foot') return `${control === 'adapter' || control === 'ankle' ? 'Screw on' : 'Fit'} ${named}`
   const click = 'Lower the bar until it clicks, then raise it'
   // What is on comes off first.
