@@ -6,20 +6,23 @@ import type { Config } from './config'
 import { beginServing, connect } from './database/connect'
 import { logged } from './database/faults'
 import { alone, migrate } from './database/migrate'
+import { Writes } from './database/writes'
 import { checkedBundle, importBundle } from './features/bundle/merge'
 import { CardCache } from './features/cards/cardCache'
 import { CatalogueStore } from './features/catalogue/store'
-import { CupboardStore } from './features/classes/cupboard'
+import { calendarTable, CupboardStore, suppliesTable } from './features/classes/cupboard'
 import { ClassPlanning } from './features/classes/planning'
-import { ClassStore } from './features/classes/store'
+import { classTable, ClassStore } from './features/classes/store'
 import { CoverageService } from './features/coverage/service'
-import { CustomerStore } from './features/customers/store'
+import { customerTable, CustomerStore } from './features/customers/store'
 import { AskService } from './features/desk/askService'
-import { CaseStore } from './features/desk/cases'
+import { CaseStore, caseTable } from './features/desk/cases'
 import { Outbox } from './features/outbox/outbox'
+import { RecordHistory } from './features/records/store'
+import type { RecordTable } from './features/records/table'
 import { SessionService } from './features/session/service'
 import { SignInLimit } from './features/session/signInLimit'
-import { SettingsService } from './features/settings/service'
+import { SettingsService, settingsTable } from './features/settings/service'
 import { createApp } from './http/app'
 import { Door } from './http/door'
 import { Links } from './http/links'
@@ -32,23 +35,34 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
   const log = pino({ level: config.logLevel, serializers: { err: logged } })
   const database = await connect(config.databaseUrl)
   const workers = new Workers()
-  const settings = new SettingsService(database, now)
+  const writes = new Writes(database, now)
+  const { manager } = database
+  const settings = new SettingsService(writes, manager, now)
   const services: Services = {
     config,
     database,
-    ask: new AskService(database, now),
+    ask: new AskService(writes, manager, now),
     cards: new CardCache(),
-    cases: new CaseStore(database),
-    catalogue: new CatalogueStore(database),
-    classes: new ClassStore(database),
+    cases: new CaseStore(writes, manager),
+    catalogue: new CatalogueStore(writes, database),
+    classes: new ClassStore(writes, manager),
     planning: new ClassPlanning(workers),
-    cupboard: new CupboardStore(database),
-    outbox: new Outbox(database),
+    cupboard: new CupboardStore(writes, manager),
+    outbox: new Outbox(writes, manager),
     coverage: new CoverageService(),
-    customers: new CustomerStore(database),
-    sessions: new SessionService(database, now),
+    customers: new CustomerStore(writes, manager),
+    sessions: new SessionService(writes, database, now),
     signInLimit: new SignInLimit(database, now),
     settings,
+    writes,
+    records: new RecordHistory(writes, manager, [
+      classTable,
+      customerTable,
+      caseTable,
+      suppliesTable,
+      calendarTable,
+      settingsTable,
+    ] as RecordTable[]),
     links: new Links(config, settings),
     door: new Door(),
     work: new WorkBoard(),
@@ -96,12 +110,13 @@ export const loadDemo = async ({
   const demo = checkedBundle(demoBundle())
   const index = indexCatalogue(demo)
   // The catalogue comes last: where it is missing, whatever broke off before it is done again, and nothing twice.
-  await customers.takeIn(demoCustomers(), index)
+  const actor = { name: 'Handhold demo', at: now() }
+  await customers.takeIn(demoCustomers(), index, actor)
   const titles = new Set((await classes.all()).map((row) => row.class.title))
   const ids = new Map((await customers.all()).map(({ customer }) => [customer.name, customer.id]))
-  for (const one of demoClasses(now(), ids)) if (!titles.has(one.title)) await classes.add(one, index)
+  for (const one of demoClasses(now(), ids)) if (!titles.has(one.title)) await classes.add(one, index, actor)
   if (!(await cases.any()))
     await cases.addAll(demoCases(now(), ids).map(({ at, by, case: content }) => ({ content, actor: { name: by, at } })))
-  if ((await cupboard.supplies()).version === 0) await cupboard.keep({ version: 0, supplies: demoSupplies() })
-  await importBundle(catalogue, { name: 'Handhold demo', at: now() }, demo)
+  if ((await cupboard.supplies()).version === 0) await cupboard.keep({ version: 0, supplies: demoSupplies() }, actor)
+  await importBundle(catalogue, actor, demo)
 }

@@ -23,6 +23,7 @@ import { practiceRoutes } from './features/practice/routes'
 import { peopleRoutes } from './features/session/peopleRoutes'
 import { sessionRoutes } from './features/session/routes'
 import { labelRoutes } from './features/samples/labelRoutes'
+import { recordRoutes } from './features/records/routes'
 import { sampleRoutes } from './features/samples/routes'
 import { settingsRoutes } from './features/settings/routes'
 import { translateRoutes } from './features/translate/routes'
@@ -74,6 +75,7 @@ export const routes: readonly RouteDefinition[] = [
   ...classRoutes,
   ...classPlanRoutes,
   ...cupboardRoutes,
+  ...recordRoutes,
   ...outboxRoutes,
   ...shareRoutes,
   ...askRoutes,

@@ -1,6 +1,7 @@
 import type { Logger } from 'pino'
 import type { DataSource } from 'typeorm'
 import type { Config } from './config'
+import type { Writes } from './database/writes'
 import type { CardCache } from './features/cards/cardCache'
 import type { CatalogueStore } from './features/catalogue/store'
 import type { CupboardStore } from './features/classes/cupboard'
@@ -11,6 +12,7 @@ import type { CustomerStore } from './features/customers/store'
 import type { AskService } from './features/desk/askService'
 import type { CaseStore } from './features/desk/cases'
 import type { Outbox } from './features/outbox/outbox'
+import type { RecordHistory } from './features/records/store'
 import type { SessionService } from './features/session/service'
 import type { SignInLimit } from './features/session/signInLimit'
 import type { SettingsService } from './features/settings/service'
@@ -33,6 +35,9 @@ export interface Services {
   coverage: CoverageService
   customers: CustomerStore
   outbox: Outbox
+  records: RecordHistory
+  /** The one way in which anything is written. */
+  writes: Writes
   sessions: SessionService
   signInLimit: SignInLimit
   settings: SettingsService

@@ -92,11 +92,17 @@ describe('logging a sample', () => {
 
   it('is disputed by what the shop bears, as the lead has chosen it', async () => {
     const settings = { tolerance: { mm: 2, numbers: 1 }, forgetNamesAfter: 24 }
-    expect((await desk.put('/api/settings').send(settings)).status).toBe(403)
-    await lead.put('/api/settings').send(settings).expect(200)
+    const { version } = (await viewer.get('/api/settings')).body
+    expect((await desk.put('/api/settings').send({ version, settings })).status).toBe(403)
+    await lead.put('/api/settings').send({ version, settings }).expect(200)
+    await lead
+      .put('/api/settings')
+      .send({ version, settings: { ...settings, forgetNamesAfter: 3 } })
+      .expect(409)
     expect((await evidence()).disputed).toBe(false)
-    expect((await viewer.get('/api/settings')).body).toEqual(settings)
-    expect((await lead.put('/api/settings').send({ tolerance: { mm: -1, numbers: 1 } })).status).toBe(422)
+    expect((await viewer.get('/api/settings')).body).toEqual({ version: version + 1, settings })
+    const wrong = { version: version + 1, settings: { tolerance: { mm: -1, numbers: 1 } } }
+    expect((await lead.put('/api/settings').send(wrong)).status).toBe(422)
   })
 })
 

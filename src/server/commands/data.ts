@@ -2,6 +2,7 @@
 import { renameSync, writeFileSync } from 'node:fs'
 import { connect } from '../database/connect'
 import { alone, migrate } from '../database/migrate'
+import { Writes } from '../database/writes'
 import { importBundle } from '../features/bundle/merge'
 import { CatalogueStore } from '../features/catalogue/store'
 import { Problem } from '../http/problems'
@@ -12,7 +13,7 @@ const [command = '', file = ''] = process.argv.slice(2)
 const database = await connect(process.env.DATABASE_URL ?? '')
 try {
   await alone(database, (renewed) => migrate(database, renewed))
-  const catalogue = new CatalogueStore(database)
+  const catalogue = new CatalogueStore(new Writes(database, () => new Date()), database)
   if (command === 'export') {
     const { bundle, revision } = await catalogue.snapshot()
     writeFileSync(`${file}.part`, `${JSON.stringify(bundle, null, 2)}\n`)

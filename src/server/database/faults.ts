@@ -23,10 +23,18 @@ const UNAVAILABLE: ReadonlySet<string> = new Set([
 /** Texts that a column does not hold: longer than it is, or not of its letters. */
 const UNFIT: ReadonlySet<string> = new Set(['ER_DATA_TOO_LONG', 'ER_TRUNCATED_WRONG_VALUE_FOR_FIELD'])
 
+/** Another transaction was first: nothing of this one was done, and it may be tried again. */
+const LOST: ReadonlySet<string> = new Set(['ER_LOCK_DEADLOCK', 'ER_LOCK_WAIT_TIMEOUT', 'ER_CHECKREAD'])
+
 const codeOf = (error: unknown): string => String((error as NodeJS.ErrnoException | null)?.code ?? '')
 
 export const isUnavailable = (error: unknown): boolean =>
   UNAVAILABLE.has(codeOf(error)) || (error instanceof Error && error.message === 'Queue limit reached.')
+
+export const isLost = (error: unknown): boolean => LOST.has(codeOf(error))
+
+/** A row is there already whose key may stand once only. */
+export const isDuplicate = (error: unknown): boolean => codeOf(error) === 'ER_DUP_ENTRY'
 
 export const isUnfit = (error: unknown): boolean => UNFIT.has(codeOf(error))
 

@@ -5,6 +5,7 @@
 import { randomUUID } from 'node:crypto'
 import { setTimeout as pause } from 'node:timers/promises'
 import type { DataSource, MigrationInterface, QueryRunner } from 'typeorm'
+import { isLost } from './faults'
 
 /** A server that has died gives its lease back after so long. */
 const LEASE_SECONDS = 20
@@ -50,13 +51,12 @@ export const alone = async (database: DataSource, work: (renewed: () => void) =>
 }
 
 /** Two who write the one row at once: a cluster lets one of them lose, who tries again. */
-const LOST = new Set(['ER_LOCK_DEADLOCK', 'ER_LOCK_WAIT_TIMEOUT', 'ER_CHECKREAD'])
 const again = async <Result>(act: () => Promise<Result>): Promise<Result> => {
   for (let tries = 1; ; tries++) {
     try {
       return await act()
     } catch (error) {
-      if (tries >= 20 || !LOST.has((error as NodeJS.ErrnoException).code ?? '')) throw error
+      if (tries >= 20 || !isLost(error)) throw error
       await pause(ASK_AGAIN_MS)
     }
   }

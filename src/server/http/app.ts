@@ -6,6 +6,7 @@ import helmet from 'helmet'
 import { join } from 'node:path'
 import { pinoHttp } from 'pino-http'
 import type { z } from 'zod'
+import { AlreadyDone } from '../database/writes'
 import type { Services } from '../services'
 import { bodyReader } from './body'
 import { arrivalOf, COOKIE, guard, REVISION_HEADER } from './guard'
@@ -16,6 +17,9 @@ import { JsonText, type Context, type RouteDefinition } from './route'
 /** Bytes below which packing costs the desk more time than it saves. */
 const SMALL = 32 * 1024
 const WORK_HEADER = 'X-Work'
+const KEY_HEADER = 'Idempotency-Key'
+const KEY = /^[\w-]{8,80}$/
+const KEYS = '8 to 80 letters, digits, hyphens or underscores'
 
 export const createApp = (services: Services, routes: readonly RouteDefinition[]): Express => {
   const app = express()
@@ -89,7 +93,7 @@ const handler =
       cookies: cookieJar(response, token, services.config.secureCookies),
       revision: (revision) => response.setHeader(REVISION_HEADER, String(revision)),
     }
-    const result = await definition.handle(context)
+    const result = await onceUnderKey(definition, context, request.get(KEY_HEADER))
     response.setHeader('Cache-Control', 'no-store')
     const status = definition.status ?? 200
     if (status === 204) response.status(status).end()
@@ -97,6 +101,31 @@ const handler =
     else if (result instanceof JsonText) response.status(status).type('json').send(result.text)
     else response.status(status).json(result)
   }
+
+/** A write that comes again under the key it came with before is not done again. */
+const onceUnderKey = async (
+  definition: RouteDefinition,
+  context: Context<unknown, unknown, unknown>,
+  key: string | undefined,
+): Promise<unknown> => {
+  const { writes } = context.services
+  const user = context.session?.user.id
+  if (definition.method === 'get' || key === undefined || user === undefined) return definition.handle(context)
+  if (!KEY.test(key))
+    throw new Invalid('The key of this write is not readable.', [{ path: [KEY_HEADER], message: KEYS }])
+  const asBefore = async () => {
+    const outcome = await writes.outcome(user, key)
+    return outcome && (definition.again ? definition.again(context, outcome) : outcome)
+  }
+  const before = await asBefore()
+  if (before !== undefined) return before
+  try {
+    return await writes.under(user, key, async () => definition.handle(context))
+  } catch (error) {
+    if (error instanceof AlreadyDone) return asBefore()
+    throw error
+  }
+}
 
 const NOT_RIGHT = {
   address: 'This address leads nowhere.',

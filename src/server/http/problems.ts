@@ -1,7 +1,7 @@
 /** What can go wrong with a request, and the one place where it becomes an answer (RFC 9457 problem details). */
 import type { ErrorRequestHandler } from 'express'
 import type { Logger } from 'pino'
-import { isUnavailable, isUnfit } from '../database/faults'
+import { isDuplicate, isLost, isUnavailable, isUnfit } from '../database/faults'
 
 const RETRY_SECONDS = 5
 
@@ -74,6 +74,13 @@ export class Unavailable extends Problem {
   }
 }
 
+/** Too many write the same at once; each try lost. Nothing was changed. */
+export class Busy extends Problem {
+  constructor() {
+    super(503, 'Several people are writing here at this moment. Nothing was changed; please try again.')
+  }
+}
+
 interface ExpressError {
   type?: string
   status?: number
@@ -99,6 +106,7 @@ const expressProblem = (error: ExpressError): Problem | undefined => {
 
 const databaseProblem = (error: unknown): Problem | undefined => {
   if (isUnavailable(error)) return new Unavailable()
+  if (isLost(error) || isDuplicate(error)) return new Busy()
   if (isUnfit(error)) return new Invalid('A text is longer than can be kept, or holds signs that cannot be.', [])
   return undefined
 }

@@ -2,6 +2,7 @@
 import type { z } from 'zod'
 import type { Role } from '#shared/api/session'
 import type { Snapshot } from '../features/catalogue/snapshot'
+import type { Outcome } from '../database/writes'
 import type { Services } from '../services'
 import type { Work } from '../work/board'
 
@@ -67,6 +68,14 @@ export interface RouteDefinition<
   handle: (
     context: Context<z.output<Params>, z.output<Query>, z.output<Body>>,
   ) => Promise<z.input<Result> | JsonText> | z.input<Result> | JsonText
+  /**
+   * The answer to a write that was done already under the key it is asked with again, from what was kept of its
+   * outcome; that outcome itself where left out.
+   */
+  again?: (
+    context: Context<z.output<Params>, z.output<Query>, z.output<Body>>,
+    outcome: Outcome,
+  ) => Promise<z.input<Result>> | z.input<Result>
 }
 
 /** Keeps the shapes of one route known to its handler. */

@@ -36,6 +36,8 @@ export const CustomerExport = z.object({
   at: z.string(),
   customer: Customer,
   names: z.object({ models: z.record(z.string(), z.string()), items: z.record(z.string(), z.string()) }),
+  /** Beside the customer's own row, place by place: seats, cases, words, messages, practice, history. */
+  held: z.record(z.string(), z.array(z.unknown())),
 })
 
 type Same<A, B> = [A] extends [B] ? ([B] extends [A] ? true : false) : false

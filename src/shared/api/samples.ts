@@ -64,6 +64,9 @@ export const ShopSettings = z.strictObject({
     .optional(),
 })
 export type ShopSettings = z.infer<typeof ShopSettings>
+/** `version`: the one the writer saw. */
+export const ShopSettingsRow = z.strictObject({ version: z.int().min(0), settings: ShopSettings })
+export type ShopSettingsRow = z.infer<typeof ShopSettingsRow>
 
 const Change = z.union([
   z.object({

@@ -14,7 +14,7 @@ import { useClass } from './useClass'
 /** What a class is made of: date, techniques, seats, what the shop lends. */
 const router = useRouter()
 const { query } = usePicks()
-const { id, draft, put, names, problem } = useClass()
+const { id, row, draft, put, names, problem } = useClass()
 const removing = ref(false)
 
 /** Seats that move or go take their pins with them. */
@@ -35,7 +35,7 @@ const setTechniques = (techniques: ClassWrite['techniques']) => {
 }
 const remove = async () => {
   try {
-    await call('DELETE', `/api/classes/${id}`)
+    await call('DELETE', `/api/classes/${id}?version=${row.value?.version}`)
     await router.push({ path: '/classes', query: query.value })
   } catch (error) {
     problem.value = problemText(error)

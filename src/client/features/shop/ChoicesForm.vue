@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import type { ShopSettings } from '#shared/api/samples'
+import type { ShopSettingsRow } from '#shared/api/samples'
 import { parseNumber } from '#core/units/parse'
 import { call, get, problemText } from '../../api/client'
 import { useSession } from '../../state/session'
@@ -16,13 +16,15 @@ const months = ref('')
 const address = ref('')
 const said = ref('')
 const problem = ref('')
-const show = ({ tolerance, forgetNamesAfter, publicAddress = '' }: ShopSettings) => {
+let version = 0
+const show = ({ version: seen, settings: { tolerance, forgetNamesAfter, publicAddress = '' } }: ShopSettingsRow) => {
+  version = seen
   address.value = publicAddress
   months.value = String(forgetNamesAfter)
   mm.value = String(tolerance.mm)
   numbers.value = String(tolerance.numbers)
 }
-get<ShopSettings>('/api/settings')
+get<ShopSettingsRow>('/api/settings')
   .then(show)
   .catch((error: unknown) => (problem.value = problemText(error)))
 const save = async () => {
@@ -40,7 +42,8 @@ const save = async () => {
   }
   try {
     const publicAddress = address.value.trim().replace(/\/+$/, '') || undefined
-    show(await call<ShopSettings>('PUT', '/api/settings', { tolerance, forgetNamesAfter, publicAddress }))
+    const settings = { tolerance, forgetNamesAfter, publicAddress }
+    show(await call<ShopSettingsRow>('PUT', '/api/settings', { version, settings }))
     said.value = 'Kept.'
   } catch (error) {
     problem.value = problemText(error)

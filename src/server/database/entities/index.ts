@@ -8,6 +8,7 @@ import * as shop from './shop'
 import * as classes from './classes'
 import * as desk from './desk'
 import * as practice from './practice'
+import * as records from './records'
 
 export * from './catalogue'
 export * from './samples'
@@ -15,6 +16,7 @@ export * from './shop'
 export * from './classes'
 export * from './desk'
 export * from './practice'
+export * from './records'
 
 export const entities = [
   catalogue.MakeRow,
@@ -45,4 +47,7 @@ export const entities = [
   desk.DeskCaseRow,
   desk.AskAliasRow,
   desk.SharedCardRow,
+  records.ChangeTopicRow,
+  records.ShopHistoryRow,
+  records.KeptOutcomeRow,
 ]

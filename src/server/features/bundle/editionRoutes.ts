@@ -67,7 +67,7 @@ export const editionRoutes = [
         const written = await services.catalogue.write(actorOf(context), () => rows)
         context.revision(written.snapshot.revision)
       }
-      await decide(services.database.manager, edition)
+      await services.writes.run('settings', (manager) => decide(manager, edition))
       return { taken: body.take.length }
     },
   }),

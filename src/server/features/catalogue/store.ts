@@ -8,6 +8,7 @@ import { controlIssueText } from '#shared/messages/controls'
 import { resources, type Resource } from '#shared/api/resources'
 import type { Changed } from '#shared/api/rows'
 import { CatalogueRevisionRow, HistoryRow } from '../../database/entities/index'
+import type { Writes } from '../../database/writes'
 import { Conflict, Gone, Invalid, type VersionConflict } from '../../http/problems'
 import { keyText, tables, toRow, type RowKey, type Stored } from './mapper'
 import { bundleOf, readRevision, readSnapshot, snapshotOf, type Rows, type Snapshot } from './snapshot'
@@ -41,7 +42,10 @@ export class CatalogueStore {
   private current: Snapshot | undefined
   private loading: Promise<Snapshot> | undefined
 
-  constructor(private readonly database: DataSource) {}
+  constructor(
+    private readonly writes: Writes,
+    private readonly database: DataSource,
+  ) {}
 
   /** Never older than the revision the database has at this moment, or had when it was read just before. */
   async snapshot(read?: number): Promise<Snapshot> {
@@ -57,7 +61,7 @@ export class CatalogueStore {
    * not at the version its writer saw, `Invalid` where the catalogue would refer to something that is not in it.
    */
   async write(actor: Actor, changesOf: (snapshot: Snapshot) => RowWrite[]): Promise<Written> {
-    const written = await this.database.transaction(async (manager) => {
+    const written = await this.writes.run('catalogue', async (manager) => {
       const revision = await readRevision(manager, true)
       const before = this.current?.revision === revision ? this.current : await readSnapshot(manager)
       const changes = changesOf(before)

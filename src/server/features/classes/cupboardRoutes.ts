@@ -4,6 +4,7 @@ import { Cupboard, ShopCalendar } from '#shared/api/classes'
 import { Invalid } from '../../http/problems'
 import { STAFF, route } from '../../http/route'
 import { TooHeavy } from '../../work/workers'
+import { actorOf } from '../catalogue/actor'
 
 const CALENDAR_MEGABYTES = 8
 const FileName = z.strictObject({ name: z.string().max(200).optional() })
@@ -27,7 +28,7 @@ export const cupboardRoutes = [
     body: Cupboard,
     result: Cupboard,
     refuses: [409, 422],
-    handle: ({ body, services }) => services.cupboard.keep(body),
+    handle: (context) => context.services.cupboard.keep(context.body, actorOf(context)),
   }),
   route({
     method: 'get',
@@ -49,7 +50,8 @@ export const cupboardRoutes = [
     megabytes: CALENDAR_MEGABYTES,
     result: z.object({ events: z.int() }),
     refuses: [413, 422],
-    handle: async ({ upload, query, services, work }) => {
+    handle: async (context) => {
+      const { upload, query, services, work } = context
       const now = services.now()
       const reading = await services.workers
         .run('readCalendar', [upload.toString('utf8'), now], work.signal)
@@ -60,11 +62,8 @@ export const cupboardRoutes = [
       if ('fault' in reading)
         throw new Invalid('This is no calendar the shop can use.', [{ path: ['file'], message: reading.fault }])
       const { events } = reading
-      await services.cupboard.keepCalendar({
-        events,
-        read: now.toISOString(),
-        ...(query.name === undefined ? {} : { file: query.name }),
-      })
+      const named = query.name === undefined ? {} : { file: query.name }
+      await services.cupboard.keepCalendar({ events, read: now.toISOString(), ...named }, actorOf(context))
       return { events: events.length }
     },
   }),

@@ -1,8 +1,10 @@
-/** Classes: kept, changed. */
+/** Classes: kept, changed, removed. */
 import { z } from 'zod'
 import { Id } from '#shared/api/catalogue'
 import { ClassChange, ClassRow, ClassWrite } from '#shared/api/classes'
+import { VersionSeen } from '#shared/api/records'
 import { STAFF, route } from '../../http/route'
+import { actorOf } from '../catalogue/actor'
 
 const Params = z.strictObject({ id: Id })
 
@@ -26,7 +28,8 @@ export const classRoutes = [
     result: ClassRow,
     status: 201,
     refuses: [422],
-    handle: ({ body, services, snapshot }) => services.classes.add(body, snapshot.index),
+    handle: (context) => context.services.classes.add(context.body, context.snapshot.index, actorOf(context)),
+    again: ({ services }, { id }) => services.classes.one(String(id)),
   }),
   route({
     method: 'get',
@@ -49,8 +52,11 @@ export const classRoutes = [
     body: ClassChange,
     result: ClassRow,
     refuses: [404, 409, 422],
-    handle: ({ params, body, services, snapshot }) =>
-      services.classes.change(params.id, body.version, body.class, snapshot.index),
+    handle: (context) => {
+      const { params, body, services, snapshot } = context
+      return services.classes.change(params.id, body.version, body.class, snapshot.index, actorOf(context))
+    },
+    again: ({ services, params }) => services.classes.one(params.id),
   }),
   route({
     method: 'delete',
@@ -59,11 +65,14 @@ export const classRoutes = [
     tag: 'Classes',
     for: STAFF,
     params: Params,
+    query: VersionSeen,
     result: z.object({ gone: z.literal(true) }),
-    refuses: [404],
-    handle: async ({ params, services }) => {
-      await services.classes.remove(params.id)
+    refuses: [404, 409],
+    handle: async (context) => {
+      const { params, query, services } = context
+      await services.classes.remove(params.id, query.version, actorOf(context))
       return { gone: true as const }
     },
+    again: () => ({ gone: true as const }),
   }),
 ]

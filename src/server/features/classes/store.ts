@@ -1,59 +1,94 @@
 /** Classes in the database. */
-import type { DataSource } from 'typeorm'
+import type { EntityManager } from 'typeorm'
 import { freeId } from '#core/catalogue/ids'
 import type { CatalogueIndex } from '#core/catalogue/index'
-import { ClassRow, type ClassWrite } from '#shared/api/classes'
+import { ClassRow, ClassWrite } from '#shared/api/classes'
 import { SewingClassRow } from '../../database/entities/index'
-import { Conflict, Invalid, NotFound } from '../../http/problems'
+import type { Writes } from '../../database/writes'
+import { Invalid, NotFound } from '../../http/problems'
+import type { Actor } from '../catalogue/store'
+import { putRecord } from '../records/store'
+import type { RecordTable } from '../records/table'
 
 const GONE = 'There is no such class any more.'
 
+export const classTable: RecordTable<ClassWrite> = {
+  resource: 'classes',
+  topic: 'classes',
+  one: 'class',
+  read: async (manager, id) => {
+    const row = await manager.findOne(SewingClassRow, { where: { id }, lock: { mode: 'pessimistic_write' } })
+    return row ? { version: row.version, value: contentOf(row) } : undefined
+  },
+  put: async (manager, id, { version, value }, isNew) => {
+    const columns = { version, starts: value.starts, content: value } as never
+    if (isNew) await manager.insert(SewingClassRow, { id, ...(columns as object) } as never)
+    else await manager.update(SewingClassRow, { id }, columns)
+  },
+  drop: async (manager, id) => void (await manager.delete(SewingClassRow, { id })),
+  title: ({ title }) => title,
+  check: (_, value, index) => checkClass(value, index),
+}
+
 export class ClassStore {
-  constructor(private readonly database: DataSource) {}
+  constructor(
+    private readonly writes: Writes,
+    private readonly manager: EntityManager,
+  ) {}
 
   /** The next one first, past ones last. */
   async all(): Promise<ClassRow[]> {
-    return (await this.database.manager.find(SewingClassRow, { order: { starts: 'DESC', id: 'ASC' } })).map(toView)
+    return (await this.manager.find(SewingClassRow, { order: { starts: 'DESC', id: 'ASC' } })).map(toView)
   }
 
   async one(id: string): Promise<ClassRow> {
-    const row = await this.database.manager.findOneBy(SewingClassRow, { id })
+    const row = await this.manager.findOneBy(SewingClassRow, { id })
     if (!row) throw new NotFound(GONE)
     return toView(row)
   }
 
-  async add(content: ClassWrite, index: CatalogueIndex): Promise<ClassRow> {
+  async add(content: ClassWrite, index: CatalogueIndex, actor: Actor): Promise<ClassRow> {
     checkClass(content, index)
-    return this.database.transaction(async (manager) => {
-      const taken = new Set((await manager.find(SewingClassRow, { select: { id: true } })).map(({ id }) => id))
-      const id = freeId(content.title, 'class', taken)
-      await manager.insert(SewingClassRow, { id, version: 1, starts: content.starts, content } as never)
-      return { version: 1, class: { ...content, id } }
+    return this.writes.run('classes', async (manager) => {
+      const id = freeId(content.title, 'class', await usedIds(manager))
+      const version = await putRecord(manager, actor, classTable, { row: id, value: content, expects: 'new' })
+      return { version, class: { ...content, id } }
     })
   }
 
   /** Throws `Conflict` with both versions where somebody else was first. */
-  async change(id: string, version: number, content: ClassWrite, index: CatalogueIndex): Promise<ClassRow> {
+  async change(
+    id: string,
+    expects: number,
+    content: ClassWrite,
+    index: CatalogueIndex,
+    actor: Actor,
+  ): Promise<ClassRow> {
     checkClass(content, index)
-    return this.database.transaction(async (manager) => {
-      const row = await manager.findOne(SewingClassRow, { where: { id }, lock: { mode: 'pessimistic_write' } })
-      if (!row) throw new NotFound(GONE)
-      if (row.version !== version) {
-        const theirs = { version: row.version, value: toView(row).class }
-        throw new Conflict('Somebody else has changed this class meanwhile.', [
-          { resource: 'classes', row: id, yours: content, theirs },
-        ])
-      }
-      await manager.update(SewingClassRow, { id }, { version: version + 1, starts: content.starts, content } as never)
-      return { version: version + 1, class: { ...content, id } }
+    return this.writes.run('classes', async (manager) => {
+      const version = await putRecord(manager, actor, classTable, { row: id, value: content, expects })
+      return { version, class: { ...content, id } }
     })
   }
 
-  async remove(id: string): Promise<void> {
-    const { affected } = await this.database.manager.delete(SewingClassRow, { id })
-    if (!affected) throw new NotFound(GONE)
+  /** It can be brought back from the history. Throws `Conflict` where somebody else has changed it meanwhile. */
+  async remove(id: string, expects: number, actor: Actor): Promise<void> {
+    await this.writes.run('classes', (manager) =>
+      putRecord(manager, actor, classTable, { row: id, value: null, expects }),
+    )
   }
 }
+
+/** Of classes there are, and of those that could be brought back. */
+const usedIds = async (manager: EntityManager): Promise<Set<string>> => {
+  const rows = await manager.find(SewingClassRow, { select: { id: true } })
+  const past = await manager.query<{ id: string }[]>(
+    "SELECT DISTINCT `of_id` AS id FROM shop_history WHERE resource = 'classes'",
+  )
+  return new Set([...rows, ...past].map(({ id }) => id))
+}
+
+const contentOf = ({ content }: SewingClassRow): ClassWrite => ClassWrite.parse(content)
 
 const toView = ({ id, version, content }: SewingClassRow): ClassRow =>
   ClassRow.parse({ version, class: { ...(content as object), id } })

@@ -12,6 +12,8 @@ import {
 } from '#shared/api/customers'
 import { csvFile } from '#shared/tables/csv'
 import { STAFF, route } from '../../http/route'
+import { actorOf } from '../catalogue/actor'
+import { heldOf } from './held'
 
 const Params = z.strictObject({ id: Id })
 
@@ -35,7 +37,8 @@ export const customerRoutes = [
     result: CustomerRow,
     status: 201,
     refuses: [422],
-    handle: ({ body, services, snapshot }) => services.customers.add(body, snapshot.index),
+    handle: (context) => context.services.customers.add(context.body, context.snapshot.index, actorOf(context)),
+    again: ({ services }, { id }) => services.customers.one(String(id)),
   }),
   route({
     method: 'post',
@@ -47,7 +50,8 @@ export const customerRoutes = [
     result: CustomersImported,
     megabytes: 5,
     refuses: [422],
-    handle: ({ body, services, snapshot }) => services.customers.takeIn(body.customers, snapshot.index),
+    handle: (context) =>
+      context.services.customers.takeIn(context.body.customers, context.snapshot.index, actorOf(context)),
   }),
   route({
     method: 'get',
@@ -69,8 +73,11 @@ export const customerRoutes = [
     body: CustomerChange,
     result: CustomerRow,
     refuses: [404, 409, 422],
-    handle: ({ params, body, services, snapshot }) =>
-      services.customers.change(params.id, body.version, body.customer, snapshot.index),
+    handle: (context) => {
+      const { params, body, services, snapshot } = context
+      return services.customers.change(params.id, body.version, body.customer, snapshot.index, actorOf(context))
+    },
+    again: ({ services, params }) => services.customers.one(params.id),
   }),
   route({
     method: 'delete',
@@ -85,6 +92,7 @@ export const customerRoutes = [
       await services.customers.erase(params.id)
       return { gone: true as const }
     },
+    again: () => ({ gone: true as const }),
   }),
   route({
     method: 'get',
@@ -104,6 +112,7 @@ export const customerRoutes = [
         at: services.now().toISOString(),
         customer,
         names: { models, items },
+        held: await heldOf(services.database.manager, customer),
       }
     },
   }),

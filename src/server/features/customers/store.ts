@@ -1,129 +1,125 @@
-/** Customers in the database. Nothing of them is kept beside their row, so that erasing one leaves nothing behind. */
-import type { DataSource, EntityManager } from 'typeorm'
-import type { SewingClass } from '#core/classes/types'
-import { freeId } from '#core/catalogue/ids'
+/** Customers in the database, with their machines. What else is held of one, and how it goes, stands in `held.ts`. */
+import { randomBytes } from 'node:crypto'
+import type { EntityManager } from 'typeorm'
 import { sameValue } from '#core/catalogue/sameValue'
 import type { CatalogueIndex } from '#core/catalogue/index'
-import { Customer, type CustomerRow, type CustomersImported, type CustomerWrite } from '#shared/api/customers'
-import { CustomerRow as Row, PracticeAttemptRow, SewingClassRow } from '../../database/entities/index'
-import { Conflict, Invalid, NotFound } from '../../http/problems'
+import { Customer, CustomerWrite, type CustomerRow, type CustomersImported } from '#shared/api/customers'
+import { CustomerRow as Row } from '../../database/entities/index'
+import type { Writes } from '../../database/writes'
+import { Invalid, NotFound } from '../../http/problems'
+import type { Actor } from '../catalogue/store'
+import { noteHistory, putRecord, type HistoryLine } from '../records/store'
+import type { RecordTable } from '../records/table'
+import { eraseAll } from './held'
 
-/** Whose name is not held any more. */
-const ERASED = 'a former customer'
+const GONE = 'There is no such customer any more.'
+
+export const customerTable: RecordTable<CustomerWrite> = {
+  resource: 'customers',
+  topic: 'customers',
+  one: 'customer',
+  read: async (manager, id) => {
+    const row = await manager.findOne(Row, { where: { id }, lock: { mode: 'pessimistic_write' } })
+    return row ? { version: row.version, value: contentOf(row) } : undefined
+  },
+  put: async (manager, id, { version, value }, isNew) => {
+    const columns = { version, name: value.name, content: value }
+    if (isNew) await manager.insert(Row, { id, ...columns } as never)
+    else await manager.update(Row, { id }, columns as never)
+  },
+  drop: async (manager, id) => void (await manager.delete(Row, { id })),
+  title: ({ name }) => name,
+  check: (_, value, index) => check([value], index),
+}
 
 export class CustomerStore {
-  constructor(private readonly database: DataSource) {}
+  constructor(
+    private readonly writes: Writes,
+    private readonly manager: EntityManager,
+  ) {}
 
   async all(): Promise<CustomerRow[]> {
-    return (await this.database.manager.find(Row, { order: { name: 'ASC', id: 'ASC' } })).map(toView)
+    return (await this.manager.find(Row, { order: { name: 'ASC', id: 'ASC' } })).map(toView)
   }
 
   async one(id: string): Promise<CustomerRow> {
-    const row = await this.database.manager.findOneBy(Row, { id })
-    if (!row) throw new NotFound('There is no such customer any more.')
+    const row = await this.manager.findOneBy(Row, { id })
+    if (!row) throw new NotFound(GONE)
     return toView(row)
   }
 
-  async add(customer: CustomerWrite, index: CatalogueIndex): Promise<CustomerRow> {
+  async add(customer: CustomerWrite, index: CatalogueIndex, actor: Actor): Promise<CustomerRow> {
     check([customer], index)
-    return this.database.transaction(async (manager) => insert(manager, customer, await idsIn(manager)))
-  }
-
-  /** Throws `Conflict` with both versions where somebody else was first. */
-  async change(id: string, version: number, customer: CustomerWrite, index: CatalogueIndex): Promise<CustomerRow> {
-    check([customer], index)
-    return this.database.transaction(async (manager) => {
-      const row = await manager.findOne(Row, { where: { id }, lock: { mode: 'pessimistic_write' } })
-      if (!row) throw new NotFound('There is no such customer any more.')
-      if (row.version !== version) {
-        const theirs = { version: row.version, value: toView(row).customer }
-        throw new Conflict('Somebody else has changed this customer meanwhile.', [
-          { resource: 'customers', row: id, yours: customer, theirs },
-        ])
-      }
-      return update(manager, row, customer)
+    return this.writes.run('customers', async (manager) => {
+      const id = newId()
+      const version = await putRecord(manager, actor, customerTable, { row: id, value: customer, expects: 'new' })
+      return { version, customer: { ...customer, id } }
     })
   }
 
-  /**
-   * Their seats in classes stay, without their name; messages to them go with their row. What was practised with a link
-   * stays too, without the name that was typed there: it is all that tells whose it was, so whoever is called the same
-   * loses it as well.
-   */
+  /** Throws `Conflict` with both versions where somebody else was first. */
+  async change(
+    id: string,
+    expects: number,
+    customer: CustomerWrite,
+    index: CatalogueIndex,
+    actor: Actor,
+  ): Promise<CustomerRow> {
+    check([customer], index)
+    return this.writes.run('customers', async (manager) => {
+      const version = await putRecord(manager, actor, customerTable, { row: id, value: customer, expects })
+      return { version, customer: { ...customer, id } }
+    })
+  }
+
+  /** All that is held of them, wherever it is; nothing brings it back. */
   async erase(id: string): Promise<void> {
-    await this.database.transaction(async (manager) => {
+    await this.writes.run(['customers', 'classes', 'cases', 'words', 'outbox', 'practice'], async (manager) => {
       const row = await manager.findOne(Row, { where: { id }, lock: { mode: 'pessimistic_write' } })
-      if (!row) throw new NotFound('There is no such customer any more.')
-      await manager.delete(Row, { id })
-      await manager
-        .createQueryBuilder()
-        .update(PracticeAttemptRow)
-        .set({ by: ERASED })
-        .where('link IS NOT NULL AND LOWER(TRIM(`by`)) = LOWER(TRIM(:name))', { name: row.name })
-        .execute()
-      for (const row of await manager.find(SewingClassRow, { lock: { mode: 'pessimistic_write' } })) {
-        const content = row.content as Pick<SewingClass, 'seats'>
-        if (!content.seats.some(({ customer }) => customer === id)) continue
-        const seats = content.seats.map(({ customer, ...seat }) =>
-          customer === id ? { ...seat, name: ERASED } : { ...seat, ...(customer === undefined ? {} : { customer }) },
-        )
-        await manager.update(SewingClassRow, { id: row.id }, {
-          version: row.version + 1,
-          content: { ...content, seats },
-        } as never)
-      }
+      if (!row) throw new NotFound(GONE)
+      await eraseAll(manager, toView(row).customer)
     })
   }
 
   /**
    * All or nothing. A person with the same name and mail, or name and phone, is the same person: machines are added.
    */
-  async takeIn(customers: readonly CustomerWrite[], index: CatalogueIndex): Promise<CustomersImported> {
+  async takeIn(customers: readonly CustomerWrite[], index: CatalogueIndex, actor: Actor): Promise<CustomersImported> {
     check(customers, index)
-    return this.database.transaction(async (manager) => {
+    return this.writes.run('customers', async (manager) => {
       const rows = await manager.find(Row, { lock: { mode: 'pessimistic_write' } })
-      const ids = new Set(rows.map(({ id }) => id))
       const stored = new Map(rows.map((row) => [keyOf(toView(row).customer), row]))
+      const lines: HistoryLine[] = []
       const counts = { added: 0, changed: 0, same: 0 }
       for (const customer of customers) {
         const row = stored.get(keyOf(customer))
-        if (!row) {
-          const added = await insert(manager, customer, ids)
-          ids.add(added.customer.id)
-          counts.added++
+        const before = row && contentOf(row)
+        const next = before ? merged(before, customer) : customer
+        if (before && sameValue(next, before)) {
+          counts.same++
           continue
         }
-        const { id: _, ...before } = toView(row).customer
-        const next = merged(before, customer)
-        if (sameValue(next, before)) counts.same++
-        else {
-          await update(manager, row, next)
-          counts.changed++
-        }
+        const id = row?.id ?? newId()
+        const version = (row?.version ?? 0) + 1
+        await customerTable.put(manager, id, { version, value: next }, !row)
+        lines.push({ resource: 'customers', row: id, version, before: before ?? null, after: next })
+        counts[row ? 'changed' : 'added']++
       }
+      await noteHistory(manager, actor, lines)
       return counts
     })
   }
 }
 
+/** An id tells nothing of the person. */
+const newId = (): string => `c-${randomBytes(8).toString('hex')}`
+
+const contentOf = ({ content }: Row): CustomerWrite => CustomerWrite.parse(content)
+
 const toView = ({ id, version, content }: Row): CustomerRow => ({
   version,
   customer: Customer.parse({ ...(content as object), id }),
 })
-
-const idsIn = async (manager: EntityManager): Promise<Set<string>> =>
-  new Set((await manager.find(Row, { select: { id: true } })).map(({ id }) => id))
-
-const insert = async (manager: EntityManager, customer: CustomerWrite, taken: { has: (id: string) => boolean }) => {
-  const id = freeId(customer.name, 'customer', taken)
-  await manager.insert(Row, { id, version: 1, name: customer.name, content: customer } as never)
-  return { version: 1, customer: { ...customer, id } }
-}
-
-const update = async (manager: EntityManager, { id, version }: Row, customer: CustomerWrite) => {
-  await manager.update(Row, { id }, { version: version + 1, name: customer.name, content: customer } as never)
-  return { version: version + 1, customer: { ...customer, id } }
-}
 
 const keyOf = ({ name, email, phone }: CustomerWrite): string =>
   [name.toLowerCase(), (email ?? phone ?? '').toLowerCase()].join('\n')

@@ -1,10 +1,11 @@
 /** The ask line's index, made anew when the catalogue, the customers or the learned words have changed. */
-import type { DataSource } from 'typeorm'
+import type { EntityManager } from 'typeorm'
 import { indexAskables, type AskIndex } from '#core/ask/ask'
 import { askablesOf, type Learned } from '#core/ask/askables'
 import { TROUBLES } from '#shared/messages/troubles'
 import type { CustomerRow } from '#shared/api/customers'
 import { AskAliasRow } from '../../database/entities/index'
+import type { Writes } from '../../database/writes'
 import type { Snapshot } from '../catalogue/snapshot'
 
 /** What another server process learned is heard within so long. */
@@ -15,7 +16,8 @@ export class AskService {
   private learned: Learned[] | undefined
 
   constructor(
-    private readonly database: DataSource,
+    private readonly writes: Writes,
+    private readonly manager: EntityManager,
     private readonly now: () => Date,
   ) {}
 
@@ -47,19 +49,21 @@ export class AskService {
   }
 
   async learn(learned: Learned, by: string): Promise<void> {
-    await this.database.manager.upsert(AskAliasRow, { ...learned, by }, ['kind', 'of', 'words'])
+    await this.writes.run('words', (manager) =>
+      manager.upsert(AskAliasRow, { ...learned, by }, ['kind', 'of', 'words']),
+    )
     this.learned = undefined
   }
 
   /** False where they were not known. */
   async forget({ kind, of, words }: Learned): Promise<boolean> {
-    const { affected } = await this.database.manager.delete(AskAliasRow, { kind, of, words })
+    const { affected } = await this.writes.run('words', (manager) => manager.delete(AskAliasRow, { kind, of, words }))
     this.learned = undefined
     return (affected ?? 0) > 0
   }
 
   async readLearned(): Promise<(Learned & { by: string })[]> {
-    const rows = await this.database.manager.find(AskAliasRow, { order: { kind: 'ASC', of: 'ASC', words: 'ASC' } })
+    const rows = await this.manager.find(AskAliasRow, { order: { kind: 'ASC', of: 'ASC', words: 'ASC' } })
     return rows.map(({ kind, of, words, by }) => ({ kind: kind as Learned['kind'], of, words, by }))
   }
 }

@@ -1,20 +1,52 @@
 /** The desk's cases in the database. */
-import { MoreThan, type DataSource, type EntityManager } from 'typeorm'
+import { MoreThan, type EntityManager } from 'typeorm'
 import type { DeskCase } from '#core/desk/cases'
 import { CaseRow, type CaseWrite } from '#shared/api/desk'
 import { CustomerRow, DeskCaseRow } from '../../database/entities/index'
-import { Conflict, Invalid, NotFound } from '../../http/problems'
+import type { Writes } from '../../database/writes'
+import { Invalid, NotFound } from '../../http/problems'
 import type { Actor } from '../catalogue/store'
+import { noteHistory, putRecord } from '../records/store'
+import type { RecordTable } from '../records/table'
 
 const GONE = 'There is no such case any more.'
 
+/** A case with when and by whom it was written down. */
+export type KeptCase = CaseWrite & { at: string; by: string }
+
+export const caseTable: RecordTable<KeptCase> = {
+  resource: 'cases',
+  topic: 'cases',
+  one: 'case',
+  read: async (manager, row) => {
+    const found = await manager.findOne(DeskCaseRow, {
+      where: { id: Number(row) },
+      lock: { mode: 'pessimistic_write' },
+    })
+    if (!found) return undefined
+    const { id: _, ...value } = toView(found).case
+    return { version: found.version, value }
+  },
+  put: async (manager, row, { version, value }, isNew) => {
+    const stored = { version, ...columns(value) } as never
+    if (isNew) await manager.insert(DeskCaseRow, { id: Number(row), ...(stored as object) } as never)
+    else await manager.update(DeskCaseRow, { id: Number(row) }, stored)
+  },
+  drop: async (manager, row) => void (await manager.delete(DeskCaseRow, { id: Number(row) })),
+  title: ({ question }) => question.slice(0, 80),
+  check: (manager, value) => checkCustomer(manager, value),
+}
+
 export class CaseStore {
-  constructor(private readonly database: DataSource) {}
+  constructor(
+    private readonly writes: Writes,
+    private readonly manager: EntityManager,
+  ) {}
 
   /** The latest first. `words`: full text over question and advice, as prefixes. */
   async all(words = ''): Promise<CaseRow[]> {
     const asked = searchText(words)
-    const query = this.database.manager
+    const query = this.manager
       .createQueryBuilder(DeskCaseRow, 'one')
       .orderBy('one.at', 'DESC')
       .addOrderBy('one.id', 'DESC')
@@ -23,7 +55,7 @@ export class CaseStore {
   }
 
   async one(id: number): Promise<CaseRow> {
-    const row = await this.database.manager.findOneBy(DeskCaseRow, { id })
+    const row = await this.manager.findOneBy(DeskCaseRow, { id })
     if (!row) throw new NotFound(GONE)
     return toView(row)
   }
@@ -35,55 +67,64 @@ export class CaseStore {
 
   /** All of them or none. */
   async addAll(cases: readonly { content: CaseWrite; actor: Actor }[]): Promise<CaseRow[]> {
-    return this.database.transaction(async (manager) => {
+    return this.writes.run('cases', async (manager) => {
       const rows: CaseRow[] = []
       for (const { content, actor } of cases) {
         const { name, at } = actor
         await checkCustomer(manager, content)
-        const row = { version: 1, at, by: name, ...columns(content) }
-        const { identifiers } = await manager.insert(DeskCaseRow, row as never)
+        const value: KeptCase = { ...content, at: at.toISOString(), by: name }
+        const { identifiers } = await manager.insert(DeskCaseRow, { version: 1, ...columns(value) } as never)
         const id = identifiers[0]?.['id'] as number
-        rows.push({ version: 1, case: { ...content, id, at: at.toISOString(), by: name } })
+        await noteHistory(manager, actor, [
+          { resource: 'cases', row: String(id), version: 1, before: null, after: value },
+        ])
+        rows.push({ version: 1, case: { ...value, id } })
       }
       return rows
     })
   }
 
   /** Throws `Conflict` with both versions where somebody else was first. */
-  async change(id: number, version: number, content: CaseWrite): Promise<CaseRow> {
-    return this.database.transaction(async (manager) => {
-      const row = await manager.findOne(DeskCaseRow, { where: { id }, lock: { mode: 'pessimistic_write' } })
+  async change(id: number, expects: number, content: CaseWrite, actor: Actor): Promise<CaseRow> {
+    return this.writes.run('cases', async (manager) => {
+      const row = await caseTable.read(manager, String(id))
       if (!row) throw new NotFound(GONE)
-      if (row.version !== version) {
-        const theirs = { version: row.version, value: toView(row).case }
-        throw new Conflict('Somebody else has changed this case meanwhile.', [
-          { resource: 'cases', row: String(id), yours: content, theirs },
-        ])
-      }
       await checkCustomer(manager, content)
-      await manager.update(DeskCaseRow, { id }, { version: version + 1, ...columns(content) } as never)
-      return { version: version + 1, case: { ...content, id, at: row.at.toISOString(), by: row.by } }
+      const value = { ...content, at: row.value.at, by: row.value.by }
+      const version = await putRecord(manager, actor, caseTable, { row: String(id), value, expects })
+      return { version, case: { ...value, id } }
     })
   }
 
-  async remove(id: number): Promise<void> {
-    const { affected } = await this.database.manager.delete(DeskCaseRow, { id })
-    if (!affected) throw new NotFound(GONE)
+  /** It can be brought back from the history. Throws `Conflict` where somebody else has changed it meanwhile. */
+  async remove(id: number, expects: number, actor: Actor): Promise<void> {
+    await this.writes.run('cases', (manager) =>
+      putRecord(manager, actor, caseTable, { row: String(id), value: null, expects }),
+    )
   }
 
   /** Cases older than so many months lose whose they were. */
   async forgetNames(months: number, now: Date): Promise<void> {
     const before = new Date(now)
     before.setUTCMonth(before.getUTCMonth() - months)
-    await this.database.query('UPDATE desk_case SET customer = NULL WHERE customer IS NOT NULL AND at < ?', [before])
+    await this.writes.run('cases', async (manager) => {
+      await manager.query('UPDATE desk_case SET customer = NULL WHERE customer IS NOT NULL AND at < ?', [before])
+      await manager.query(
+        "DELETE FROM shop_history WHERE resource = 'cases' AND `of_id` IN (SELECT CAST(id AS CHAR) FROM desk_case " +
+          'WHERE at < ?)',
+        [before],
+      )
+    })
   }
 
   async any(): Promise<boolean> {
-    return (await this.database.manager.countBy(DeskCaseRow, { id: MoreThan(0) })) > 0
+    return (await this.manager.countBy(DeskCaseRow, { id: MoreThan(0) })) > 0
   }
 }
 
-const columns = ({ customer, trouble, ...content }: CaseWrite) => ({
+const columns = ({ customer, trouble, at, by, ...content }: KeptCase) => ({
+  at: new Date(at),
+  by,
   customer: customer ?? null,
   trouble: trouble ?? null,
   words: [content.question, content.advice].filter(Boolean).join('\n'),

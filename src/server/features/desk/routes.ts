@@ -20,6 +20,7 @@ import {
   TradeUpQuery,
   TradeUpView,
 } from '#shared/api/desk'
+import { VersionSeen } from '#shared/api/records'
 import { NotFound } from '../../http/problems'
 import { STAFF, route } from '../../http/route'
 import { actorOf } from '../catalogue/actor'
@@ -72,6 +73,7 @@ export const deskRoutes = [
     status: 201,
     refuses: [422],
     handle: (context) => context.services.cases.add(context.body, actorOf(context)),
+    again: ({ services }, { id }) => services.cases.one(Number(id)),
   }),
   route({
     method: 'get',
@@ -113,7 +115,11 @@ export const deskRoutes = [
     body: CaseChange,
     result: CaseRow,
     refuses: [404, 409, 422],
-    handle: ({ params, body, services }) => services.cases.change(params.id, body.version, body.case),
+    handle: (context) => {
+      const { params, body, services } = context
+      return services.cases.change(params.id, body.version, body.case, actorOf(context))
+    },
+    again: ({ services, params }) => services.cases.one(params.id),
   }),
   route({
     method: 'delete',
@@ -122,12 +128,15 @@ export const deskRoutes = [
     tag: 'Desk',
     for: STAFF,
     params: CaseParams,
+    query: VersionSeen,
     result: z.object({ gone: z.literal(true) }),
-    refuses: [404],
-    handle: async ({ params, services }) => {
-      await services.cases.remove(params.id)
+    refuses: [404, 409],
+    handle: async (context) => {
+      const { params, query, services } = context
+      await services.cases.remove(params.id, query.version, actorOf(context))
       return { gone: true as const }
     },
+    again: () => ({ gone: true as const }),
   }),
   route({
     method: 'get',

@@ -51,8 +51,10 @@ const share = async (
 ): Promise<{ token: string; expires: Date }> => {
   const token = newToken()
   const expires = daysAfter(now, days)
-  await services.database.manager.delete(Row, { expires: LessThan(now) })
-  await services.database.manager.insert(Row, { tokenHash: digest(token), by, expires, content: asked } as never)
+  await services.writes.run('sharedCards', async (manager) => {
+    await manager.delete(Row, { expires: LessThan(now) })
+    await manager.insert(Row, { tokenHash: digest(token), by, expires, content: asked } as never)
+  })
   return { token, expires }
 }
 
@@ -110,8 +112,10 @@ export const shareRoutes = [
     result: z.object({ gone: z.literal(true) }),
     refuses: [404],
     handle: async ({ params, services }) => {
-      const { affected } = await services.database.manager.delete(Row, { id: params.id })
-      if (!affected) throw new NotFound('There is no such link any more.')
+      await services.writes.run('sharedCards', async (manager) => {
+        const { affected } = await manager.delete(Row, { id: params.id })
+        if (!affected) throw new NotFound('There is no such link any more.')
+      })
       return { gone: true as const }
     },
   }),

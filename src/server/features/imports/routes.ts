@@ -41,7 +41,9 @@ export const importRoutes = [
     body: ImportHabit,
     result: ImportHabit,
     handle: async ({ params, body, services }) => {
-      await services.database.manager.upsert(ImportHabitRow, { ...params, content: body } as never, ['kind', 'make'])
+      await services.writes.run('settings', (manager) =>
+        manager.upsert(ImportHabitRow, { ...params, content: body } as never, ['kind', 'make']),
+      )
       return body
     },
   }),

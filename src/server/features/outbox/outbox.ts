@@ -1,8 +1,9 @@
 /** The outbox: a simulated mailbox that keeps what would be sent as standard mail files (RFC 5322). */
 import { createTransport } from 'nodemailer'
-import type { DataSource } from 'typeorm'
+import type { EntityManager } from 'typeorm'
 import type { OutboxMessage } from '#shared/api/outbox'
 import { OutboxMessageRow } from '../../database/entities/index'
+import type { Writes } from '../../database/writes'
 import { NotFound } from '../../http/problems'
 import type { Actor } from '../catalogue/store'
 
@@ -19,7 +20,10 @@ const FROM = { name: 'Handhold', address: 'desk@handhold.example' }
 const GONE = 'There is no such message in the outbox any more.'
 
 export class Outbox {
-  constructor(private readonly database: DataSource) {}
+  constructor(
+    private readonly writes: Writes,
+    private readonly manager: EntityManager,
+  ) {}
 
   /** All or nothing. */
   async send(letters: readonly Letter[], { name, at }: Actor): Promise<void> {
@@ -33,12 +37,12 @@ export class Outbox {
         mail: await mailOf(letter, at),
       })),
     )
-    await this.database.transaction((manager) => manager.insert(OutboxMessageRow, rows as never))
+    await this.writes.run('outbox', (manager) => manager.insert(OutboxMessageRow, rows as never))
   }
 
   /** The latest first. */
   async all(): Promise<OutboxMessage[]> {
-    const rows = await this.database.query<(Omit<OutboxMessage, 'at'> & { at: Date })[]>(
+    const rows = await this.manager.query<(Omit<OutboxMessage, 'at'> & { at: Date })[]>(
       'SELECT id, at, `by`, `to`, subject, LENGTH(mail) AS bytes FROM outbox_message ORDER BY id DESC LIMIT 500',
     )
     return rows.map(({ at, bytes, ...row }) => ({ ...row, at: at.toISOString(), bytes: Number(bytes) }))
@@ -52,16 +56,20 @@ export class Outbox {
   async again(id: number, { name, at }: Actor): Promise<void> {
     const { to, subject, customer, mail } = await this.one(id)
     const dated = Buffer.from(mail.toString('latin1').replace(/^Date: .*$/m, `Date: ${rfcDate(at)}`), 'latin1')
-    await this.database.manager.insert(OutboxMessageRow, { at, by: name, to, subject, customer, mail: dated })
+    await this.writes.run('outbox', (manager) =>
+      manager.insert(OutboxMessageRow, { at, by: name, to, subject, customer, mail: dated }),
+    )
   }
 
   async remove(id: number): Promise<void> {
-    const { affected } = await this.database.manager.delete(OutboxMessageRow, { id })
-    if (!affected) throw new NotFound(GONE)
+    await this.writes.run('outbox', async (manager) => {
+      const { affected } = await manager.delete(OutboxMessageRow, { id })
+      if (!affected) throw new NotFound(GONE)
+    })
   }
 
   private async one(id: number): Promise<OutboxMessageRow> {
-    const row = await this.database.manager.findOneBy(OutboxMessageRow, { id })
+    const row = await this.manager.findOneBy(OutboxMessageRow, { id })
     if (!row) throw new NotFound(GONE)
     return row
   }

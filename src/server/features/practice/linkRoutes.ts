@@ -69,8 +69,10 @@ export const linkRoutes = [
     result: z.object({ gone: z.literal(true) }),
     refuses: [404],
     handle: async ({ params, services }) => {
-      const { affected } = await services.database.manager.delete(PracticeLinkRow, { id: params.id })
-      if (!affected) throw new NotFound('There is no such link any more.')
+      await services.writes.run('practice', async (manager) => {
+        const { affected } = await manager.delete(PracticeLinkRow, { id: params.id })
+        if (!affected) throw new NotFound('There is no such link any more.')
+      })
       return { gone: true as const }
     },
   }),
@@ -132,7 +134,7 @@ export const linkRoutes = [
         review: body.review,
       }
       const row = { user: null, link, by: body.name, at: services.now(), content }
-      return services.database.transaction(async (manager) => {
+      return services.writes.run('practice', async (manager) => {
         // Who comes at the same moment waits for this row: however many they are, no more are kept.
         await manager.findOne(PracticeLinkRow, { where: { id: link }, lock: { mode: 'pessimistic_write' } })
         if ((await manager.countBy(PracticeAttemptRow, { link })) >= MOST_ATTEMPTS)
@@ -156,8 +158,11 @@ export const makeLink = async (
   const token = newToken()
   const expires = daysAfter(at, days)
   const row = { tokenHash: digest(token), note, by, expires, content: asked }
-  const { identifiers } = await services.database.manager.insert(PracticeLinkRow, row as never)
-  return { id: identifiers[0]?.['id'] as number, path: `/p/${token}`, expires: expires.toISOString() }
+  const id = await services.writes.run('practice', async (manager) => {
+    const { identifiers } = await manager.insert(PracticeLinkRow, row as never)
+    return identifiers[0]?.['id'] as number
+  })
+  return { id, path: `/p/${token}`, expires: expires.toISOString() }
 }
 
 /**

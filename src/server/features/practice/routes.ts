@@ -53,7 +53,7 @@ export const practiceRoutes = [
     handle: async ({ body, session, services }) => {
       const at = services.now()
       const row = { user: person(session).id, at, content: body }
-      await services.database.manager.upsert(PracticeMachineRow, row as never, ['user'])
+      await services.writes.run('practice', (manager) => manager.upsert(PracticeMachineRow, row as never, ['user']))
       return { machine: body, at: at.toISOString() }
     },
   }),
@@ -82,8 +82,10 @@ export const practiceRoutes = [
     handle: async ({ body, session, services }) => {
       const { id: user, name: by } = person(session)
       const row = { user, link: null, by, at: services.now(), content: body }
-      const { identifiers } = await services.database.manager.insert(PracticeAttemptRow, row as never)
-      return { id: identifiers[0]?.['id'] as number }
+      return services.writes.run('practice', async (manager) => {
+        const { identifiers } = await manager.insert(PracticeAttemptRow, row as never)
+        return { id: identifiers[0]?.['id'] as number }
+      })
     },
   }),
 ]

@@ -42,8 +42,11 @@ export const labelRoutes = [
       const { body, services } = context
       const { name, at } = actorOf(context)
       const pdf = await label(services, body.sample)
-      const row = await services.database.manager.save(PrintedLabelRow, { sample: body.sample, at, by: name, pdf })
-      return { id: row.id, sample: body.sample, at: at.toISOString(), by: name }
+      const id = await services.writes.run('labels', async (manager) => {
+        const { identifiers } = await manager.insert(PrintedLabelRow, { sample: body.sample, at, by: name, pdf })
+        return identifiers[0]?.['id'] as number
+      })
+      return { id, sample: body.sample, at: at.toISOString(), by: name }
     },
   }),
   route({

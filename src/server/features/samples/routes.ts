@@ -120,9 +120,8 @@ export const sampleRoutes = [
     handle: async ({ params, upload, services }) => {
       await sampleIn(services, params.id)
       const photo = await photoOf(upload)
-      await services.database.manager.upsert(SamplePhotoRow, { sample: params.id, at: services.now(), ...photo }, [
-        'sample',
-      ])
+      const row = { sample: params.id, at: services.now(), ...photo }
+      await services.writes.run('samplePhotos', (manager) => manager.upsert(SamplePhotoRow, row, ['sample']))
       return { width: photo.width, height: photo.height, bytes: photo.large.length }
     },
   }),

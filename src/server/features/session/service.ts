@@ -3,10 +3,10 @@ import { hash, verify } from '@node-rs/argon2'
 import { LessThan, type DataSource, type EntityManager } from 'typeorm'
 import type { Person, Role } from '#shared/api/session'
 import { SessionRow, UserRow } from '../../database/entities/index'
+import type { Writes } from '../../database/writes'
 import { Conflict, Invalid, NotFound, NotSignedIn } from '../../http/problems'
 import type { SignedIn } from '../../http/route'
 import { digest, newToken } from '../../http/token'
-import { readRevision } from '../catalogue/snapshot'
 
 const SESSION_HOURS = 12
 const TOKEN_BYTES = 32
@@ -23,6 +23,7 @@ export class SessionService {
   private readonly nobody = hash(newToken(TOKEN_BYTES))
 
   constructor(
+    private readonly writes: Writes,
     private readonly database: DataSource,
     private readonly now: () => Date,
   ) {}
@@ -37,15 +38,15 @@ export class SessionService {
       ...{ id, name, role },
       passwordHash: await hash(password),
     }))
-    await this.database.getRepository(UserRow).insert(await Promise.all(rows))
+    const made = await Promise.all(rows)
+    await this.writes.run('people', (manager) => manager.insert(UserRow, made))
   }
 
   /** The lead of a shop in which nobody has an account yet; throws `Conflict` where somebody has. */
   async addFirst(user: Omit<NewUser, 'role'>): Promise<void> {
     const passwordHash = await hash(user.password)
-    await this.database.transaction(async (manager) => {
-      // Two that come first at the same time wait for each other: this row is held until the account is kept.
-      await readRevision(manager, true)
+    // Two that come first at the same time write the topic’s one row: the second sees the first, on any node.
+    await this.writes.run('people', async (manager) => {
       if ((await manager.count(UserRow)) > 0)
         throw new Conflict('Somebody has an account already. Sign in, or ask the lead for one.', [])
       await manager.insert(UserRow, { id: user.id, name: user.name, role: 'lead', passwordHash })
@@ -58,10 +59,13 @@ export class SessionService {
   }
 
   /** Throws `Invalid` where the name to sign in with is taken. */
-  async addPerson(user: NewUser): Promise<void> {
-    if (await this.database.getRepository(UserRow).findOneBy({ id: user.id }))
-      throw new Invalid('That name is taken.', [{ path: ['id'], message: `“${user.id}” signs in already` }])
-    await this.addUser(user)
+  async addPerson({ id, name, role, password }: NewUser): Promise<void> {
+    const passwordHash = await hash(password)
+    await this.writes.run('people', async (manager) => {
+      if (await manager.findOneBy(UserRow, { id }))
+        throw new Invalid('That name is taken.', [{ path: ['id'], message: `“${id}” signs in already` }])
+      await manager.insert(UserRow, { id, name, role, passwordHash })
+    })
   }
 
   /** A new password ends whatever sessions there are. Throws `Invalid` where no lead would be left. */
@@ -88,8 +92,9 @@ export class SessionService {
     })
   }
 
+  /** Two that would each leave the other as the lead write the topic's one row, so that one of them sees the other. */
   private async keepingALead(change: (manager: EntityManager) => Promise<void>): Promise<void> {
-    await this.database.transaction(async (manager) => {
+    await this.writes.run('people', async (manager) => {
       await manager.find(UserRow, { lock: { mode: 'pessimistic_write' } })
       await change(manager)
       if ((await manager.countBy(UserRow, { role: 'lead' })) === 0)
@@ -109,9 +114,10 @@ export class SessionService {
     const token = newToken(TOKEN_BYTES)
     const csrf = newToken(TOKEN_BYTES)
     const expires = new Date(this.now().getTime() + SESSION_HOURS * 3_600_000)
-    const sessions = this.database.getRepository(SessionRow)
-    await sessions.delete({ expires: LessThan(this.now()) })
-    await sessions.insert({ tokenHash: digest(token), user: user.id, csrf, expires })
+    await this.writes.run([], async (manager) => {
+      await manager.delete(SessionRow, { expires: LessThan(this.now()) })
+      await manager.insert(SessionRow, { tokenHash: digest(token), user: user.id, csrf, expires })
+    })
     return { user: publicUser(user), csrf, token, expires }
   }
 
@@ -127,7 +133,7 @@ export class SessionService {
   }
 
   async signOut(token: string): Promise<void> {
-    await this.database.getRepository(SessionRow).delete({ tokenHash: digest(token) })
+    await this.writes.run([], (manager) => manager.delete(SessionRow, { tokenHash: digest(token) }))
   }
 }
 

@@ -1,5 +1,6 @@
-import { ShopSettings } from '#shared/api/samples'
+import { ShopSettingsRow } from '#shared/api/samples'
 import { ANY_ROLE, LEAD, route } from '../../http/route'
+import { actorOf } from '../catalogue/actor'
 
 export const settingsRoutes = [
   route({
@@ -8,8 +9,8 @@ export const settingsRoutes = [
     summary: 'The shop’s own choices',
     tag: 'Shop',
     for: ANY_ROLE,
-    result: ShopSettings,
-    handle: ({ services }) => services.settings.read(),
+    result: ShopSettingsRow,
+    handle: ({ services }) => services.settings.row(),
   }),
   route({
     method: 'put',
@@ -17,12 +18,14 @@ export const settingsRoutes = [
     summary: 'Choose for the shop',
     tag: 'Shop',
     for: LEAD,
-    body: ShopSettings,
-    result: ShopSettings,
-    handle: async ({ body, services }) => {
-      await services.settings.write(body)
-      await services.cases.forgetNames(body.forgetNamesAfter, services.now())
-      return body
+    body: ShopSettingsRow,
+    result: ShopSettingsRow,
+    refuses: [409],
+    handle: async (context) => {
+      const { body, services } = context
+      const row = await services.settings.write(body, actorOf(context))
+      await services.cases.forgetNames(row.settings.forgetNamesAfter, services.now())
+      return row
     },
   }),
 ]
