@@ -10,6 +10,7 @@ import { Writes } from './database/writes'
 import { checkedBundle, importBundle } from './features/bundle/merge'
 import { CardCache } from './features/cards/cardCache'
 import { CatalogueStore } from './features/catalogue/store'
+import { ChangeStream } from './features/changes/stream'
 import { calendarTable, CupboardStore, suppliesTable } from './features/classes/cupboard'
 import { ClassPlanning } from './features/classes/planning'
 import { classTable, ClassStore } from './features/classes/store'
@@ -37,6 +38,8 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
   const workers = new Workers()
   const writes = new Writes(database, now)
   const { manager } = database
+  const ending = new AbortController()
+  const changes = new ChangeStream(manager, writes, (error) => log.error({ err: error }, 'changes were not looked for'))
   const settings = new SettingsService(writes, manager, now)
   const services: Services = {
     config,
@@ -55,6 +58,8 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
     signInLimit: new SignInLimit(database, now),
     settings,
     writes,
+    changes,
+    stopping: ending.signal,
     records: new RecordHistory(writes, manager, [
       classTable,
       customerTable,
@@ -79,7 +84,14 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
   return {
     app: createApp(services, routes),
     services,
+    /** What goes on for long ends; what was asked is still answered. */
+    end: () => {
+      ending.abort()
+      changes.close()
+    },
     close: async () => {
+      ending.abort()
+      changes.close()
       await workers.close()
       await database.destroy()
     },

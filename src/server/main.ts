@@ -3,7 +3,7 @@ import { compose } from './compose'
 import { readConfig } from './config'
 
 const config = readConfig(process.env)
-const { app, services, close } = await compose(config)
+const { app, services, end, close } = await compose(config)
 
 const server: Server = app.listen(config.port, config.host, (error?: Error) => {
   if (error) {
@@ -28,8 +28,8 @@ server.prependListener('request', (_request, response) => {
 })
 const stop = () => {
   stopping = true
-  const end = () => void close().finally(() => process.exit(0))
-  server.close(end)
+  end()
+  server.close(() => void close().finally(() => process.exit(0)))
   server.closeIdleConnections()
   setTimeout(() => {
     server.closeAllConnections()

@@ -23,6 +23,7 @@ import { practiceRoutes } from './features/practice/routes'
 import { peopleRoutes } from './features/session/peopleRoutes'
 import { sessionRoutes } from './features/session/routes'
 import { labelRoutes } from './features/samples/labelRoutes'
+import { changeRoutes } from './features/changes/routes'
 import { recordRoutes } from './features/records/routes'
 import { sampleRoutes } from './features/samples/routes'
 import { settingsRoutes } from './features/settings/routes'
@@ -76,6 +77,7 @@ export const routes: readonly RouteDefinition[] = [
   ...classPlanRoutes,
   ...cupboardRoutes,
   ...recordRoutes,
+  ...changeRoutes,
   ...outboxRoutes,
   ...shareRoutes,
   ...askRoutes,

@@ -4,6 +4,7 @@ import type { Config } from './config'
 import type { Writes } from './database/writes'
 import type { CardCache } from './features/cards/cardCache'
 import type { CatalogueStore } from './features/catalogue/store'
+import type { ChangeStream } from './features/changes/stream'
 import type { CupboardStore } from './features/classes/cupboard'
 import type { ClassPlanning } from './features/classes/planning'
 import type { ClassStore } from './features/classes/store'
@@ -35,6 +36,9 @@ export interface Services {
   coverage: CoverageService
   customers: CustomerStore
   outbox: Outbox
+  changes: ChangeStream
+  /** Says that the application ends: what goes on for long ends with it. */
+  stopping: AbortSignal
   records: RecordHistory
   /** The one way in which anything is written. */
   writes: Writes

@@ -35,13 +35,16 @@ export const createApp = (services: Services, routes: readonly RouteDefinition[]
     next()
   })
   app.get('/robots.txt', (_request, response) => void response.type('text/plain').send('User-agent: *\nDisallow: /\n'))
-  app.use(compression({ threshold: SMALL }))
+  // What goes on for hours is neither held back nor packed.
+  const packs: compression.CompressionFilter = (request, response) =>
+    !String(response.getHeader('Content-Type')).startsWith(STREAM) && compression.filter(request, response)
+  app.use(compression({ threshold: SMALL, filter: packs }))
   for (const definition of routes) {
     app[definition.method](
       expressPath(definition.path),
       guard(definition, services),
       bodyReader(definition),
-      handler(definition, services),
+      definition.streams ? streamer(definition.streams, services) : handler(definition, services),
     )
   }
   app.use('/api', () => {
@@ -100,6 +103,31 @@ const handler =
     else if (definition.type !== undefined) response.status(status).type(definition.type).send(result)
     else if (result instanceof JsonText) response.status(status).type('json').send(result.text)
     else response.status(status).json(result)
+  }
+
+const STREAM = 'text/event-stream'
+
+/** Ends with its listener, or with the application. */
+const streamer =
+  (streams: NonNullable<RouteDefinition['streams']>, services: Services): RequestHandler =>
+  async (_request, response) => {
+    const { token, session } = arrivalOf(response)
+    const gone = new AbortController()
+    const end = () => gone.abort()
+    response.once('close', end)
+    services.stopping.addEventListener('abort', end, { once: true })
+    response.status(200).type(STREAM).setHeader('Cache-Control', 'no-store, no-transform')
+    response.setHeader('X-Accel-Buffering', 'no')
+    response.flushHeaders()
+    try {
+      const cookies = cookieJar(response, token, services.config.secureCookies)
+      await streams({ services, session, cookies, signal: gone.signal }, (text) => void response.write(text))
+    } catch (error) {
+      services.log.error({ err: error }, 'a stream broke off')
+    } finally {
+      services.stopping.removeEventListener('abort', end)
+      response.end()
+    }
   }
 
 /** A write that comes again under the key it came with before is not done again. */

@@ -29,6 +29,10 @@ export interface Context<Params, Query, Body> {
   revision: (revision: number) => void
 }
 
+export type StreamContext = Pick<Context<unknown, unknown, unknown>, 'services' | 'session' | 'cookies'> & {
+  signal: AbortSignal
+}
+
 export interface SignedIn {
   user: { id: string; name: string; role: Role }
   csrf: string
@@ -59,6 +63,11 @@ export interface RouteDefinition<
   status?: 200 | 201 | 204
   /** What the result is sent as; JSON where left out, else the result is its text. */
   type?: string
+  /**
+   * In place of `handle`, for what goes on: sends piece after piece until it returns or `signal` says that nobody
+   * listens any more.
+   */
+  streams?: (context: StreamContext, send: (text: string) => void) => Promise<void>
   /** Statuses that are refusals of this route, beside those every route has. */
   refuses?: readonly number[]
   /** Largest body in megabytes; 1 where left out. */

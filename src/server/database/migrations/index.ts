@@ -8,6 +8,7 @@ import { Customers1764110000000 } from './1764110000000-customers'
 import { CodesOfPlaces1764300000000 } from './1764300000000-codes-of-places'
 import { PhasesOfSteps1764400000000 } from './1764400000000-phases-of-steps'
 import { SignInFailures1764200000000 } from './1764200000000-sign-in-failures'
+import { IdsOfPeople1764510000000 } from './1764510000000-ids-of-people'
 import { Records1764500000000 } from './1764500000000-records'
 import { SamplesSeenAndPrinted1764090000000 } from './1764090000000-samples-seen-and-printed'
 
@@ -25,4 +26,5 @@ export const migrations = [
   CodesOfPlaces1764300000000,
   PhasesOfSteps1764400000000,
   Records1764500000000,
+  IdsOfPeople1764510000000,
 ]
