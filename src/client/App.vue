@@ -3,10 +3,12 @@ import { nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { whenSignedOut } from './api/client'
 import SignIn from './features/session/SignIn.vue'
-import { rooms } from './router'
+import { rooms, UPDATED } from './router'
+import { useChanges } from './state/changes'
 import { useKeys } from './state/keys'
 import { usePickLists, usePicks } from './state/picks'
 import { useSession } from './state/session'
+import { useAnswers } from './state/useQuery'
 import KeySheet from './ui/KeySheet.vue'
 import PickBar from './ui/PickBar.vue'
 
@@ -17,6 +19,8 @@ const router = useRouter()
 const { query, step } = usePicks()
 const failed = ref(false)
 const keysShown = ref(false)
+/** The page was loaded anew because its files were of an older Handhold. */
+const isUpdated = ref(sessionStorage.getItem(UPDATED) !== null)
 const bar = ref<InstanceType<typeof PickBar>>()
 
 const start = async () => {
@@ -27,6 +31,8 @@ const start = async () => {
     failed.value = true
   }
 }
+const changes = useChanges()
+const answers = useAnswers()
 whenSignedOut(() => void session.load())
 void start()
 
@@ -34,6 +40,9 @@ watch(
   () => session.user,
   (user) => {
     if (user) void lists.load()
+    else answers.forget()
+    if (user) void changes.start()
+    else changes.stop()
   },
 )
 
@@ -84,7 +93,13 @@ useKeys([
       >
       <button type="button" class="keys" @click="keysShown = true"><kbd>?</kbd> Keys</button>
     </nav>
-    <div id="content" class="content" tabindex="-1"><RouterView /></div>
+    <div id="content" class="content" tabindex="-1">
+      <p v-if="isUpdated" role="status" class="updated">
+        Handhold was updated while this page was open, so it was loaded anew. What you had typed is kept.
+        <BButton size="sm" variant="link" @click="isUpdated = false">All right</BButton>
+      </p>
+      <RouterView />
+    </div>
     <KeySheet v-model="keysShown" />
   </div>
 </template>
@@ -108,6 +123,12 @@ useKeys([
   color: var(--teal);
   background: var(--paper);
   border-bottom: 1px solid var(--rule);
+}
+
+.updated {
+  margin: 0;
+  padding: 0.5rem 1.2rem;
+  background: var(--teal-wash);
 }
 
 .picks {

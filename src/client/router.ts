@@ -88,3 +88,21 @@ export const router = createRouter({
     { path: '/:rest(.*)*', component: () => import('./ui/NotHere.vue') },
   ],
 })
+
+/** Says after a reload why it came, until the room is there. */
+export const UPDATED = 'handhold-updated'
+const ROOM_IS_GONE = /dynamically imported module|module script failed|Unable to preload/i
+
+/**
+ * A room whose file is not there any more: Handhold was updated while this page was open. It is loaded anew at the
+ * room that was asked for; what was typed is kept in the browser. Once only, should the file be missing for another
+ * reason.
+ */
+router.onError((error: Error, to) => {
+  if (!ROOM_IS_GONE.test(error.message) || sessionStorage.getItem(UPDATED) === to.fullPath) return
+  sessionStorage.setItem(UPDATED, to.fullPath)
+  location.assign(to.fullPath)
+})
+router.afterEach((_, __, failure) => {
+  if (!failure) sessionStorage.removeItem(UPDATED)
+})

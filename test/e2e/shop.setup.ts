@@ -10,6 +10,7 @@ export default async () => {
   const database = await startMariadb({ folder })
   const server = await startServer({ databaseUrl: database.url, port: 0, demo: 'yes' })
   process.env.HANDHOLD_E2E_URL = server.url
+  process.env.HANDHOLD_E2E_DATABASE = database.url
   return async () => {
     await server.stop()
     await database.stop()

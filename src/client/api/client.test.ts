@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { ApiProblem, call, file, get, problemText, rememberCsrf, upload, whenSignedOut } from './client'
+import { ApiProblem, call, file, get, noteRevision, problemText, rememberCsrf, upload, whenSignedOut } from './client'
 
 const asked: { path: string; method: string; headers: Record<string, string>; body?: unknown }[] = []
 let answer: () => Response | Promise<Response>
@@ -47,7 +47,7 @@ describe('a call', () => {
     expect(asked[0]?.headers['X-Work']).toBe('w-1')
   })
 
-  it('asks again what cannot be answered at the moment, as often as is decent, and writes nothing twice', async () => {
+  it('asks again what cannot be answered at the moment, as often as is decent', async () => {
     const later = (seconds: string) =>
       new Response(JSON.stringify({ title: 'Not now.', status: 503 }), {
         status: 503,
@@ -61,12 +61,38 @@ describe('a call', () => {
     expect((await problemOf(get('/api/picks'))).details.status).toBe(503)
     expect(asked).toHaveLength(4)
     asked.length = 0
-    expect((await problemOf(call('POST', '/api/cases', {}))).details.title).toBe('Not now.')
-    expect(asked).toHaveLength(1)
-    asked.length = 0
     answer = () => json({ title: 'Too heavy.', status: 503 }, 503)
     expect((await problemOf(get('/api/picks'))).details.title).toBe('Too heavy.')
     expect(asked).toHaveLength(1)
+  })
+
+  it('writes again under one key, so that it is done once; two writes have two keys', async () => {
+    rememberCsrf('secret')
+    answer = () => (asked.length < 2 ? Promise.reject(new TypeError('network')) : json({ told: true }))
+    expect(await call('POST', '/api/cases', {})).toEqual({ told: true })
+    await call('POST', '/api/cases', {})
+    const keys = asked.map(({ headers }) => headers['Idempotency-Key'])
+    expect(keys[0]).toMatch(/^[0-9a-f]{32}$/)
+    expect(keys[1]).toBe(keys[0])
+    expect(keys[2]).not.toBe(keys[0])
+    await get('/api/picks')
+    expect(asked.at(-1)?.headers).not.toHaveProperty('Idempotency-Key')
+  })
+
+  it('of nobody who is signed in is not written again', async () => {
+    answer = () => Promise.reject(new TypeError('network'))
+    await problemOf(call('POST', '/api/shared/practice/x/attempts', {}))
+    expect(asked).toHaveLength(1)
+  })
+
+  it('says the revision that an answer speaks of', async () => {
+    const heard: number[] = []
+    noteRevision((revision) => heard.push(revision))
+    answer = () => new Response('{}', { headers: { 'Catalogue-Revision': '17' } })
+    await get('/api/picks')
+    answer = () => json({})
+    await get('/api/picks')
+    expect(heard).toEqual([17])
   })
 
   it('understands an answer without a body', async () => {

@@ -41,11 +41,19 @@ export const whenSignedOut = (callback: () => void): void => {
   signedOut = callback
 }
 
+/** Called with the catalogue's revision that each answer speaks of. */
+let revised: (revision: number) => void = () => undefined
+export const noteRevision = (callback: (revision: number) => void): void => {
+  revised = callback
+}
+
 /** JSON, or a file as it is. */
 type Body = { json: unknown } | { file: Blob } | undefined
 
-/** A question that the server cannot answer now is asked so often. What writes is not sent again by itself. */
+/** What the server cannot do now is asked so often. A write says each time that it is the same, and is done once. */
 const TRIES = 4
+/** After a line that broke it is asked once more, ms. */
+const BROKEN_MS = 400
 const LONGEST_WAIT = 10
 /** After how many seconds it wants to be asked again; undefined where it does not say. */
 const secondsIn = (response: Response): number | undefined => {
@@ -53,15 +61,24 @@ const secondsIn = (response: Response): number | undefined => {
   return seconds >= 0 ? Math.min(seconds, LONGEST_WAIT) : undefined
 }
 
-/** `work`: the name under which it is asked how far it is. */
+/** 16 bytes, also where the page did not come over HTTPS. */
+const newKey = (): string =>
+  [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('')
+
+/** `work`: the name under which it is asked how far it is. `key`: of a write that is sent again. */
 const send = async (
   method: string,
   path: string,
   accept: string,
   body: Body,
   work?: string,
+  key = newKey(),
   tries = TRIES,
 ): Promise<Response> => {
+  const again = async (wait: number, left: number) => {
+    await new Promise((done) => setTimeout(done, wait))
+    return send(method, path, accept, body, work, key, left)
+  }
   const type =
     body === undefined ? undefined : 'json' in body ? 'application/json' : body.file.type || 'application/octet-stream'
   const response = await fetch(path, {
@@ -71,17 +88,21 @@ const send = async (
       ...(type === undefined ? {} : { 'Content-Type': type }),
       ...(work === undefined ? {} : { 'X-Work': work }),
       ...(csrf === undefined || method === 'GET' ? {} : { 'X-CSRF-Token': csrf }),
+      ...(method === 'GET' ? {} : { 'Idempotency-Key': key }),
     },
     ...(body === undefined ? {} : { body: 'json' in body ? JSON.stringify(body.json) : body.file }),
-  }).catch(() => {
-    throw new ApiProblem(UNREACHABLE)
-  })
-  if (response.ok) return response
-  const wait = method === 'GET' && response.status === 503 ? secondsIn(response) : undefined
-  if (wait !== undefined && tries > 1) {
-    await new Promise((done) => setTimeout(done, wait * 1000))
-    return send(method, path, accept, body, work, tries - 1)
+  }).catch(() => undefined)
+  // Only who is signed in has writes known again.
+  const isKnownAgain = method === 'GET' || csrf !== undefined
+  if (!response) {
+    if (tries < TRIES || !isKnownAgain) throw new ApiProblem(UNREACHABLE)
+    return again(BROKEN_MS, 1)
   }
+  const revision = Number(response.headers.get('Catalogue-Revision') ?? NaN)
+  if (revision >= 0) revised(revision)
+  if (response.ok) return response
+  const wait = isKnownAgain && response.status === 503 ? secondsIn(response) : undefined
+  if (wait !== undefined && tries > 1) return again(wait * 1000, tries - 1)
   if (response.status === 401 && path !== '/api/session') signedOut()
   const said: unknown = await response.json().catch(() => undefined)
   throw new ApiProblem((said as ProblemDetails | undefined) ?? { ...UNREACHABLE, status: response.status })

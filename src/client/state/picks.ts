@@ -4,6 +4,7 @@ import { computed, shallowRef } from 'vue'
 import { useRoute, useRouter, type LocationQuery, type LocationQueryRaw, type LocationQueryValue } from 'vue-router'
 import type { PickLists } from '#shared/api/rows'
 import { get } from '../api/client'
+import { whenChanged } from './changes'
 
 export type PickKey = 'model' | 'technique' | 'fabric'
 const KEYS = {
@@ -44,6 +45,7 @@ export const usePickLists = defineStore('pickLists', () => {
   }
   /** The lists, also for who asks before they are there. */
   const loaded = async (): Promise<PickLists> => lists.value ?? load()
+  whenChanged(['catalogue'], () => lists.value && load().catch(() => undefined))
   return { lists, load, loaded }
 })
 

@@ -1,7 +1,9 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { createPinia, setActivePinia } from 'pinia'
 import { effectScope, ref, type EffectScope } from 'vue'
 import { ApiProblem } from '../api/client'
-import { useQuery, type QueryOptions } from './useQuery'
+import { useChanges } from './changes'
+import { useAnswers, useQuery, type QueryOptions } from './useQuery'
 
 let asked: string[]
 let waiting: Map<string, { say: (answer: string) => void; fail: (error: Error) => void }>
@@ -9,6 +11,7 @@ let scope: EffectScope
 const question = ref<string>()
 beforeEach(() => {
   vi.useFakeTimers()
+  setActivePinia(createPinia())
   asked = []
   waiting = new Map()
   question.value = 'a'
@@ -26,7 +29,9 @@ const begin = (how?: QueryOptions) => {
       asked.push(of)
       waiting.set(of, { say, fail })
     })
-  return scope.run(() => useQuery(() => question.value, ask, how)) as ReturnType<typeof useQuery<string, string>>
+  return scope.run(() => useQuery('card', () => question.value, ask, how)) as ReturnType<
+    typeof useQuery<string, string>
+  >
 }
 const answer = async (of: string, words = `answer to ${of}`) => {
   waiting.get(of)?.say(words)
@@ -110,6 +115,7 @@ describe('an answer', () => {
     let times = 0
     scope.run(() =>
       useQuery(
+        'card',
         () => object.value,
         async () => ++times,
       ),
@@ -117,6 +123,48 @@ describe('an answer', () => {
     object.value = { model: 'one' }
     await settle()
     expect(times).toBe(1)
+  })
+})
+
+describe('what somebody else writes', () => {
+  const write = async (versions: Record<string, number>) => {
+    useChanges().take(versions)
+    await settle()
+  }
+  it('has the question asked again where the answer rests on it, and what stood there stays meanwhile', async () => {
+    const told = begin()
+    await write({ catalogue: 3, outbox: 1 })
+    await answer('a')
+    expect(asked).toEqual(['a'])
+    await write({ outbox: 2 })
+    expect(asked).toEqual(['a'])
+    await write({ catalogue: 4 })
+    expect([asked, told.answer.value]).toEqual([['a', 'a'], 'answer to a'])
+    await answer('a', 'another answer')
+    expect(told.answer.value).toBe('another answer')
+  })
+
+  it('is never answered from before it, and without it nothing is asked twice', async () => {
+    await write({ catalogue: 3 })
+    const told = begin()
+    await answer('a')
+    await put('b')
+    await answer('b')
+    await put('a')
+    expect([asked, told.answer.value]).toEqual([['a', 'b'], 'answer to a'])
+    await write({ catalogue: 4 })
+    await put('b')
+    expect(asked).toEqual(['a', 'b', 'a', 'b'])
+  })
+
+  it('is forgotten for who signs in next', async () => {
+    begin()
+    await answer('a')
+    await put('b')
+    await answer('b')
+    useAnswers().forget()
+    await put('a')
+    expect(asked).toEqual(['a', 'b', 'a'])
   })
 })
 

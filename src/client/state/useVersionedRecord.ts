@@ -1,7 +1,9 @@
 /** A record that is changed here and kept on the server, version by version. */
 import { computed, ref, shallowRef } from 'vue'
 import { sameValue } from '#core/catalogue/sameValue'
+import type { Topic } from '#shared/api/changes'
 import { keptText, theirsOf } from '../api/client'
+import { whenChanged } from './changes'
 
 export interface Keeping<Row, Content> {
   contentOf: (row: Row) => Content
@@ -11,6 +13,14 @@ export interface Keeping<Row, Content> {
   write: (content: Content, over: Row | undefined) => Promise<Row>
   /** What is said when it is kept. */
   done?: string
+  /** How it is read again, when something of the topic was written. */
+  reads?: { topic: Topic; again: (row: Row) => Promise<Row> }
+}
+
+/** What was typed and not kept; `over`: what stood there when it was typed. */
+export interface Typed<Content> {
+  content: Content
+  over?: Content
 }
 
 /** What both changed it from, what you typed, and what they have stored. */
@@ -33,6 +43,7 @@ export const useVersionedRecord = <Row, Content>({
   rowOf,
   write,
   done = 'Saved.',
+  reads,
 }: Keeping<Row, Content>) => {
   const row = shallowRef<Row>()
   const draft = shallowRef<Content>()
@@ -51,6 +62,7 @@ export const useVersionedRecord = <Row, Content>({
     problem.value = ''
     said.value = ''
     clash.value = undefined
+    underneath.value = undefined
   }
   /** What was read takes the place of what was typed. */
   const take = (next: Row) => begin(contentOf(next), next)
@@ -103,5 +115,51 @@ export const useVersionedRecord = <Row, Content>({
     clash.value = undefined
   }
 
-  return { clash, settle, leave, row, draft, problem, said, saving, changed, begin, take, save }
+  /** What somebody else has kept while this was being typed; undefined where nobody has. */
+  const underneath = shallowRef<Row>()
+  /** What was typed before a reload, with what it was typed over. Whether it is here again. */
+  const resume = (typed: Typed<Content> | undefined): boolean => {
+    const now = row.value
+    if (!typed || !now) return false
+    draft.value = typed.content
+    if (typed.over !== undefined && !sameValue(typed.over, contentOf(now)))
+      clash.value = { base: typed.over, yours: typed.content, theirs: contentOf(now), row: now }
+    return true
+  }
+  /** Shows both, as saving would. */
+  const compare = () => {
+    const now = underneath.value
+    if (!now || !row.value || draft.value === undefined) return
+    clash.value = { base: contentOf(row.value), yours: draft.value, theirs: contentOf(now), row: now }
+    underneath.value = undefined
+  }
+  const readAgain = async (): Promise<void> => {
+    const [mine, before] = [ground, row.value]
+    if (!reads || before === undefined) return
+    // What this page is just saving is not somebody else's.
+    await turn
+    const now = await reads.again(before).catch(() => undefined)
+    if (!now || mine !== ground || row.value === undefined || sameValue(contentOf(now), contentOf(row.value))) return
+    if (changed.value) underneath.value = now
+    else take(now)
+  }
+  if (reads) whenChanged([reads.topic], readAgain)
+
+  return {
+    underneath,
+    compare,
+    resume,
+    clash,
+    settle,
+    leave,
+    row,
+    draft,
+    problem,
+    said,
+    saving,
+    changed,
+    begin,
+    take,
+    save,
+  }
 }

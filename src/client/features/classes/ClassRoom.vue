@@ -2,13 +2,16 @@
 import { dateWords } from '#shared/messages/words'
 import { usePicks } from '../../state/picks'
 import TabLinks from '../../ui/TabLinks.vue'
+import ChangedUnderneath from '../../ui/ChangedUnderneath.vue'
 import VersionDialog from '../../ui/VersionDialog.vue'
 import { openClass } from './useClass'
 
 /** A class and its sheets: who is ready, run sheet, supplies, handouts, what came of it, what it is made of. */
 const props = defineProps<{ id: string }>()
 const { query } = usePicks()
-const { row, draft, changed, problem, said, saving, save, clash, settle, leave } = openClass(props.id)
+const { row, draft, changed, problem, said, saving, save, clash, settle, leave, underneath, compare } = openClass(
+  props.id,
+)
 const base = `/classes/${props.id}`
 const sheets = [
   { path: base, name: 'Readiness' },
@@ -38,6 +41,7 @@ const sheets = [
       <TabLinks :tabs="sheets" label="Sheets of the class" class="sheets" />
     </template>
     <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
+    <ChangedUnderneath :shown="underneath !== undefined" @compare="compare" />
     <VersionDialog v-if="clash" :both="clash" @settle="settle" @leave="leave" />
     <RouterView v-if="row && draft" />
   </main>

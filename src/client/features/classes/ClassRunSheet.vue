@@ -5,6 +5,7 @@ import { clockAfter, helpLines, minutesWords } from '#shared/messages/classes'
 import { speech } from '#shared/messages/en'
 import { dateWords, durationWords } from '#shared/messages/words'
 import { ApiProblem, file, get, problemText, upload } from '../../api/client'
+import { whenChanged } from '../../state/changes'
 import { saveFile } from '../../ui/saveFile'
 import WorkLine from '../../ui/WorkLine.vue'
 import { useClass } from './useClass'
@@ -47,6 +48,7 @@ const loadClashes = async () => {
   }
 }
 void loadClashes()
+whenChanged(['calendar', 'classes'], loadClashes)
 const readIn = async (event: Event) => {
   const field = event.target as HTMLInputElement
   const [picked] = field.files ?? []

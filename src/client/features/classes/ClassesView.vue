@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import type { ClassRow } from '#shared/api/classes'
 import { dateWords } from '#shared/messages/words'
 import { call, get } from '../../api/client'
+import { whenChanged } from '../../state/changes'
 import { usePicks } from '../../state/picks'
 import { useAction } from '../../state/useAction'
 
@@ -12,7 +13,9 @@ const router = useRouter()
 const { query } = usePicks()
 const rows = shallowRef<ClassRow[]>()
 const { problem, act, read } = useAction()
-void read(async () => (rows.value = await get<ClassRow[]>('/api/classes')))
+const load = async () => (rows.value = await get<ClassRow[]>('/api/classes'))
+void read(load)
+whenChanged(['classes'], () => read(load))
 
 const begin = () =>
   act(async () => {

@@ -4,6 +4,7 @@ import { call, get, problemText } from '../../api/client'
 import { useNames } from '../../state/names'
 import { usePicks } from '../../state/picks'
 import { useVersionedRecord } from '../../state/useVersionedRecord'
+import ChangedUnderneath from '../../ui/ChangedUnderneath.vue'
 import VersionDialog from '../../ui/VersionDialog.vue'
 import SupplyTable from './SupplyTable.vue'
 
@@ -11,14 +12,13 @@ import SupplyTable from './SupplyTable.vue'
 type Supply = Cupboard['supplies'][number]
 const { query } = usePicks()
 const names = useNames()
-const { row, draft, problem, said, saving, changed, clash, settle, leave, take, save } = useVersionedRecord<
-  Cupboard,
-  Supply[]
->({
-  contentOf: ({ supplies }) => supplies,
-  rowOf: ({ version, value }) => ({ version, supplies: value as Supply[] }),
-  write: (supplies, over) => call('PUT', '/api/cupboard', { version: over?.version ?? 0, supplies }),
-})
+const { row, draft, problem, said, saving, changed, clash, settle, leave, take, save, underneath, compare } =
+  useVersionedRecord<Cupboard, Supply[]>({
+    contentOf: ({ supplies }) => supplies,
+    rowOf: ({ version, value }) => ({ version, supplies: value as Supply[] }),
+    write: (supplies, over) => call('PUT', '/api/cupboard', { version: over?.version ?? 0, supplies }),
+    reads: { topic: 'cupboard', again: () => get<Cupboard>('/api/cupboard') },
+  })
 Promise.all([get<Cupboard>('/api/cupboard'), names.load()])
   .then(([read]) => take(read))
   .catch((error: unknown) => (problem.value = problemText(error)))
@@ -38,6 +38,7 @@ Promise.all([get<Cupboard>('/api/cupboard'), names.load()])
     </p>
     <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
     <p v-if="draft?.length === 0">Nothing yet. Add what your classes use up: fabrics, threads, needles.</p>
+    <ChangedUnderneath :shown="underneath !== undefined" @compare="compare" />
     <VersionDialog v-if="clash" :both="clash" @settle="settle" @leave="leave" />
     <SupplyTable v-if="draft" :supplies="draft" @change="(next) => (draft = next)" />
   </main>

@@ -6,6 +6,7 @@ import type { CustomerRow } from '#shared/api/customers'
 import type { TableRow } from '#shared/api/rows'
 import { customerFaultText } from '#shared/messages/customers'
 import { get, problemText } from '../../api/client'
+import { whenChanged } from '../../state/changes'
 import { usePickLists } from '../../state/picks'
 import FilePicker from '../import/FilePicker.vue'
 import { useFile } from '../import/useFile'
@@ -24,12 +25,15 @@ const problem = ref('')
 const said = ref('')
 const customers = shallowRef<CustomerRow['customer'][]>([])
 const items = shallowRef<{ id: string; code: string; name: string }[]>([])
-Promise.all([get<CustomerRow[]>('/api/customers'), get<TableRow[]>('/api/catalogue/items'), lists.loaded()])
-  .then(([people, rows]) => {
-    customers.value = people.map(({ customer }) => customer)
-    items.value = rows.map(({ value }) => value as { id: string; code: string; name: string })
-  })
-  .catch((error: unknown) => (problem.value = problemText(error)))
+const load = () =>
+  Promise.all([get<CustomerRow[]>('/api/customers'), get<TableRow[]>('/api/catalogue/items'), lists.loaded()])
+    .then(([people, rows]) => {
+      customers.value = people.map(({ customer }) => customer)
+      items.value = rows.map(({ value }) => value as { id: string; code: string; name: string })
+    })
+    .catch((error: unknown) => (problem.value = problemText(error)))
+void load()
+whenChanged(['customers'], load)
 
 const modelName = (id: string | undefined) => lists.lists?.models.find((model) => model.id === id)?.name ?? 'no machine'
 /** Each with each of their machines: which one they bring is chosen with them. */

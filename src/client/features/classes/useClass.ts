@@ -4,36 +4,35 @@ import type { ClassRow, ClassWrite } from '#shared/api/classes'
 import { call, get, problemText } from '../../api/client'
 import { useNames } from '../../state/names'
 import { usePickLists } from '../../state/picks'
-import { useVersionedRecord } from '../../state/useVersionedRecord'
+import { useVersionedRecord, type Typed } from '../../state/useVersionedRecord'
 import { keptDraft } from '../../ui/sheet/keptDraft'
 
 export const openClass = (id: string) => {
   const names = useNames()
   const lists = usePickLists()
-  const kept = keptDraft<{ version: number; content: ClassWrite }>(`class/${id}`)
+  const kept = keptDraft<Typed<ClassWrite>>(`class/${id}`)
   const keeping = useVersionedRecord<ClassRow, ClassWrite>({
     contentOf: ({ class: { id: _, ...content } }) => content,
     rowOf: ({ version, value }) => ({ version, class: value as ClassRow['class'] }),
     write: (content, over) => call('PUT', `/api/classes/${id}`, { version: over?.version, class: content }),
+    reads: { topic: 'classes', again: () => get<ClassRow>(`/api/classes/${id}`) },
   })
-  const { row, draft, problem, said, changed, take, save } = keeping
+  const { row, draft, problem, said, changed, take, save, resume } = keeping
   const load = async () => {
     try {
       const [read] = await Promise.all([get<ClassRow>(`/api/classes/${id}`), names.load(), lists.loaded()])
       take(read)
-      const typed = kept.read()
-      if (typed?.version === read.version) {
-        draft.value = typed.content
-        said.value = 'What you had typed is here again; it is not saved yet.'
-      }
+      if (resume(kept.read())) said.value = 'What you had typed is here again; it is not saved yet.'
     } catch (error) {
       problem.value = problemText(error)
     }
   }
-  // What was typed survives a reload, as long as nobody else has changed the class meanwhile.
-  watch([draft, row], ([content, of]) =>
-    kept.write(changed.value && of && content ? { version: of.version, content } : undefined),
-  )
+  // What was typed survives a reload; what it was typed over too, should somebody change the class meanwhile.
+  watch([draft, row], ([content, of]) => {
+    if (!of) return
+    const { id: _, ...over } = of.class
+    kept.write(changed.value && content ? { content, over } : undefined)
+  })
   const put = (next: Partial<ClassWrite>) => {
     if (draft.value) draft.value = { ...draft.value, ...next }
   }

@@ -9,15 +9,15 @@ export const useFromClass = <Told>(what: string) => {
   const { id, row } = useClass()
   const stopped = ref(false)
   const work = useWork()
-  let before: Told | undefined
   // It is long work: what was worked out before stands until it is worked out anew, also where that is stopped.
   const { answer, problem, again } = useQuery(
-    () => row.value?.version,
+    'ofClass',
+    () => row.value && { id, what, version: row.value.version },
     async (): Promise<Told | undefined> => {
       stopped.value = false
       const answer = await work.run((name) => call<Told>('GET', `/api/classes/${id}/${what}`, undefined, name))
       stopped.value = answer === undefined
-      return (before = answer ?? before)
+      return answer
     },
     { stays: Infinity },
   )

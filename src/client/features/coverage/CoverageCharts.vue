@@ -12,6 +12,7 @@ import { LETTER_VERDICT } from './words'
 /** How much of the shop's repertoire each make can do, and how each family of techniques stands. */
 const props = defineProps<{ fabric: string }>()
 const { answer: grid, problem } = useQuery(
+  'grid',
   () => props.fabric,
   (fabric) => get<GridView>('/api/coverage/grid', { fabric }),
 )

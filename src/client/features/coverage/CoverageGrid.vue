@@ -32,6 +32,7 @@ const size = computed(() => ZOOMS[zoom.value] ?? ZOOMS[0])
 const HEAD = { width: 208, height: 92 }
 
 const { answer: grid, problem } = useQuery(
+  'grid',
   () => props.fabric,
   (fabric) => get<GridView>('/api/coverage/grid', { fabric }),
 )

@@ -40,6 +40,7 @@ const showAll = (on: boolean) =>
   void router.push({ path: route.path, query: { ...query.value, all: on ? '1' : undefined } })
 
 const { answer: column, problem: noColumn } = useQuery(
+  'column',
   () =>
     picked.value.model && fabric.value && !isGrid.value
       ? { model: picked.value.model, fabric: fabric.value }
@@ -47,6 +48,7 @@ const { answer: column, problem: noColumn } = useQuery(
   (asked) => get<ColumnView>('/api/coverage/column', asked),
 )
 const { answer: gaps, problem: noGaps } = useQuery(
+  'gaps',
   () => (fabric.value ? { fabric: fabric.value, by: gapsBy.value } : undefined),
   (asked) => get<GapsView>('/api/coverage/gaps', asked),
 )

@@ -7,6 +7,8 @@ import { useNames } from '../../state/names'
 import { usePickLists, usePicks } from '../../state/picks'
 import { useAction } from '../../state/useAction'
 import { useVersionedRecord } from '../../state/useVersionedRecord'
+import { whenChanged } from '../../state/changes'
+import ChangedUnderneath from '../../ui/ChangedUnderneath.vue'
 import VersionDialog from '../../ui/VersionDialog.vue'
 import { useRowWindow } from '../../ui/useRowWindow'
 import CustomerForm from './CustomerForm.vue'
@@ -35,6 +37,8 @@ const {
   clash,
   settle,
   leave,
+  underneath,
+  compare,
   begin,
   take,
   save: keep,
@@ -45,12 +49,21 @@ const {
     over
       ? call('PUT', `/api/customers/${over.customer.id}`, { version: over.version, customer })
       : call('POST', '/api/customers', customer),
+  reads: {
+    topic: 'customers',
+    again: async ({ customer: { id } }) => {
+      const found = (await get<CustomerRow[]>('/api/customers')).find(({ customer }) => customer.id === id)
+      if (!found) throw new Error('erased')
+      return found
+    },
+  },
 })
 const load = async () => {
   const [all] = await Promise.all([get<CustomerRow[]>('/api/customers'), names.load(), lists.loaded()])
   rows.value = all
 }
 void read(load)
+whenChanged(['customers'], () => read(load))
 
 const textOf = ({ customer: { name, phone = '', email = '', machines } }: CustomerRow) =>
   [name, phone, email, ...machines.flatMap(({ model, serial = '' }) => [modelName(model), serial])]
@@ -141,6 +154,7 @@ const onKey = async (event: KeyboardEvent) => {
     </div>
     <p v-if="said || done" role="status">{{ said || done }}</p>
     <p v-if="problem || notDone" role="alert" class="caution lines">{{ problem || notDone }}</p>
+    <ChangedUnderneath :shown="underneath !== undefined" @compare="compare" />
     <VersionDialog v-if="clash" :both="clash" @settle="(content) => kept(settle(content))" @leave="leave" />
     <p v-if="rows && rows.length === 0 && open === undefined">
       No customer yet. A list as CSV or XLSX, one line a machine, brings them all at once; or begin with one.

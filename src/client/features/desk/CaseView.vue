@@ -13,6 +13,7 @@ import { useKeys } from '../../state/keys'
 import { usePicks } from '../../state/picks'
 import { useAction } from '../../state/useAction'
 import { useQuery } from '../../state/useQuery'
+import ChangedUnderneath from '../../ui/ChangedUnderneath.vue'
 import VersionDialog from '../../ui/VersionDialog.vue'
 import BriefCard from '../card/BriefCard.vue'
 import CaseFields from './CaseFields.vue'
@@ -24,13 +25,14 @@ const props = defineProps<{ id?: string }>()
 const { query } = usePicks()
 const fields = ref<InstanceType<typeof CaseFields>>()
 const { problem: notSent, said: sent, act } = useAction()
-const { row, draft, customers, problem, said, saving, clash, settle, leave, stop, put, save } = useCase(
-  () => props.id,
-  async () => {
-    await nextTick()
-    if (props.id === undefined) fields.value?.focus()
-  },
-)
+const { row, draft, customers, problem, said, saving, clash, settle, leave, underneath, compare, stop, put, save } =
+  useCase(
+    () => props.id,
+    async () => {
+      await nextTick()
+      if (props.id === undefined) fields.value?.focus()
+    },
+  )
 watch(
   () => row.value?.case.id,
   () => (sent.value = ''),
@@ -41,12 +43,14 @@ const asked = computed(() => {
   return model && technique && fabric ? { model, technique, fabric, owned: owned.value.join(',') } : undefined
 })
 const { answer: card, problem: noCard } = useQuery(
+  'card',
   () => asked.value,
   (question) => get<Card>('/api/card', question),
   { wait: 50 },
 )
 const say = computed(() => card.value && speech(card.value.names))
 const { answer: page } = useQuery(
+  'model',
   () => draft.value?.model,
   (id) => get<ModelPage>(`/api/models/${id}`),
 )
@@ -82,6 +86,7 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
   <main class="page wide">
     <p class="back"><RouterLink :to="{ path: '/desk', query }">All cases</RouterLink></p>
     <p v-if="problem || noCard || notSent" role="alert" class="caution lines">{{ problem || noCard || notSent }}</p>
+    <ChangedUnderneath :shown="underneath !== undefined" @compare="compare" />
     <VersionDialog v-if="clash" :both="clash" @settle="settle" @leave="leave" />
     <template v-if="draft">
       <div class="head">

@@ -5,6 +5,7 @@ import type { CustomerRow } from '#shared/api/customers'
 import { outcomeWord } from '#shared/messages/desk'
 import { dateWords } from '#shared/messages/words'
 import { get, problemText } from '../../api/client'
+import { whenChanged } from '../../state/changes'
 import { usePickLists, usePicks } from '../../state/picks'
 import { useQuery } from '../../state/useQuery'
 import { useSession } from '../../state/session'
@@ -25,17 +26,27 @@ const shown = computed(() =>
 )
 const problem = ref('')
 const { answer: rows, problem: notFound } = useQuery(
+  'cases',
   () => ({ q: words.value, outcome: outcome.value }),
   (asked) => get<CaseRow[]>('/api/cases', asked),
   { wait: 150, stays: 1500 },
 )
 const today = new Date().toISOString().slice(0, 10)
-Promise.all([get<CaseRow[]>('/api/cases', { due: today }), get<CustomerRow[]>('/api/customers'), lists.loaded()])
-  .then(([found, customers]) => {
+const load = async () => {
+  try {
+    const [found, customers] = await Promise.all([
+      get<CaseRow[]>('/api/cases', { due: today }),
+      get<CustomerRow[]>('/api/customers'),
+      lists.loaded(),
+    ])
     due.value = found
     names.value = new Map(customers.map(({ customer }) => [customer.id, customer.name]))
-  })
-  .catch((error: unknown) => (problem.value = problemText(error)))
+  } catch (error) {
+    problem.value = problemText(error)
+  }
+}
+void load()
+whenChanged(['cases', 'customers'], load)
 
 const who = ({ customer }: CaseRow['case']) =>
   customer === undefined ? 'unknown caller' : (names.value.get(customer) ?? customer)

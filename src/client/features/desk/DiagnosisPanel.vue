@@ -33,12 +33,14 @@ const emit = defineEmits<{
 }>()
 const shown = ref<Shown>(props.shown ?? { positions: {}, values: {} })
 const { answer: trial, problem: noTrial } = useQuery(
+  'trial',
   () => props.asked,
   (asked) => get<Trial>('/api/practice', asked),
   { stays: 0 },
 )
 /** What is told one by one is compared a moment after it was told. */
 const { answer: compared, problem: notCompared } = useQuery(
+  'diagnosis',
   () => ({ asked: props.asked, owned: props.owned, trouble: props.trouble, shown: shown.value }),
   async ({ asked, ...told }) => {
     const { model, technique, fabric } = asked

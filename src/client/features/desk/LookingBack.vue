@@ -3,6 +3,7 @@ import { computed, ref, shallowRef } from 'vue'
 import type { LookingView } from '#shared/api/desk'
 import { minutesWords } from '#shared/messages/classes'
 import { get, problemText } from '../../api/client'
+import { whenChanged } from '../../state/changes'
 import { usePicks } from '../../state/picks'
 import TabLinks from '../../ui/TabLinks.vue'
 import CountChart from './CountChart.vue'
@@ -12,9 +13,12 @@ import { deskTabs } from './tabs'
 const { query } = usePicks()
 const looking = shallowRef<LookingView>()
 const problem = ref('')
-get<LookingView>('/api/cases/looking-back')
-  .then((told) => (looking.value = told))
-  .catch((error: unknown) => (problem.value = problemText(error)))
+const load = () =>
+  get<LookingView>('/api/cases/looking-back')
+    .then((told) => (looking.value = told))
+    .catch((error: unknown) => (problem.value = problemText(error)))
+void load()
+whenChanged(['cases', 'catalogue'], load)
 const name = (id: string) => looking.value?.names[id] ?? id
 const MOST = 8
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']

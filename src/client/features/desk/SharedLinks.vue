@@ -3,6 +3,7 @@ import { computed, ref, shallowRef } from 'vue'
 import type { SharedCardRow } from '#shared/api/desk'
 import { dateWords } from '#shared/messages/words'
 import { call, get } from '../../api/client'
+import { whenChanged } from '../../state/changes'
 import { usePickLists, usePicks } from '../../state/picks'
 import { useAction } from '../../state/useAction'
 import TabLinks from '../../ui/TabLinks.vue'
@@ -18,6 +19,7 @@ const load = async () => {
   rows.value = await get<SharedCardRow[]>('/api/shared-cards')
 }
 void read(() => Promise.all([lists.loaded(), load()]))
+whenChanged(['sharedCards', 'catalogue'], () => read(load))
 const whole = computed(() => picked.value.model && picked.value.technique && picked.value.fabric)
 const make = () =>
   act(async () => {

@@ -7,6 +7,7 @@ import { speech } from '#shared/messages/en'
 import { carriedText, carriesWord } from '#shared/messages/translate'
 import { list, moneyWords, verdictWord } from '#shared/messages/words'
 import { get, problemText } from '../../api/client'
+import { whenChanged } from '../../state/changes'
 import { useKeys } from '../../state/keys'
 import { usePickLists, usePicks } from '../../state/picks'
 import { useQuery } from '../../state/useQuery'
@@ -39,10 +40,14 @@ const person = computed(() => customers.value.find(({ id }) => id === asked('cus
 const machines = computed(() => [...new Set(person.value?.machines.map(({ model }) => model) ?? [])])
 const from = computed(() => asked('from') || machines.value[0] || '')
 const nameOf = (id: string) => lists.lists?.models.find((model) => model.id === id)?.name ?? id
-Promise.all([get<CustomerRow[]>('/api/customers'), lists.loaded()])
-  .then(([rows]) => (customers.value = rows.map(({ customer }) => customer)))
-  .catch((error: unknown) => (unread.value = problemText(error)))
+const load = () =>
+  Promise.all([get<CustomerRow[]>('/api/customers'), lists.loaded()])
+    .then(([rows]) => (customers.value = rows.map(({ customer }) => customer)))
+    .catch((error: unknown) => (unread.value = problemText(error)))
+void load()
+whenChanged(['customers'], load)
 const { answer: told, problem } = useQuery(
+  'tradeUp',
   () => {
     const machines = { from: from.value, to: asked('to') }
     return person.value && machines.from && machines.to ? { of: person.value.id, machines } : undefined

@@ -8,10 +8,12 @@ import type { CustomerRow } from '#shared/api/customers'
 import type { CaseRow, CaseWrite } from '#shared/api/desk'
 import { call, get, problemText } from '../../api/client'
 import { usePickLists, usePicks } from '../../state/picks'
-import { useVersionedRecord } from '../../state/useVersionedRecord'
+import { useVersionedRecord, type Typed } from '../../state/useVersionedRecord'
 import { keptDraft } from '../../ui/sheet/keptDraft'
 
 const NEW = '/desk/new'
+
+const contentOf = ({ case: { id: _, at: __, by: ___, ...content } }: CaseRow): CaseWrite => content
 
 /** The case of that id, or a new one begun from the address; `opened` is called once it stands there. */
 export const useCase = (idNow: () => string | undefined, opened: () => Promise<void>) => {
@@ -40,7 +42,7 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
   const nameOf = (list: 'models' | 'techniques' | 'fabrics', id: string | undefined) =>
     lists.lists?.[list].find((one) => one.id === id)?.name
   const keeping = useVersionedRecord<CaseRow, CaseWrite>({
-    contentOf: ({ case: { id: _, at: __, by: ___, ...content } }) => content,
+    contentOf,
     rowOf: ({ version, value }) => ({ version, case: value as CaseRow['case'] }),
     write: async (content, over) => {
       if (over) return call('PUT', `/api/cases/${over.case.id}`, { version: over.version, case: content })
@@ -48,14 +50,16 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
       return call('POST', '/api/cases', { ...content, minutes })
     },
     done: 'Kept.',
+    reads: { topic: 'cases', again: ({ case: { id } }) => get<CaseRow>(`/api/cases/${id}`) },
   })
-  const { row, draft, problem, said, changed, begin, take, save: keepDraft } = keeping
-  /** What was typed survives a reload of the same page, as long as nobody else has changed the case meanwhile. */
-  const kept = computed(() => keptDraft<{ version: number; content: CaseWrite }>(`case${route.fullPath}`))
+  const { row, draft, problem, said, changed, begin, take, resume, save: keepDraft } = keeping
+  /** What was typed survives a reload of the same page; what it was typed over too. */
+  const kept = computed(() => keptDraft<Typed<CaseWrite>>(`case${route.fullPath}`))
   let start: CaseWrite | undefined
   const typed = computed(() => (row.value ? changed.value : !sameValue(draft.value, start)))
   watch([draft, kept, row], ([content]) => {
-    if (content) kept.value.write(typed.value ? { version: row.value?.version ?? 0, content } : undefined)
+    if (content)
+      kept.value.write(typed.value ? { content, ...(row.value ? { over: contentOf(row.value) } : {}) } : undefined)
   })
 
   const load = async () => {
@@ -69,8 +73,8 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
       start = blank()
       if (read) take(read)
       else begin(start)
-      if (before && before.version === (row.value?.version ?? 0)) {
-        draft.value = before.content
+      if (read ? resume(before) : before) {
+        if (!read && before) draft.value = before.content
         said.value = 'What you had typed is here again; it is not kept yet.'
       }
       await opened()

@@ -6,6 +6,7 @@ import { sampleMark, sampleWord } from '#shared/messages/samples'
 import { dateWords, parameterWord } from '#shared/messages/words'
 import { formatNumber } from '#core/units/format'
 import { get, problemText } from '../../api/client'
+import { whenChanged } from '../../state/changes'
 import { useKeys } from '../../state/keys'
 import { usePicks } from '../../state/picks'
 import { useRouter } from 'vue-router'
@@ -24,6 +25,7 @@ const load = async () => {
   }
 }
 void load()
+whenChanged(['catalogue', 'samplePhotos'], load)
 
 const usedOf = ({ used }: SampleListed) =>
   Object.entries(used)

@@ -3,13 +3,17 @@ import { ref, shallowRef } from 'vue'
 import type { PrintedLabel } from '#shared/api/samples'
 import { dateWords } from '#shared/messages/words'
 import { get, problemText } from '../../api/client'
+import { whenChanged } from '../../state/changes'
 
 /** The label printer that ships with Handhold: no device, it keeps what was printed. */
 const jobs = shallowRef<PrintedLabel[]>()
 const problem = ref('')
-get<PrintedLabel[]>('/api/label-printer/jobs')
-  .then((read) => (jobs.value = read))
-  .catch((error: unknown) => (problem.value = problemText(error)))
+const load = () =>
+  get<PrintedLabel[]>('/api/label-printer/jobs')
+    .then((read) => (jobs.value = read))
+    .catch((error: unknown) => (problem.value = problemText(error)))
+void load()
+whenChanged(['labels'], load)
 </script>
 
 <template>

@@ -17,6 +17,7 @@ type Row<T> = { value: T }
 
 export const useEvidence = (id: Ref<string>) => {
   const { answer, problem, again } = useQuery(
+    'evidence',
     () => id.value,
     async (of): Promise<Cell> => {
       const { value: sample } = await get<Row<Sample>>(`/api/catalogue/samples/${of}`)

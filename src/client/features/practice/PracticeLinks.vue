@@ -5,6 +5,7 @@ import type { LinkMade, LinkView } from '#shared/api/practice'
 import { dateWords } from '#shared/messages/words'
 import type { z } from 'zod'
 import { call, get } from '../../api/client'
+import { whenChanged } from '../../state/changes'
 import { usePicks } from '../../state/picks'
 import { useSession } from '../../state/session'
 import { useAction } from '../../state/useAction'
@@ -26,6 +27,7 @@ const load = async () => {
 const opened = () => {
   if (may.value) void read(load)
 }
+whenChanged(['practice', 'catalogue'], () => links.value && read(load))
 const make = () =>
   act(async () => {
     const { model, technique, fabric, method } = picked.value

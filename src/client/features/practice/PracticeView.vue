@@ -9,6 +9,7 @@ import type { AttemptsView } from '#shared/api/practice'
 import type { z } from 'zod'
 import { dateWords } from '#shared/messages/words'
 import { call, get, problemText } from '../../api/client'
+import { whenChanged } from '../../state/changes'
 import { usePicks } from '../../state/picks'
 import BeginWith from '../../ui/BeginWith.vue'
 import PracticeBench from './PracticeBench.vue'
@@ -26,6 +27,7 @@ const loadAttempts = async () => {
   attempts.value = await get<z.infer<typeof AttemptsView>>('/api/practice/attempts').catch(() => undefined)
 }
 void loadAttempts()
+whenChanged(['practice'], loadAttempts)
 
 /** With `sent` in the address the machine stands as it was last left or sent; else as for normal sewing. */
 watch(

@@ -9,6 +9,7 @@ export const useTrial = () => {
   const route = useRoute()
   const { picked } = usePicks()
   const { answer, problem } = useQuery(
+    'trial',
     () => {
       const { owned, model, technique, fabric, method, also, opening, radius, measured } = picked.value
       const stage = typeof route.query.stage === 'string' ? route.query.stage : undefined

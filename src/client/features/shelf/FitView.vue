@@ -33,6 +33,7 @@ const {
   problem: notTold,
   again,
 } = useQuery(
+  'fits',
   () => (item.value || picked.value.model ? { item: item.value, model: picked.value.model } : undefined),
   (asked) => get<FitsView>('/api/fits', asked),
 )

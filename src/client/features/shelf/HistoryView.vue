@@ -1,20 +1,23 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
-import { useRoute } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import type { z } from 'zod'
 import { resources, type Resource } from '#shared/api/resources'
 import type { HistoryEntry, WriteView } from '#shared/api/rows'
 import { differencesOf } from '#shared/tables/difference'
 import { titleOf } from '#shared/tables/titles'
 import { call, get } from '../../api/client'
+import { whenChanged } from '../../state/changes'
 import { useNames } from '../../state/names'
 import { usePickLists } from '../../state/picks'
 import { useSession } from '../../state/session'
 import { useAction } from '../../state/useAction'
+import RecordWrites from './RecordWrites.vue'
 
 /** Who changed what and when, with before and after, and the way back. */
 type Entry = z.infer<typeof HistoryEntry>
 const route = useRoute()
+const router = useRouter()
 const session = useSession()
 const store = useNames()
 const lists = usePickLists()
@@ -33,6 +36,12 @@ const of = computed(() =>
   asked.value.model ? (store.names.models?.[asked.value.model] ?? asked.value.model) : undefined,
 )
 
+const isOfOne = computed(() => asked.value.model !== undefined || asked.value.resource !== undefined)
+const mayShop = computed(() => session.user?.role !== 'viewer')
+const isShops = computed(() => route.query.of === 'shop' && mayShop.value && !isOfOne.value)
+const showOf = (what: 'catalogue' | 'shop') =>
+  void router.replace({ path: route.path, query: { ...route.query, of: what === 'shop' ? what : undefined } })
+
 const { problem, said, act, read } = useAction()
 /** Undefined where something else is asked for by now. */
 const pageOf = async (before?: number): Promise<WriteView[] | undefined> => {
@@ -47,6 +56,7 @@ const load = async () => {
   writes.value = (await pageOf()) ?? writes.value
 }
 watch(asked, () => void read(load), { immediate: true })
+whenChanged(['catalogue'], () => read(load))
 const older = () =>
   act(async () => {
     const page = await pageOf(writes.value?.at(-1)?.revision)
@@ -104,123 +114,97 @@ const MOST_FIELDS = 12
     <h1>
       History<template v-if="of"> of {{ of }}</template>
     </h1>
-    <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
-    <p role="status">{{ said }}</p>
-    <p v-if="writes?.length === 0">Nothing has been changed yet. Whatever is, is listed here and can be taken back.</p>
-    <ol v-else-if="writes" class="writes">
-      <li v-for="write in writes" :key="write.revision">
-        <div class="line">
-          <button type="button" class="open" :aria-expanded="opened === write.revision" @click="show(write.revision)">
-            <span class="when">{{ when.format(new Date(write.at)) }}</span>
-            <span class="by">{{ write.by }}</span>
-            <span>{{ summary(write) }}</span>
-          </button>
-          <BButton
-            v-if="session.mayWrite"
-            size="sm"
-            :variant="asking === write.revision ? 'danger' : 'outline-primary'"
-            :aria-label="`Undo: ${summary(write)}`"
-            @click="askUndo(write)"
-            >{{ asking === write.revision ? `Take back all ${write.rows} rows` : 'Undo' }}</BButton
-          >
-        </div>
-        <div v-if="opened === write.revision" class="detail">
-          <section v-for="entry in entries" :key="entry.id">
-            <h2>
-              {{ didOf(entry) }} {{ resources[entry.resource].one }}:
-              {{ titleOf(entry.resource, entry.after ?? entry.before, store.names) }}
-              <BButton
-                v-if="session.mayWrite && write.rows > 1"
-                size="sm"
-                variant="link"
-                @click="undo(write.revision, entry.id)"
-                >Undo this row</BButton
-              >
-            </h2>
-            <table v-if="didOf(entry) === 'changed'" class="table table-sm">
-              <thead>
-                <tr>
-                  <th scope="col">Field</th>
-                  <th scope="col">Before</th>
-                  <th scope="col">After</th>
-                </tr>
-              </thead>
-              <tbody>
-                <tr
-                  v-for="field in differencesOf(entry.resource, entry.before, entry.after, store.names).slice(
-                    0,
-                    MOST_FIELDS,
-                  )"
-                  :key="field.heading"
+    <p v-if="!isOfOne && mayShop" class="kinds" role="group" aria-label="Of what">
+      <BButton
+        size="sm"
+        :variant="isShops ? 'outline-primary' : 'primary'"
+        :pressed="!isShops"
+        @click="showOf('catalogue')"
+        >The catalogue</BButton
+      >
+      <BButton size="sm" :variant="isShops ? 'primary' : 'outline-primary'" :pressed="isShops" @click="showOf('shop')"
+        >Classes, customers, desk, shop</BButton
+      >
+    </p>
+    <RecordWrites v-if="isShops" />
+    <template v-else>
+      <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
+      <p role="status">{{ said }}</p>
+      <p v-if="writes?.length === 0">
+        Nothing has been changed yet. Whatever is, is listed here and can be taken back.
+      </p>
+      <ol v-else-if="writes" class="writes">
+        <li v-for="write in writes" :key="write.revision">
+          <div class="line">
+            <button type="button" class="open" :aria-expanded="opened === write.revision" @click="show(write.revision)">
+              <span class="when">{{ when.format(new Date(write.at)) }}</span>
+              <span class="by">{{ write.by }}</span>
+              <span>{{ summary(write) }}</span>
+            </button>
+            <BButton
+              v-if="session.mayWrite"
+              size="sm"
+              :variant="asking === write.revision ? 'danger' : 'outline-primary'"
+              :aria-label="`Undo: ${summary(write)}`"
+              @click="askUndo(write)"
+              >{{ asking === write.revision ? `Take back all ${write.rows} rows` : 'Undo' }}</BButton
+            >
+          </div>
+          <div v-if="opened === write.revision" class="detail">
+            <section v-for="entry in entries" :key="entry.id">
+              <h2>
+                {{ didOf(entry) }} {{ resources[entry.resource].one }}:
+                {{ titleOf(entry.resource, entry.after ?? entry.before, store.names) }}
+                <BButton
+                  v-if="session.mayWrite && write.rows > 1"
+                  size="sm"
+                  variant="link"
+                  @click="undo(write.revision, entry.id)"
+                  >Undo this row</BButton
                 >
-                  <th scope="row">{{ field.heading }}</th>
-                  <td>{{ field.before || 'not stated' }}</td>
-                  <td>{{ field.after || 'not stated' }}</td>
-                </tr>
-              </tbody>
-            </table>
-            <p v-else class="soft">
-              {{
-                differencesOf(entry.resource, entry.before, entry.after, store.names)
-                  .slice(0, MOST_FIELDS)
-                  .map(({ heading, before, after }) => `${heading}: ${after || before}`)
-                  .join(' · ')
-              }}
+              </h2>
+              <table v-if="didOf(entry) === 'changed'" class="table table-sm">
+                <thead>
+                  <tr>
+                    <th scope="col">Field</th>
+                    <th scope="col">Before</th>
+                    <th scope="col">After</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  <tr
+                    v-for="field in differencesOf(entry.resource, entry.before, entry.after, store.names).slice(
+                      0,
+                      MOST_FIELDS,
+                    )"
+                    :key="field.heading"
+                  >
+                    <th scope="row">{{ field.heading }}</th>
+                    <td>{{ field.before || 'not stated' }}</td>
+                    <td>{{ field.after || 'not stated' }}</td>
+                  </tr>
+                </tbody>
+              </table>
+              <p v-else class="soft">
+                {{
+                  differencesOf(entry.resource, entry.before, entry.after, store.names)
+                    .slice(0, MOST_FIELDS)
+                    .map(({ heading, before, after }) => `${heading}: ${after || before}`)
+                    .join(' · ')
+                }}
+              </p>
+            </section>
+            <p v-if="write.rows > entries.length" class="soft">
+              The first {{ entries.length }} of {{ write.rows }} rows.
             </p>
-          </section>
-          <p v-if="write.rows > entries.length" class="soft">
-            The first {{ entries.length }} of {{ write.rows }} rows.
-          </p>
-        </div>
-      </li>
-    </ol>
-    <BButton v-if="more" variant="outline-primary" @click="older()">Older</BButton>
+          </div>
+        </li>
+      </ol>
+      <BButton v-if="more" variant="outline-primary" @click="older()">Older</BButton>
+    </template>
   </main>
 </template>
 
 <style scoped lang="scss">
-.writes {
-  list-style: none;
-  padding: 0;
-
-  li {
-    border-top: 1px solid var(--rule);
-  }
-}
-
-.line {
-  display: flex;
-  gap: 1rem;
-  align-items: center;
-  justify-content: space-between;
-}
-
-.open {
-  flex: 1;
-  display: flex;
-  gap: 1rem;
-  text-align: left;
-  border: 0;
-  background: none;
-  color: var(--ink);
-  padding: 0.45rem 0;
-}
-
-.when {
-  flex: 0 0 12rem;
-  color: var(--ink-soft);
-}
-
-.by {
-  flex: 0 0 9rem;
-}
-
-.detail {
-  padding: 0 0 0.6rem 1.5rem;
-  border-left: 4px solid var(--teal);
-}
-
-.lines {
-  white-space: pre-line;
-}
+@use './writes';
 </style>

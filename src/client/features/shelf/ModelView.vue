@@ -9,6 +9,7 @@ import { columnsOf, parametersOf, type Column } from '#shared/tables/columns'
 import { titleOf } from '#shared/tables/titles'
 import type { z } from 'zod'
 import { call, get, problemText } from '../../api/client'
+import { whenChanged } from '../../state/changes'
 import { useNames } from '../../state/names'
 import { usePickLists, usePicks } from '../../state/picks'
 import { useSession } from '../../state/session'
@@ -60,6 +61,10 @@ const load = async () => {
   }
 }
 void load()
+/** The tables read themselves again. */
+whenChanged(['catalogue'], async () => {
+  page.value = (await get<ModelPage>(`/api/models/${props.id}`).catch(() => undefined)) ?? page.value
+})
 
 const summary = computed(() => {
   const model = page.value?.model

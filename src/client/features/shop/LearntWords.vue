@@ -3,6 +3,7 @@
 import { shallowRef } from 'vue'
 import type { LearnedWords } from '#shared/api/desk'
 import { call, get } from '../../api/client'
+import { whenChanged } from '../../state/changes'
 import { useAction } from '../../state/useAction'
 
 const rows = shallowRef<LearnedWords[]>()
@@ -11,6 +12,7 @@ const load = async () => {
   rows.value = await get<LearnedWords[]>('/api/ask/words')
 }
 void read(load)
+whenChanged(['words', 'customers'], () => read(load))
 const forget = ({ kind, of, words }: LearnedWords) =>
   act(async () => {
     await call('DELETE', '/api/ask/words', { kind, of, words })

@@ -3,6 +3,7 @@ import { shallowRef } from 'vue'
 import type { OutboxMessage } from '#shared/api/outbox'
 import { dateWords } from '#shared/messages/words'
 import { call, file, get } from '../../api/client'
+import { whenChanged } from '../../state/changes'
 import { usePicks } from '../../state/picks'
 import { useAction } from '../../state/useAction'
 import { saveFile } from '../../ui/saveFile'
@@ -15,6 +16,7 @@ const load = async () => {
   rows.value = await get<OutboxMessage[]>('/api/outbox')
 }
 void readPage(load)
+whenChanged(['outbox'], () => readPage(load))
 const change = (work: () => Promise<unknown>, told: string) =>
   act(async () => {
     await work()

@@ -2,6 +2,7 @@
 import { ref, shallowRef } from 'vue'
 import type { Person, Role } from '#shared/api/session'
 import { call, get } from '../../api/client'
+import { whenChanged } from '../../state/changes'
 import { useSession } from '../../state/session'
 import { useAction } from '../../state/useAction'
 
@@ -20,6 +21,7 @@ const load = async () => {
   people.value = await get<Person[]>('/api/people')
 }
 void read(load)
+whenChanged(['people'], () => read(load))
 /** What stood in a choice that was refused stands there again. */
 const change = async (work: () => Promise<unknown>, told = '') => {
   const done = await act(async () => {

@@ -7,6 +7,7 @@ import { usePicks } from '../../state/picks'
 
 const { query } = usePicks()
 const { answer } = useQuery(
+  'editions',
   () => ({}),
   () => get<EditionOffer[]>('/api/editions'),
 )

@@ -3,6 +3,7 @@
 import { ref, shallowRef } from 'vue'
 import type { EditionOffer } from '#shared/api/editions'
 import { call, get } from '../../api/client'
+import { whenChanged } from '../../state/changes'
 import { usePickLists, usePicks } from '../../state/picks'
 import { useAction } from '../../state/useAction'
 import LoadingNote from '../../ui/LoadingNote.vue'
@@ -22,6 +23,7 @@ const load = async () => {
   taken.value = Object.fromEntries(offers.value.map(({ technique, parts }) => [technique, parts.map(({ id }) => id)]))
 }
 void read(load)
+whenChanged(['catalogue'], () => read(load))
 
 const decide = (offer: EditionOffer, take: readonly string[]) =>
   act(async () => {

@@ -39,6 +39,7 @@ const choose = (id: string) => router.replace({ path: route.path, query: { ...qu
 
 /** Both at once, and never one machine's answer under another's name. */
 const { answer, problem, busy } = useQuery(
+  'translation',
   () => {
     const { model, technique, method, owned } = picked.value
     const asked = { model, to: to.value, fabric: fabric.value, owned: owned.join(',') }

@@ -8,6 +8,7 @@ import { workbenchContextOf } from './calculator'
 /** What lies in hand for what is picked. */
 export const useWorkbenchContext = (picked: Ref<Picked>) => {
   const { answer, problem } = useQuery(
+    'workbenchInput',
     () => {
       const { owned, model, technique, fabric, method, also } = picked.value
       return { model, technique, fabric, method, also, owned: owned.join(',') }

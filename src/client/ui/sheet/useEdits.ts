@@ -10,6 +10,7 @@ import type { Column } from '#shared/tables/columns'
 import { blankRow, cellOf, withCell } from '#shared/tables/rowCells'
 import { titleOf, type RowNames } from '#shared/tables/titles'
 import { ApiProblem, call, get, problemText, type Clash } from '../../api/client'
+import { whenChanged } from '../../state/changes'
 import { keptDraft } from './keptDraft'
 
 type Value = { id: string } & Record<string, unknown>
@@ -94,6 +95,29 @@ export const useEdits = ({ resource, model, columns, names }: EditsOf) => {
       if (before.was === row || !now) return []
       return [{ ...row, id: now.id, version: now.version, value: { ...row.value, id: now.id } }]
     })
+
+  /** What somebody else has stored meanwhile stands here too; rows that are being typed in stay as they are. */
+  const readAgain = async () => {
+    if (!loaded.value || busy.value) return
+    const read = await get<TableRow[]>(`/api/catalogue/${resource}`, { model }).catch(() => undefined)
+    if (!read || busy.value) return
+    const isAsRead = ({ id, version }: TableRow) => saved.value.get(id)?.version === version
+    if (read.length === saved.value.size && read.every(isAsRead)) return
+    const beneath = changed.value.filter(({ id, version }) => {
+      const now = read.find((row) => row.id === id)
+      return version !== null && now?.version !== version
+    })
+    take(
+      read.map(({ id, model, version, value }) => ({ id, model, version, value: value as Value, typed: {} })),
+      [],
+    )
+    const rows = beneath.length === 1 ? 'a row' : `${beneath.length} rows`
+    said.value =
+      beneath.length === 0
+        ? 'Somebody else has changed this table; it is shown as it is now.'
+        : `Somebody else has changed ${rows} that you are typing in. What you typed is kept; saving shows both.`
+  }
+  whenChanged(['catalogue'], readAgain)
 
   const isChanged = (row: EditRow): boolean => row !== saved.value.get(row.id)
   const changed = computed(() => rows.value.filter(isChanged))
