@@ -16,6 +16,7 @@ import { ClassPlanning } from './features/classes/planning'
 import { classTable, ClassStore } from './features/classes/store'
 import { CoverageService } from './features/coverage/service'
 import { customerTable, CustomerStore } from './features/customers/store'
+import { Daily } from './features/daily'
 import { AskService } from './features/desk/askService'
 import { CaseStore, caseTable } from './features/desk/cases'
 import { Outbox } from './features/outbox/outbox'
@@ -79,7 +80,8 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
     await migrate(database, renewed)
     if (config.demo) await loadDemo(services)
   })
-  await services.cases.forgetNames((await services.settings.read()).forgetNamesAfter, now())
+  const daily = new Daily(services)
+  await daily.look()
   beginServing(database)
   return {
     app: createApp(services, routes),
@@ -89,8 +91,10 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
       ending.abort()
       changes.close()
     },
+    daily,
     close: async () => {
       ending.abort()
+      daily.close()
       changes.close()
       await workers.close()
       await database.destroy()

@@ -138,8 +138,10 @@ describe('a backup', () => {
     const desk = await shop.as('desk')
     await desk.post('/api/cases').send({ question: 'Postludium', outcome: 'open' }).expect(201)
     await restoreBackup(shop.databaseUrl, file)
-    expect((await shop.services.cases.all('Postludium')).length).toBe(0)
-    expect((await shop.services.cases.all('Quotes'))[0]?.case.question).toBe('Quotes \' " ` \\ and\nlines; ø 漢字 🧵')
+    expect((await shop.services.cases.all({ q: 'Postludium' })).length).toBe(0)
+    expect((await shop.services.cases.all({ q: 'Quotes' }))[0]?.case.question).toBe(
+      'Quotes \' " ` \\ and\nlines; ø 漢字 🧵',
+    )
     await desk.get('/api/cases').expect(401)
   })
 })

@@ -92,7 +92,7 @@ describe('classes', () => {
       .send({ version, class: { ...facts, room: 'Upper' } })
       .expect(200)
     const { body } = await desk.put(`/api/classes/${id}`).send({ version, class: facts }).expect(409)
-    expect(body.theirs).toMatchObject({ version: version + 1, value: { room: 'Upper' } })
+    expect(body.theirs).toMatchObject({ version: version + 1, value: { id, room: 'Upper' } })
     await desk.delete(`/api/classes/${id}?version=${version}`).expect(409)
     await desk.delete(`/api/classes/${id}`).expect(422)
     await desk.delete(`/api/classes/${id}?version=${version + 1}`).expect(200)

@@ -96,7 +96,7 @@ it('leaves its mark wherever a customer can', async () => {
 
   expect(await whereIs(MARK)).toEqual([
     'ask_alias',
-    'class',
+    'class_seat',
     'customer',
     'desk_case',
     'outbox_message',

@@ -151,6 +151,99 @@ describe('servers on one empty database', () => {
   })
 })
 
+describe('a shop from before its people had ids of their own and its classes rows', () => {
+  it('keeps every seat, loan, supply, event, case, message and word, row for row', async () => {
+    const url = await empty()
+    const before = ['Records', 'IdsOfPeople', 'RowsOfClasses']
+    await withDatabase(url, async (database) => {
+      const source = database as { migrations: { constructor: { name: string } }[] }
+      const all = source.migrations
+      source.migrations = all.filter((one) => !before.some((name) => one.constructor.name.startsWith(name)))
+      await migrate(database)
+      const insert = (statement: string, values: unknown[]) => database.query(statement, values)
+      const people = [
+        ['ada-thimble', 'Ada Thimble'],
+        ['bo', 'Bo "the" Bobbin'],
+      ]
+      for (const [id, name] of people)
+        await insert('INSERT INTO customer VALUES (?, 3, ?, ?)', [
+          id,
+          name,
+          JSON.stringify({ name, machines: [], owns: [] }),
+        ])
+      const seats = [
+        { name: 'Ada', customer: 'ada-thimble', model: 'wren-24', owns: ['u-pipe'], came: true, out: ['u-pipe'] },
+        { name: 'Walk-in', owns: [] },
+        { name: 'Long gone', customer: 'erased-once', owns: [] },
+      ]
+      const loans = [
+        { item: 'u-pipe', pieces: 2 },
+        { model: 'wren-24', pieces: 1 },
+      ]
+      const facts = { title: 'Old', starts: '2025-01-01T10:00:00', minutes: 60, techniques: [], pins: [], seats, loans }
+      await insert("INSERT INTO class VALUES ('old', 4, '2025-01-01T10:00:00', ?)", [JSON.stringify(facts)])
+      const supplies = [{ what: 'fabric', of: 'linen', pack: 10, width: 1450, price: 1200, shelf: 2.5 }]
+      await insert("INSERT INTO shop_setting VALUES ('cupboard', ?)", [JSON.stringify({ version: 6, supplies })])
+      const events = [{ title: 'Fair', starts: '2025-01-02T10:00:00', ends: '2025-01-02T11:00:00', place: 'Hall' }]
+      await insert("INSERT INTO shop_setting VALUES ('calendar', ?)", [
+        JSON.stringify({ events, read: '2025-01-01T00:00:00.000Z', file: 'shop.ics' }),
+      ])
+      const call = { question: 'Q', outcome: 'open', model: 'wren-24', followUp: '2025-01-09' }
+      await insert("INSERT INTO desk_case (`at`, `by`, customer, words, facts) VALUES (NOW(3), 'x', 'bo', 'Q', ?)", [
+        JSON.stringify(call),
+      ])
+      await insert("INSERT INTO ask_alias VALUES ('customer', 'bo', 'bobbin', 'x')", [])
+      await insert(
+        'INSERT INTO outbox_message (`at`, `by`, `to`, subject, customer, mail) VALUES ' +
+          "(NOW(3), 'x', 'b@c.example', 's', 'bo', 'm')",
+        [],
+      )
+      source.migrations = all
+      await migrate(database)
+    })
+    const shop = await openShop({ url, demo: false })
+    const desk = await shop.as('desk')
+    const body = async (path: string) => (await desk.get(path).expect(200)).body
+    const customers = (await body('/api/customers')) as { version: number; customer: { id: string; name: string } }[]
+    expect(customers.map(({ version, customer }) => [version, customer.name])).toEqual([
+      [3, 'Ada Thimble'],
+      [3, 'Bo "the" Bobbin'],
+    ])
+    const [ada, bo] = customers.map(({ customer }) => customer.id)
+    for (const id of [ada, bo]) expect(id).toMatch(/^c-[0-9a-f]{16}$/)
+    expect(await body('/api/classes/old')).toMatchObject({
+      version: 4,
+      class: {
+        seats: [
+          { name: 'Ada', customer: ada, model: 'wren-24', owns: ['u-pipe'], came: true, out: ['u-pipe'] },
+          { name: 'Walk-in', owns: [] },
+          { name: 'Long gone', owns: [] },
+        ],
+        loans: [
+          { item: 'u-pipe', pieces: 2 },
+          { model: 'wren-24', pieces: 1 },
+        ],
+      },
+    })
+    expect(await body('/api/cupboard')).toEqual({
+      version: 6,
+      supplies: [{ what: 'fabric', of: 'linen', pack: 10, width: 1450, price: 1200, shelf: 2.5 }],
+    })
+    expect(await body('/api/calendar')).toEqual({
+      events: [{ title: 'Fair', starts: '2025-01-02T10:00:00', ends: '2025-01-02T11:00:00', place: 'Hall' }],
+      read: '2025-01-01T00:00:00.000Z',
+      file: 'shop.ics',
+    })
+    expect(await body('/api/cases?due=2025-02-01&model=wren-24&outcome=open')).toMatchObject([
+      { case: { question: 'Q', customer: bo } },
+    ])
+    expect(await body('/api/cases?model=other')).toEqual([])
+    const { held } = await body(`/api/customers/${bo}/export`)
+    expect(held).toMatchObject({ cases: [{ question: 'Q' }], words: ['bobbin'], messages: [{ to: 'b@c.example' }] })
+    await shop.close()
+  })
+})
+
 describe('places that were words', () => {
   it('become codes in rows, in what undo would bring back and in cases; values become figures', async () => {
     const shop = await openShop()

@@ -98,11 +98,12 @@ test('two people on one stitch: the second sees both and chooses', async ({ brow
     await page.keyboard.type(text)
     await page.keyboard.press('Enter')
   }
+  await type(two, 1, 'Mine')
   await type(one, 1, 'Theirs')
   await type(one, 0, 'Lever A')
   await one.getByRole('button', { name: 'Save 1' }).click()
   await expect(one.getByText('Saved: 1 changed.')).toBeVisible()
-  await type(two, 1, 'Mine')
+  await expect(two.getByText(/changed a row that you are typing in/)).toBeVisible()
   await two.getByRole('button', { name: 'Save 1' }).click()
   const dialog = two.getByRole('dialog')
   await expect(dialog).toContainText('Somebody else changed this meanwhile')

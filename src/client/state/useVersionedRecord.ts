@@ -51,6 +51,8 @@ export const useVersionedRecord = <Row, Content>({
   const said = ref('')
   const saving = ref(false)
   const clash = shallowRef<Both<Row, Content>>()
+  /** What somebody else has kept while this was being typed; undefined where nobody has. */
+  const underneath = shallowRef<Row>()
   const changed = computed(() => row.value !== undefined && !sameValue(contentOf(row.value), draft.value))
 
   /** Which record it is: an answer about an earlier one is no longer for this page. */
@@ -84,6 +86,7 @@ export const useVersionedRecord = <Row, Content>({
         if (theirs && row.value) {
           const now = rowOf(theirs)
           clash.value = { base: contentOf(row.value), yours: draft.value ?? content, theirs: contentOf(now), row: now }
+          underneath.value = undefined
         }
         problem.value = keptText(error)
         return false
@@ -115,8 +118,6 @@ export const useVersionedRecord = <Row, Content>({
     clash.value = undefined
   }
 
-  /** What somebody else has kept while this was being typed; undefined where nobody has. */
-  const underneath = shallowRef<Row>()
   /** What was typed before a reload, with what it was typed over. Whether it is here again. */
   const resume = (typed: Typed<Content> | undefined): boolean => {
     const now = row.value

@@ -61,12 +61,15 @@ export const restoreBackup = (url: string, file: string): Promise<Sums> =>
     return sums
   })
 
+/** Rows that a shop is made with. */
+const COUNTERS: ReadonlySet<string> = new Set(['catalogue_revision', 'change_topic'])
+
 /** Whether there is anything in the shop that a restore would take the place of. */
 export const isEmptyShop = async (url: string): Promise<boolean> => {
   const database = await openPlain(url)
   try {
     for (const table of await tablesIn(database)) {
-      if (table === 'catalogue_revision') continue
+      if (COUNTERS.has(table)) continue
       const [rows] = await database.query<never[]>(`SELECT 1 FROM ${quoted(table)} LIMIT 1`)
       if ((rows as unknown[]).length > 0) return false
     }

@@ -10,7 +10,14 @@ import type { Connection as Raw } from 'mysql2'
 import { encode, Summing, type End, type Head, type Sums } from './format'
 
 /** Signing in again is all that is lost with it. */
-const LEFT_OUT: ReadonlySet<string> = new Set(['session', 'sign_in_failure', 'migrations', 'lease'])
+const LEFT_OUT: ReadonlySet<string> = new Set([
+  'session',
+  'sign_in_failure',
+  'migrations',
+  'lease',
+  'kept_outcome',
+  'daily_task',
+])
 
 export const writeBackup = async (url: string, file: string, at: Date): Promise<Sums> => {
   const database = await openPlain(url)
@@ -92,7 +99,7 @@ export const tablesIn = async (database: Connection): Promise<string[]> => {
 export const columnsOf = async (database: Connection, table: string): Promise<string[]> => {
   const [rows] = await database.query<never[]>(
     'SELECT column_name AS name FROM information_schema.columns WHERE table_schema = DATABASE() AND table_name = ' +
-      '? ORDER BY ordinal_position',
+      "? AND is_generated = 'NEVER' ORDER BY ordinal_position",
     [table],
   )
   return (rows as { name: string }[]).map(({ name }) => name)

@@ -159,7 +159,7 @@ export const Clashes = z.object({ clashes: ShopCalendar.shape.events, known: z.b
 export type Clashes = z.infer<typeof Clashes>
 
 const SupplyWhat = z.enum(['fabric', 'thread', 'bobbin', 'needle', 'material'])
-const Supply = z.strictObject({
+export const Supply = z.strictObject({
   what: SupplyWhat,
   of: short,
   pack: z.number().positive().max(1_000_000),

@@ -78,8 +78,12 @@ export const CasesQuery = z.strictObject({
   technique: Id.optional(),
   trouble: Id.optional(),
   customer: Id.optional(),
+  handedTo: z.string().max(120).optional(),
   /** Follow-ups due until this day. */
   due: z.iso.date().optional(),
+  /** The id that the last page ended on, and how many are on one. */
+  before: z.coerce.number().int().optional(),
+  most: z.coerce.number().int().min(1).max(500).optional(),
 })
 
 export const DiagnosisAsk = z.strictObject({

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import type { CaseRow } from '#shared/api/desk'
 import type { CustomerRow } from '#shared/api/customers'
 import { outcomeWord } from '#shared/messages/desk'
@@ -21,13 +21,20 @@ const words = ref('')
 const outcome = ref('')
 const mine = ref(false)
 const session = useSession()
-const shown = computed(() =>
-  (rows.value ?? []).filter((row) => !mine.value || row.case.handedTo === session.user?.name),
-)
+const PAGE = 100
+const most = ref(PAGE)
+const shown = computed(() => rows.value ?? [])
+const isMore = computed(() => shown.value.length >= most.value)
+watch([words, outcome, mine], () => (most.value = PAGE))
 const problem = ref('')
 const { answer: rows, problem: notFound } = useQuery(
   'cases',
-  () => ({ q: words.value, outcome: outcome.value }),
+  () => ({
+    q: words.value,
+    outcome: outcome.value,
+    handedTo: mine.value ? session.user?.name : undefined,
+    most: String(most.value),
+  }),
   (asked) => get<CaseRow[]>('/api/cases', asked),
   { wait: 150, stays: 1500 },
 )
@@ -86,7 +93,9 @@ const minutes = computed(() => shown.value.reduce((sum, row) => sum + (row.case.
         </option>
       </select>
       <label><input v-model="mine" type="checkbox" class="form-check-input" /> handed to me</label>
-      <span v-if="rows" class="soft" role="status">{{ shown.length }} cases, {{ minutes }} minutes</span>
+      <span v-if="rows" class="soft" role="status"
+        >{{ isMore ? `the latest ${shown.length}` : shown.length }} cases, {{ minutes }} minutes</span
+      >
     </p>
     <p v-if="rows && shown.length === 0">
       {{ words || outcome || mine ? 'No case says that.' : 'No call kept yet. Press n on a card, or begin one here.' }}
@@ -117,6 +126,7 @@ const minutes = computed(() => shown.value.reduce((sum, row) => sum + (row.case.
           </tr>
         </tbody>
       </table>
+      <BButton v-if="isMore" variant="outline-primary" @click="most += PAGE">Older</BButton>
     </div>
   </main>
 </template>

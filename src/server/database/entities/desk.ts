@@ -2,6 +2,8 @@
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, PrimaryGeneratedColumn } from 'typeorm'
 import { ID_COLUMN, TEXT_COLUMN } from './columns'
 
+const fact = (name: string): string => `JSON_VALUE(\`facts\`, '$.${name}')`
+
 /** A call. What names its caller is in `customer` alone, and goes with them. */
 @Entity('desk_case')
 @Index('desk_case_customer_ix', ['customer'])
@@ -36,6 +38,27 @@ export class DeskCaseRow {
 
   @Column({ type: 'json', name: 'facts' })
   content!: unknown
+
+  // Read off the facts by the database, to be filtered by.
+  @Column({ type: 'varchar', length: 20, generatedType: 'STORED', asExpression: fact('outcome'), select: false })
+  protected readonly outcome?: string
+
+  @Column({ ...ID_COLUMN, generatedType: 'STORED', asExpression: fact('model'), nullable: true, select: false })
+  protected readonly model?: string | null
+
+  @Column({ ...ID_COLUMN, generatedType: 'STORED', asExpression: fact('technique'), nullable: true, select: false })
+  protected readonly technique?: string | null
+
+  @Column({
+    type: 'varchar',
+    length: 10,
+    name: 'follow_up',
+    generatedType: 'STORED',
+    asExpression: fact('followUp'),
+    nullable: true,
+    select: false,
+  })
+  protected readonly followUp?: string | null
 }
 
 /** Words that somebody of the shop has confirmed as meaning something. */

@@ -10,6 +10,7 @@ import { PhasesOfSteps1764400000000 } from './1764400000000-phases-of-steps'
 import { SignInFailures1764200000000 } from './1764200000000-sign-in-failures'
 import { IdsOfPeople1764510000000 } from './1764510000000-ids-of-people'
 import { Records1764500000000 } from './1764500000000-records'
+import { RowsOfClasses1764520000000 } from './1764520000000-rows-of-classes'
 import { SamplesSeenAndPrinted1764090000000 } from './1764090000000-samples-seen-and-printed'
 
 /** In the order they are applied. */
@@ -27,4 +28,5 @@ export const migrations = [
   PhasesOfSteps1764400000000,
   Records1764500000000,
   IdsOfPeople1764510000000,
+  RowsOfClasses1764520000000,
 ]

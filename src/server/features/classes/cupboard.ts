@@ -1,11 +1,11 @@
 /** What the shop sells and keeps for its classes, and its calendar: two lists that are kept as a whole. */
 import type { EntityManager } from 'typeorm'
-import { Cupboard, ShopCalendar } from '#shared/api/classes'
-import { ShopSettingRow } from '../../database/entities/index'
+import { ShopCalendar, Supply, type Cupboard } from '#shared/api/classes'
+import { CalendarEventRow, ShopSettingRow, SupplyRow } from '../../database/entities/index'
 import type { Writes } from '../../database/writes'
 import type { Actor } from '../catalogue/store'
 import { putRecord } from '../records/store'
-import type { Kept, RecordTable } from '../records/table'
+import type { RecordTable } from '../records/table'
 
 const CUPBOARD = 'cupboard'
 const CALENDAR = 'calendar'
@@ -13,18 +13,25 @@ const CALENDAR = 'calendar'
 type Supplies = Cupboard['supplies']
 /** Of a list that was never written. */
 const NEVER = 0
+const EVENTS_A_STATEMENT = 500
 
 export const suppliesTable: RecordTable<Supplies> = {
   resource: 'supplies',
   topic: 'cupboard',
   one: 'store cupboard',
-  read: async (manager) => {
-    const { version, supplies } = Cupboard.parse(await lockedRow(manager, CUPBOARD, { version: NEVER, supplies: [] }))
-    return { version, value: supplies }
+  read: async (manager) => ({
+    version: versionOf(await lockedRow(manager, CUPBOARD)),
+    value: await suppliesIn(manager),
+  }),
+  put: async (manager, _, { version, value }) => {
+    await manager.update(ShopSettingRow, { name: CUPBOARD }, { content: { version } } as never)
+    await manager.createQueryBuilder().delete().from(SupplyRow).execute()
+    const rows = value.map(({ width = null, price = null, ...one }, place) => ({ place, width, price, ...one }))
+    if (rows.length > 0) await manager.insert(SupplyRow, rows)
   },
-  put: (manager, _, { version, value }) => rewrite(manager, CUPBOARD, { version, supplies: value }),
-  drop: async (manager) => void (await manager.delete(ShopSettingRow, { name: CUPBOARD })),
+  drop: (manager, row) => suppliesTable.put(manager, row, { version: NEVER, value: [] }, false),
   title: () => 'Store cupboard',
+  sent: (_, value) => value,
   check: () => undefined,
 }
 
@@ -32,17 +39,43 @@ export const calendarTable: RecordTable<ShopCalendar> = {
   resource: 'calendar',
   topic: 'calendar',
   one: 'calendar',
-  read: async (manager): Promise<Kept<ShopCalendar>> => {
-    const { version = NEVER, ...value } = (await lockedRow(manager, CALENDAR, { version: NEVER, events: [] })) as {
-      version?: number
-    }
-    return { version, value: ShopCalendar.parse(value) }
+  read: async (manager) => {
+    const content = await lockedRow(manager, CALENDAR)
+    return { version: versionOf(content), value: await calendarIn(manager, content) }
   },
-  put: (manager, _, { version, value }) => rewrite(manager, CALENDAR, { version, ...value }),
-  drop: async (manager) => void (await manager.delete(ShopSettingRow, { name: CALENDAR })),
+  put: async (manager, _, { version, value: { events, ...facts } }) => {
+    await manager.update(ShopSettingRow, { name: CALENDAR }, { content: { version, ...facts } } as never)
+    await manager.createQueryBuilder().delete().from(CalendarEventRow).execute()
+    for (let from = 0; from < events.length; from += EVENTS_A_STATEMENT)
+      await manager.insert(
+        CalendarEventRow,
+        events.slice(from, from + EVENTS_A_STATEMENT).map(({ place = null, ...event }) => ({ place, ...event })),
+      )
+  },
+  drop: (manager, row) => calendarTable.put(manager, row, { version: NEVER, value: { events: [] } }, false),
   title: ({ file }) => (file === undefined ? 'The shop’s calendar' : `The shop’s calendar, from ${file}`),
+  sent: (_, value) => value,
   check: () => undefined,
 }
+
+const suppliesIn = async (manager: EntityManager): Promise<Supplies> =>
+  (await manager.find(SupplyRow, { order: { place: 'ASC' } })).map(({ what, of, pack, width, price, shelf }) =>
+    Supply.parse({ what, of, pack, shelf, ...(width === null ? {} : { width }), ...(price === null ? {} : { price }) }),
+  )
+
+/** In the order in which the file had them. */
+const calendarIn = async (manager: EntityManager, content: unknown): Promise<ShopCalendar> => {
+  const { read, file } = (content ?? {}) as { read?: string; file?: string }
+  const rows = await manager.find(CalendarEventRow, { order: { id: 'ASC' } })
+  const events = rows.map(({ id: _, place, ...event }) => ({ ...event, ...(place === null ? {} : { place }) }))
+  return ShopCalendar.parse({
+    events,
+    ...(read === undefined ? {} : { read }),
+    ...(file === undefined ? {} : { file }),
+  })
+}
+
+const versionOf = (content: unknown): number => (content as { version?: number } | undefined)?.version ?? NEVER
 
 export class CupboardStore {
   constructor(
@@ -51,7 +84,7 @@ export class CupboardStore {
   ) {}
 
   async supplies(): Promise<Cupboard> {
-    return Cupboard.parse((await read(this.manager, CUPBOARD)) ?? { version: NEVER, supplies: [] })
+    return { version: versionOf(await read(this.manager, CUPBOARD)), supplies: await suppliesIn(this.manager) }
   }
 
   /** Throws `Conflict` with both lists where somebody else was first. */
@@ -63,7 +96,7 @@ export class CupboardStore {
   }
 
   async calendar(): Promise<ShopCalendar> {
-    return ShopCalendar.parse((await read(this.manager, CALENDAR)) ?? { events: [] })
+    return calendarIn(this.manager, await read(this.manager, CALENDAR))
   }
 
   /** It takes the place of the one before. */
@@ -78,12 +111,11 @@ const read = async (manager: EntityManager, name: string): Promise<unknown> =>
   (await manager.findOneBy(ShopSettingRow, { name }))?.content
 
 /** The row is there before it is locked, so that two first writers wait for each other too. */
-const lockedRow = async (manager: EntityManager, name: string, first: unknown): Promise<unknown> => {
-  await manager.query('INSERT IGNORE INTO shop_setting (name, facts) VALUES (?, ?)', [name, JSON.stringify(first)])
+const lockedRow = async (manager: EntityManager, name: string): Promise<unknown> => {
+  await manager.query('INSERT IGNORE INTO shop_setting (name, facts) VALUES (?, ?)', [
+    name,
+    JSON.stringify({ version: NEVER }),
+  ])
   const row = await manager.findOne(ShopSettingRow, { where: { name }, lock: { mode: 'pessimistic_write' } })
   return row?.content
-}
-
-const rewrite = async (manager: EntityManager, name: string, content: unknown): Promise<void> => {
-  await manager.update(ShopSettingRow, { name }, { content } as never)
 }

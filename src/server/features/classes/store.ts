@@ -1,14 +1,15 @@
 /** Classes in the database. */
-import type { EntityManager } from 'typeorm'
+import { In, type EntityManager } from 'typeorm'
 import { freeId } from '#core/catalogue/ids'
 import type { CatalogueIndex } from '#core/catalogue/index'
-import { ClassRow, ClassWrite } from '#shared/api/classes'
-import { SewingClassRow } from '../../database/entities/index'
+import type { ClassRow, ClassWrite } from '#shared/api/classes'
+import { ClassSeatRow, SewingClassRow } from '../../database/entities/index'
 import type { Writes } from '../../database/writes'
 import { Invalid, NotFound } from '../../http/problems'
 import type { Actor } from '../catalogue/store'
 import { putRecord } from '../records/store'
 import type { RecordTable } from '../records/table'
+import { withRows, writeRows, type StoredClass } from './rows'
 
 const GONE = 'There is no such class any more.'
 
@@ -18,15 +19,13 @@ export const classTable: RecordTable<ClassWrite> = {
   one: 'class',
   read: async (manager, id) => {
     const row = await manager.findOne(SewingClassRow, { where: { id }, lock: { mode: 'pessimistic_write' } })
-    return row ? { version: row.version, value: contentOf(row) } : undefined
+    const [stored] = row ? await withRows(manager, [row]) : []
+    return stored && { version: stored.version, value: stored.content }
   },
-  put: async (manager, id, { version, value }, isNew) => {
-    const columns = { version, starts: value.starts, content: value } as never
-    if (isNew) await manager.insert(SewingClassRow, { id, ...(columns as object) } as never)
-    else await manager.update(SewingClassRow, { id }, columns)
-  },
+  put: (manager, id, { version, value }, isNew) => writeRows(manager, { id, version, content: value }, isNew),
   drop: async (manager, id) => void (await manager.delete(SewingClassRow, { id })),
   title: ({ title }) => title,
+  sent: (id, value) => ({ ...value, id }),
   check: (_, value, index) => checkClass(value, index),
 }
 
@@ -38,13 +37,22 @@ export class ClassStore {
 
   /** The next one first, past ones last. */
   async all(): Promise<ClassRow[]> {
-    return (await this.manager.find(SewingClassRow, { order: { starts: 'DESC', id: 'ASC' } })).map(toView)
+    const rows = await this.manager.find(SewingClassRow, { order: { starts: 'DESC', id: 'ASC' } })
+    return (await withRows(this.manager, rows)).map(toView)
   }
 
   async one(id: string): Promise<ClassRow> {
     const row = await this.manager.findOneBy(SewingClassRow, { id })
-    if (!row) throw new NotFound(GONE)
-    return toView(row)
+    const [stored] = row ? await withRows(this.manager, [row]) : []
+    if (!stored) throw new NotFound(GONE)
+    return toView(stored)
+  }
+
+  /** In which a customer has a seat. */
+  async of(customer: string): Promise<ClassRow[]> {
+    const seats = await this.manager.findBy(ClassSeatRow, { customer })
+    const rows = await this.manager.findBy(SewingClassRow, { id: In(seats.map((seat) => seat.of)) })
+    return (await withRows(this.manager, rows)).map(toView)
   }
 
   async add(content: ClassWrite, index: CatalogueIndex, actor: Actor): Promise<ClassRow> {
@@ -88,10 +96,7 @@ const usedIds = async (manager: EntityManager): Promise<Set<string>> => {
   return new Set([...rows, ...past].map(({ id }) => id))
 }
 
-const contentOf = ({ content }: SewingClassRow): ClassWrite => ClassWrite.parse(content)
-
-const toView = ({ id, version, content }: SewingClassRow): ClassRow =>
-  ClassRow.parse({ version, class: { ...(content as object), id } })
+const toView = ({ id, version, content }: StoredClass): ClassRow => ({ version, class: { ...content, id } })
 
 /** Throws `Invalid` for what the catalogue has not, and for what holds no sense. */
 export const checkClass = ({ techniques, seats, loans, pins, order = [] }: ClassWrite, index: CatalogueIndex): void => {

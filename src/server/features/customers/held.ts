@@ -2,10 +2,11 @@
  * All that is held of a customer, told once: what is given out to them and what goes when they are erased are the same
  * list.
  */
-import type { EntityManager } from 'typeorm'
+import { In, type EntityManager } from 'typeorm'
 import type { Customer } from '#core/customers/types'
 import {
   AskAliasRow,
+  ClassSeatRow,
   CustomerRow,
   DeskCaseRow,
   OutboxMessageRow,
@@ -51,19 +52,21 @@ const hasSeat = (content: unknown, customer: Customer): boolean =>
 
 const classes: Place = {
   name: 'seats',
-  held: async (manager, customer) =>
-    (await manager.find(SewingClassRow)).flatMap(({ content }) => {
-      const { title, starts } = content as Json
-      return seatsOf(content)
-        .filter((seat) => isTheirSeat(seat, customer))
-        .map((seat) => ({ class: title, starts, seat }))
-    }),
+  held: async (manager, customer) => {
+    const seats = await seatsFor(manager, customer)
+    const rows = await manager.findBy(SewingClassRow, { id: In(seats.map((seat) => seat.of)) })
+    const byId = new Map(rows.map(({ id, content }) => [id, content as Json]))
+    return seats.map(({ of, name, model, content }) => {
+      const { title, starts } = byId.get(of) ?? {}
+      return { class: title, starts, seat: { name, ...(model === null ? {} : { model }), ...(content as Json) } }
+    })
+  },
   erase: async (manager, customer) => {
-    for (const row of await manager.find(SewingClassRow, { lock: { mode: 'pessimistic_write' } })) {
-      if (!hasSeat(row.content, customer)) continue
-      const content = withoutSeats(row.content, customer)
-      await manager.update(SewingClassRow, { id: row.id }, { version: row.version + 1, content } as never)
-    }
+    const seats = await seatsFor(manager, customer)
+    for (const { of, place } of seats)
+      await manager.update(ClassSeatRow, { of, place }, { name: ERASED, customer: null } as never)
+    for (const id of new Set(seats.map((seat) => seat.of)))
+      await manager.increment(SewingClassRow, { id }, 'version', 1)
     for (const row of await manager.findBy(ShopHistoryRow, { resource: 'classes' })) {
       if (!hasSeat(row.before, customer) && !hasSeat(row.after, customer)) continue
       const [before, after] = [row.before, row.after].map((one) => one && withoutSeats(one, customer))
@@ -71,6 +74,18 @@ const classes: Place = {
     }
   },
 }
+
+/** Theirs by their id, and those with their name that are nobody's. */
+const seatsFor = (manager: EntityManager, { id, name }: Customer): Promise<ClassSeatRow[]> =>
+  manager
+    .createQueryBuilder(ClassSeatRow, 'seat')
+    .where('seat.customer = :id OR (seat.customer IS NULL AND LOWER(TRIM(seat.name)) = LOWER(TRIM(:name)))', {
+      id,
+      name,
+    })
+    .orderBy('seat.of')
+    .addOrderBy('seat.place')
+    .getMany()
 
 /** What was typed freely may name anybody; codes and figures are what the shop learns from. */
 const withoutText = ({ question: _, advice: __, handedTo: ___, shown, ...content }: Json): Json => ({

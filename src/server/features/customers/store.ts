@@ -29,6 +29,7 @@ export const customerTable: RecordTable<CustomerWrite> = {
   },
   drop: async (manager, id) => void (await manager.delete(Row, { id })),
   title: ({ name }) => name,
+  sent: (id, value) => ({ ...value, id }),
   check: (_, value, index) => check([value], index),
 }
 

@@ -1,7 +1,8 @@
 /** The desk's cases in the database. */
 import { MoreThan, type EntityManager } from 'typeorm'
+import type { z } from 'zod'
 import type { DeskCase } from '#core/desk/cases'
-import { CaseRow, type CaseWrite } from '#shared/api/desk'
+import { CaseRow, type CasesQuery, type CaseWrite } from '#shared/api/desk'
 import { CustomerRow, DeskCaseRow } from '../../database/entities/index'
 import type { Writes } from '../../database/writes'
 import { Invalid, NotFound } from '../../http/problems'
@@ -34,6 +35,7 @@ export const caseTable: RecordTable<KeptCase> = {
   },
   drop: async (manager, row) => void (await manager.delete(DeskCaseRow, { id: Number(row) })),
   title: ({ question }) => question.slice(0, 80),
+  sent: (row, value) => ({ ...value, id: Number(row) }),
   check: (manager, value) => checkCustomer(manager, value),
 }
 
@@ -43,14 +45,23 @@ export class CaseStore {
     private readonly manager: EntityManager,
   ) {}
 
-  /** The latest first. `words`: full text over question and advice, as prefixes. */
-  async all(words = ''): Promise<CaseRow[]> {
-    const asked = searchText(words)
+  /** The latest first, filtered by the database; `before`: from after that one on; `most`: so many of them. */
+  async all({ q = '', due, handedTo, before, most, ...keys }: z.output<typeof CasesQuery> = {}): Promise<CaseRow[]> {
+    const asked = searchText(q)
     const query = this.manager
       .createQueryBuilder(DeskCaseRow, 'one')
       .orderBy('one.at', 'DESC')
       .addOrderBy('one.id', 'DESC')
-    if (asked !== '') query.where('MATCH(one.words) AGAINST (:asked IN BOOLEAN MODE)', { asked })
+    if (asked !== '') query.andWhere('MATCH(one.words) AGAINST (:asked IN BOOLEAN MODE)', { asked })
+    for (const [key, value] of Object.entries(keys))
+      if (value !== undefined) query.andWhere(`one.${key} = :${key}`, { [key]: value })
+    if (due !== undefined) query.andWhere("one.followUp <= :due AND one.outcome = 'open'", { due })
+    if (handedTo !== undefined) query.andWhere("JSON_VALUE(one.facts, '$.handedTo') = :handedTo", { handedTo })
+    if (before !== undefined)
+      query.andWhere('(one.at, one.id) < (SELECT past.at, past.id FROM desk_case past WHERE past.id = :before)', {
+        before,
+      })
+    if (most !== undefined) query.limit(most)
     return (await query.getMany()).map(toView)
   }
 

@@ -48,19 +48,7 @@ export const deskRoutes = [
     for: STAFF,
     query: CasesQuery,
     result: z.array(CaseRow),
-    handle: async ({ query, services }) => {
-      const { q, due, ...keys } = query
-      const rows = await services.cases.all(q)
-      const asked = Object.entries(keys).filter(([, value]) => value !== undefined)
-      return rows.filter((row) => {
-        const one = row.case as Record<string, unknown>
-        if (!asked.every(([key, value]) => one[key] === value)) return false
-        return (
-          due === undefined ||
-          (row.case.followUp !== undefined && row.case.followUp <= due && row.case.outcome === 'open')
-        )
-      })
-    },
+    handle: ({ query, services }) => services.cases.all(query),
   }),
   route({
     method: 'post',
@@ -153,11 +141,12 @@ export const deskRoutes = [
       const [from, to] = [index.models.get(query.from), index.models.get(query.to)]
       if (!from || !to) throw new NotFound('There is no such model any more.')
       const { customer } = await services.customers.one(params.id)
-      const [cases, classes] = await Promise.all([services.cases.all(), services.classes.all()])
-      const called = asCases(cases).filter((one) => one.customer === customer.id)
-      const taught = classes.flatMap((row) =>
-        row.class.seats.some((seat) => seat.customer === customer.id) ? row.class.techniques : [],
-      )
+      const [cases, classes] = await Promise.all([
+        services.cases.all({ customer: customer.id }),
+        services.classes.of(customer.id),
+      ])
+      const called = asCases(cases)
+      const taught = classes.flatMap((row) => row.class.techniques)
       const used = usedIn([...called, ...taught]).filter(
         ({ technique, fabric }) => index.techniques.has(technique) && index.fabrics.has(fabric),
       )
@@ -190,7 +179,7 @@ export const deskRoutes = [
       const fault = trouble.startsWith(`${body.technique}.`) ? trouble.slice(body.technique.length + 1) : undefined
       const cause = (fault === undefined ? undefined : faultTrouble(trial, fault)) ??
         TROUBLES.find(({ id }) => id === trouble) ?? { causes: [] }
-      const history = historyOf(asCases(await services.cases.all()), trouble)
+      const history = historyOf(asCases(await services.cases.all({ trouble, outcome: 'solved' })), trouble)
       return {
         ...diagnose(trial, cause, shown as Shown, history),
         troubleName: troubleName(snapshot.index, trouble),

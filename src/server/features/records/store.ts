@@ -74,7 +74,7 @@ const checkVersion = <Value>(
     throw gone(table)
   }
   throw new Conflict(`Somebody else has changed this ${table.one} meanwhile.`, [
-    { resource: table.resource, row, yours, theirs: { version: now.version, value: now.value } },
+    { resource: table.resource, row, yours, theirs: { version: now.version, value: table.sent(row, now.value) } },
   ])
 }
 
@@ -126,7 +126,12 @@ export class RecordHistory {
       const now = await table.read(manager, row)
       if (!isDeepStrictEqual(plain(now?.value ?? null), after)) {
         throw new Conflict(`The ${table.one} changed again since; undo that first. Nothing was changed.`, [
-          { resource: asked.resource, row, yours: before, theirs: now ?? null },
+          {
+            resource: asked.resource,
+            row,
+            yours: before,
+            theirs: now ? { ...now, value: table.sent(row, now.value) } : null,
+          },
         ])
       }
       if (before !== null) await table.check(manager, before, index)

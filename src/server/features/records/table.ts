@@ -20,6 +20,8 @@ export interface RecordTable<Value = unknown> {
   put: (manager: EntityManager, row: string, kept: Kept<Value>, isNew: boolean) => Promise<void>
   drop: (manager: EntityManager, row: string) => Promise<void>
   title: (value: Value) => string
+  /** As it is sent, with its id where that is part of it. */
+  sent: (row: string, value: Value) => unknown
   /** Throws `Invalid` where it speaks of something that is not there any more. */
   check: (manager: EntityManager, value: Value, index: CatalogueIndex) => Promise<void> | void
 }

@@ -31,6 +31,7 @@ export const settingsTable: RecordTable<ShopSettings> = {
   },
   drop: async (manager) => void (await manager.delete(ShopSettingRow, { name: In(Object.keys(ShopSettings.shape)) })),
   title: () => 'The shop’s own choices',
+  sent: (_, value) => value,
   check: () => undefined,
 }
 
