@@ -1,4 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { createConfig, lintFromString } from '@redocly/openapi-core'
+import { openApiDocument, operationIdOf } from '#server/http/openapi'
 import { routes } from '#server/routes'
 import { openShop, type Shop } from './shop'
 
@@ -29,7 +31,39 @@ const served = (): string[] => {
   )
 }
 
+/** Every object and list of the description, with its place. */
+const parts = function* (value: unknown, place = ''): Generator<[string, object]> {
+  if (typeof value !== 'object' || value === null) return
+  yield [place, value]
+  for (const [key, part] of Object.entries(value)) yield* parts(part, `${place}/${key}`)
+}
+
 describe('the description of the API', () => {
+  it('is without an error or a warning for the linter, but for what is meant', async () => {
+    const document = openApiDocument(routes)
+    const config = await createConfig({ extends: ['recommended'] })
+    const source = JSON.stringify(document)
+    const problems = await lintFromString({ source, absoluteRef: 'openapi.json', config })
+    // A row's key and a table's name may both stand there; three addresses refuse nobody for what they ask.
+    expect(problems.map(({ severity, ruleId }) => `${severity} ${ruleId}`).sort()).toEqual([
+      'warn no-ambiguous-paths',
+      'warn operation-4xx-response',
+      'warn operation-4xx-response',
+      'warn operation-4xx-response',
+    ])
+  })
+
+  it('has names for its shapes and its operations, words for its parameters, and nothing empty', () => {
+    const document = openApiDocument(routes)
+    expect(Object.keys(document.components.schemas).length).toBeGreaterThan(100)
+    const empty = [...parts(document)].filter(([, value]) => !Array.isArray(value) && Object.keys(value).length === 0)
+    expect(empty.map(([place]) => place)).toEqual([])
+    const ids = routes.map(operationIdOf)
+    expect(new Set(ids).size).toBe(routes.length)
+    expect(ids).toContain('putClassesById')
+    expect(document.tags.every(({ description }) => typeof description === 'string')).toBe(true)
+  })
+
   it('holds every address that is served, and none that is not', () => {
     const described = Object.entries(paths).flatMap(([path, operations]) =>
       Object.keys(operations).map((method) => `${method} ${path}`),

@@ -5,6 +5,7 @@ import { inject } from 'vitest'
 import { demoAccounts } from '#demo/accounts'
 import { compose } from '#server/compose'
 import type { Config } from '#server/config'
+import { routes } from '#server/routes'
 import type { Role } from '#shared/api/session'
 
 let count = 0
@@ -64,17 +65,32 @@ export interface Person {
   delete: Request
 }
 
+const patterns = routes.map((route) => ({
+  route,
+  pattern: new RegExp(`^${route.path.replaceAll('.', '\\.').replaceAll(/\{\w+\}/g, '[^/]+')}$`),
+}))
+
+/** Whatever comes is parsed by what its route says it sends. */
+const asDescribed = (method: string, path: string) => (response: supertest.Response) => {
+  const [address = ''] = path.split('?')
+  const { route } = patterns.find(({ route, pattern }) => route.method === method && pattern.test(address)) ?? {}
+  if (!route || route.type !== undefined || response.status !== (route.status ?? 200) || response.status === 204) return
+  const read = route.result.safeParse(response.body)
+  if (!read.success) throw new Error(`${method} ${address} sends what it does not say:\n${read.error.message}`)
+}
+
 const signIn = async (app: Shop['app'], role: Role): Promise<Person> => {
   const account = demoAccounts.find((candidate) => candidate.role === role)
   if (!account) throw new Error(`no demo account for ${role}`)
   const agent = supertest.agent(app)
   const signedIn = await agent.post('/api/session').send({ user: account.id, password: account.password })
   const csrf = signedIn.body.csrf as string
-  const write = (method: 'post' | 'put' | 'delete') => (path: string) => agent[method](path).set('X-CSRF-Token', csrf)
+  const write = (method: 'post' | 'put' | 'delete') => (path: string) =>
+    agent[method](path).set('X-CSRF-Token', csrf).expect(asDescribed(method, path))
   return {
     agent,
     csrf,
-    get: (path: string) => agent.get(path),
+    get: (path: string) => agent.get(path).expect(asDescribed('get', path)),
     post: write('post'),
     put: write('put'),
     delete: write('delete'),

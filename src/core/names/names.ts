@@ -20,6 +20,9 @@ export interface Names {
   stitches: Record<string, string>
 }
 
+/** Of nothing. */
+export const NO_NAMES: Names = { items: {}, models: {}, functions: {}, threads: {}, methods: {}, stitches: {} }
+
 /** The key of what is unique only within another; no id holds a slash. */
 export const within = (parent: Id, id: Id): string => `${parent}/${id}`
 

@@ -103,7 +103,7 @@ export class Writes {
     const result = await work(manager)
     if (keeps) {
       const { user, key } = keeps
-      await manager.update(KeptOutcomeRow, { user, key }, { outcome: outcomeOf(result) as never })
+      await manager.update(KeptOutcomeRow, { user, key }, { outcome: outcomeOf(result) })
     }
     return result
   }
@@ -111,7 +111,7 @@ export class Writes {
   /** Whoever asks under the same key at the same moment waits here for the first. */
   private async claim(manager: EntityManager, { user, key }: Asked): Promise<void> {
     try {
-      await manager.insert(KeptOutcomeRow, { user, key, at: this.now(), outcome: {} as never })
+      await manager.insert(KeptOutcomeRow, { user, key, at: this.now(), outcome: {} })
     } catch (error) {
       throw isDuplicate(error) ? new AlreadyDone() : error
     }

@@ -1,5 +1,5 @@
 /** A route told once: its shapes, who may call it, what it does. From the list of them come both API and OpenAPI. */
-import type { z } from 'zod'
+import { z } from 'zod'
 import type { Role } from '#shared/api/session'
 import type { Snapshot } from '../features/catalogue/snapshot'
 import type { Outcome } from '../database/writes'
@@ -96,6 +96,15 @@ export const route = <
 >(
   definition: RouteDefinition<Params, Query, Body, Result>,
 ): RouteDefinition => definition as unknown as RouteDefinition
+
+/**
+ * A shape whose parts are checked only as far as it goes, sent as the type that it stands for: what the core makes is
+ * told whole, and the client reads the same type.
+ */
+export const sends = <Sent>(shape: z.ZodType): z.ZodType<Sent, Sent> => shape as z.ZodType<Sent, Sent>
+
+/** A file, as it is. */
+export const FILE = z.custom<Buffer>((value) => Buffer.isBuffer(value))
 
 export const ANY_ROLE: readonly Role[] = ['lead', 'desk', 'viewer']
 export const STAFF: readonly Role[] = ['lead', 'desk']

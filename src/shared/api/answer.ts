@@ -84,6 +84,7 @@ export const StageAnswer = z.object({
   ),
 })
 
+export type Answer = core.Answer
 export const Answer = z.object({
   verdict: Verdict,
   method: Id.optional(),

@@ -129,6 +129,7 @@ const CardStage = z.object({
 
 const named = z.record(z.string(), z.string())
 
+export type CardView = core.Card
 export const CardView = z.object({
   question: Question,
   verdict: Verdict,

@@ -25,6 +25,7 @@ export const TrialQuery = CardQuery.omit({ now: true, after: true, alternatives:
   stage: Id.optional(),
 })
 
+export type TrialView = trial.Trial
 export const TrialView = z.object({
   technique: z.object({ id: Id, name: z.string() }),
   stage: Stage.pick({ id: true, name: true, faults: true, inspect: true, twinSpacing: true }).extend({

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { NO_NAMES } from '#core/names/names'
 import { computed, ref } from 'vue'
 import type { Managed, Seat } from '#core/classes/types'
 import type { ClassMessagesSent, ClassPlanView } from '#shared/api/classes'
@@ -20,7 +21,7 @@ const { id, row, draft, put, save, changed, saving, techniqueName } = useClass()
 const { told: plan, problem } = useFromClass<ClassPlanView>('plan')
 const sending = useWork()
 const said = ref('')
-const say = computed(() => speech(plan.value?.names as never))
+const say = computed(() => speech(plan.value?.names ?? NO_NAMES))
 const MANAGED: [Managed, string][] = [
   ['alone', 'alone'],
   ['withHelp', 'with help'],

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { NO_NAMES } from '#core/names/names'
 import { computed, ref, shallowRef } from 'vue'
 import type { ClassChangeView, ClassPlanView, ClassPurchases, ClassWrite } from '#shared/api/classes'
 import { changeLines, purchaseText } from '#shared/messages/classes'
@@ -20,8 +21,8 @@ const more = shallowRef<ClassPurchases>()
 const moved = shallowRef<{ what: string; pins: ClassWrite['pins']; told: ClassChangeView }>()
 const said = ref('')
 
-const say = computed(() => speech((moved.value?.told ?? more.value ?? plan.value)?.names as never))
-const sayPlan = computed(() => speech(plan.value?.names as never))
+const say = computed(() => speech((moved.value?.told ?? more.value ?? plan.value)?.names ?? NO_NAMES))
+const sayPlan = computed(() => speech(plan.value?.names ?? NO_NAMES))
 const others = (seat: number, item: string) =>
   (draft.value?.pins ?? []).filter((pin) => pin.item !== item || pin.seat !== seat)
 

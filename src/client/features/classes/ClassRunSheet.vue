@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { NO_NAMES } from '#core/names/names'
 import { computed, ref, shallowRef } from 'vue'
 import type { Clashes, RunSheetView } from '#shared/api/classes'
 import { clockAfter, helpLines, minutesWords } from '#shared/messages/classes'
@@ -21,7 +22,7 @@ const { told: sheet, problem, work } = useFromClass<RunSheetView>('run-sheet')
 const table = ref<HTMLElement>()
 const clashes = shallowRef<Clashes>()
 const said = ref('')
-const say = computed(() => speech(sheet.value?.names as never))
+const say = computed(() => speech(sheet.value?.names ?? NO_NAMES))
 const asked = computed(() => row.value?.class)
 const nameAt = (place: number) => techniqueName(asked.value?.techniques[place]?.technique)
 

@@ -23,7 +23,7 @@ const emit = defineEmits<{
   prefer: [technique: number, method: string]
 }>()
 const { query } = usePicks()
-const say = computed(() => speech(props.plan.names as never))
+const say = computed(() => speech(props.plan.names))
 const lists = usePickLists()
 const nameOf = (id: string) => lists.lists?.techniques.find((technique) => technique.id === id)?.name ?? id
 const pinOf = (seat: number, item: string) => props.pins.find((pin) => pin.seat === seat && pin.item === item)?.how

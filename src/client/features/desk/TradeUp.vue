@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { NO_NAMES } from '#core/names/names'
 import { computed, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { CustomerRow } from '#shared/api/customers'
@@ -55,7 +56,7 @@ const { answer: told, problem } = useQuery(
   ({ of, machines }) => get<TradeUpView>(`/api/customers/${of}/trade-up`, machines),
   { stays: 0 },
 )
-const say = computed(() => speech(told.value?.names as never))
+const say = computed(() => speech(told.value?.names ?? NO_NAMES))
 const itemsOf = (ids: readonly string[]) => ids.flatMap((id) => told.value?.names.items[id] ?? [])
 const value = (event: Event) => (event.target as HTMLSelectElement).value
 const print = () => window.print()

@@ -1,6 +1,6 @@
 /** The catalogue’s lists, its revision and its history. */
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, PrimaryGeneratedColumn } from 'typeorm'
-import { ID_COLUMN, TEXT_COLUMN } from './columns'
+import { ID_COLUMN, TEXT_COLUMN, type Json } from './columns'
 
 /** Columns every catalogue row has. */
 export abstract class CatalogueRow {
@@ -16,7 +16,7 @@ export abstract class CatalogueRow {
   version!: number
 
   @Column({ type: 'json', name: 'facts' })
-  content!: unknown
+  content!: Json
 }
 
 @Entity('make')
@@ -182,10 +182,10 @@ export class HistoryRow {
   by!: string
 
   @Column({ type: 'json', nullable: true })
-  before!: unknown
+  before!: Json | null
 
   @Column({ type: 'json', nullable: true })
-  after!: unknown
+  after!: Json | null
 
   /** Place in its list, so that what is brought back comes back to it. */
   @Column({ type: 'int', nullable: true })
@@ -203,5 +203,5 @@ export class ImportHabitRow {
   make!: string
 
   @Column({ type: 'json', name: 'facts' })
-  content!: unknown
+  content!: Json
 }

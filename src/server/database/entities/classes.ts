@@ -1,6 +1,6 @@
 /** Customers, classes with their seats and loans, what classes use up, the shop's calendar. */
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, PrimaryGeneratedColumn } from 'typeorm'
-import { ID_COLUMN, TEXT_COLUMN } from './columns'
+import { ID_COLUMN, TEXT_COLUMN, type Json } from './columns'
 
 @Entity('customer')
 @Index('customer_name_ix', ['name'])
@@ -15,7 +15,7 @@ export class CustomerRow {
   name!: string
 
   @Column({ type: 'json', name: 'facts' })
-  content!: unknown
+  content!: Json
 }
 
 @Entity('class')
@@ -31,7 +31,7 @@ export class SewingClassRow {
   starts!: string
 
   @Column({ type: 'json', name: 'facts' })
-  content!: unknown
+  content!: Json
 }
 
 /** A seat of a class, in its place. Who sits there is a customer, or only a name. */
@@ -63,7 +63,7 @@ export class ClassSeatRow {
 
   /** What they own, what came of it, what was lent and came back. */
   @Column({ type: 'json', name: 'facts' })
-  content!: unknown
+  content!: Json
 }
 
 /** What the shop lends in a class: so many pieces of an item or a model. */

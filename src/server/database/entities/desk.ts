@@ -1,6 +1,6 @@
 /** The desk's cases, the words it has learned, the cards it has shared. */
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, PrimaryGeneratedColumn } from 'typeorm'
-import { ID_COLUMN, TEXT_COLUMN } from './columns'
+import { ID_COLUMN, TEXT_COLUMN, type Json } from './columns'
 
 const fact = (name: string): string => `JSON_VALUE(\`facts\`, '$.${name}')`
 
@@ -37,7 +37,7 @@ export class DeskCaseRow {
   words!: string
 
   @Column({ type: 'json', name: 'facts' })
-  content!: unknown
+  content!: Json
 
   // Read off the facts by the database, to be filtered by.
   @Column({ type: 'varchar', length: 20, generatedType: 'STORED', asExpression: fact('outcome'), select: false })
@@ -95,5 +95,5 @@ export class SharedCardRow {
   expires!: Date
 
   @Column({ type: 'json', name: 'facts' })
-  content!: unknown
+  content!: Json
 }

@@ -1,7 +1,7 @@
 /** Practice machines, their links, and what came of the tries. */
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, PrimaryGeneratedColumn } from 'typeorm'
 import type { UserRow } from './shop'
-import { ID_COLUMN, TEXT_COLUMN } from './columns'
+import { ID_COLUMN, TEXT_COLUMN, type Json } from './columns'
 
 /** A person's simulated machine: what it was last sent, what it shows. */
 @Entity('practice_machine')
@@ -17,7 +17,7 @@ export class PracticeMachineRow {
   at!: Date
 
   @Column({ type: 'json', name: 'facts' })
-  content!: unknown
+  content!: Json
 }
 
 /** A link to a practice machine for somebody without an account. */
@@ -41,7 +41,7 @@ export class PracticeLinkRow {
   expires!: Date
 
   @Column({ type: 'json', name: 'facts' })
-  content!: unknown
+  content!: Json
 }
 
 /** What came of one try on a practice machine, of a person of the shop or of whoever had the link. */
@@ -73,5 +73,5 @@ export class PracticeAttemptRow {
   at!: Date
 
   @Column({ type: 'json', name: 'facts' })
-  content!: unknown
+  content!: Json
 }

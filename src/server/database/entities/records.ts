@@ -1,6 +1,6 @@
 /** What holds for everything that people edit beside the catalogue: history, topics that changed, kept outcomes. */
 import { Column, Entity, Index, PrimaryColumn, PrimaryGeneratedColumn } from 'typeorm'
-import { ID_COLUMN, TEXT_COLUMN } from './columns'
+import { ID_COLUMN, TEXT_COLUMN, type Json } from './columns'
 
 /** How often what a topic names has been written to. Of the catalogue its own revision says so. */
 @Entity('change_topic')
@@ -36,10 +36,10 @@ export class ShopHistoryRow {
   by!: string
 
   @Column({ type: 'json', nullable: true })
-  before!: unknown
+  before!: Json | null
 
   @Column({ type: 'json', nullable: true })
-  after!: unknown
+  after!: Json | null
 }
 
 /** What came of a write, kept for a day under the key its sender gave it, so that asking again does nothing twice. */
@@ -57,5 +57,5 @@ export class KeptOutcomeRow {
 
   /** Ids, versions and counts; nothing of what was written. */
   @Column({ type: 'json' })
-  outcome!: unknown
+  outcome!: Json
 }

@@ -1,6 +1,6 @@
 /** The shop’s settings, its people, and its outbox. */
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, PrimaryGeneratedColumn } from 'typeorm'
-import { ID_COLUMN, TEXT_COLUMN } from './columns'
+import { ID_COLUMN, TEXT_COLUMN, type Json } from './columns'
 
 /** The shop's own choices, one row each. */
 @Entity('shop_setting')
@@ -9,7 +9,7 @@ export class ShopSettingRow {
   name!: string
 
   @Column({ type: 'json', name: 'facts' })
-  content!: unknown
+  content!: Json
 }
 
 @Entity('user')

@@ -29,7 +29,7 @@ export const openEditions = async (
   })
   const had = await manager.find(HistoryRow, {
     where: { resource: 'techniques', row: In(differing.map(({ own }) => own.id)) },
-    select: { row: true, after: true as never },
+    select: { row: true, after: true },
   })
   return differing.filter(
     ({ own, shipped: edition }) =>
@@ -63,5 +63,5 @@ export const takingIn = (
 
 /** This edition is not offered again. */
 export const decide = async (manager: EntityManager, shipped: Technique): Promise<void> => {
-  await manager.upsert(ShopSettingRow, { name: settingOf(shipped.id), content: editionOf(shipped) as never }, ['name'])
+  await manager.upsert(ShopSettingRow, { name: settingOf(shipped.id), content: editionOf(shipped) }, ['name'])
 }

@@ -9,7 +9,7 @@ import { Answer, Question as QuestionSchema } from '#shared/api/answer'
 import { CardQuery, CardView, DraftCard } from '#shared/api/card'
 import type { z } from 'zod'
 import { Invalid } from '../../http/problems'
-import { ANY_ROLE, JsonText, LEAD, route } from '../../http/route'
+import { ANY_ROLE, LEAD, JsonText, route, sends } from '../../http/route'
 import type { Snapshot } from '../catalogue/snapshot'
 
 export const cardRoutes = [
@@ -20,7 +20,7 @@ export const cardRoutes = [
     tag: 'Cards',
     for: ANY_ROLE,
     query: CardQuery,
-    result: CardView,
+    result: sends<CardView>(CardView),
     refuses: [422],
     handle: async ({ query, services, snapshot }) => {
       const { tolerance } = await services.settings.read()
@@ -45,7 +45,7 @@ export const cardRoutes = [
     tag: 'Cards',
     for: LEAD,
     body: DraftCard,
-    result: CardView,
+    result: sends<CardView>(CardView),
     refuses: [422],
     handle: async ({ body: { technique, ...asked }, services, revision }) => {
       const snapshot = await services.catalogue.snapshot()
@@ -53,7 +53,7 @@ export const cardRoutes = [
       const techniques = new Map(snapshot.index.techniques).set(technique.id, technique)
       const index = { ...snapshot.index, techniques }
       const question: Question = { technique: technique.id, ...asked }
-      return cardOf(index, question, answered({ ...snapshot, index }, question)) as never
+      return cardOf(index, question, answered({ ...snapshot, index }, question))
     },
   }),
   route({
@@ -63,12 +63,12 @@ export const cardRoutes = [
     tag: 'Cards',
     for: ANY_ROLE,
     body: QuestionSchema,
-    result: Answer,
+    result: sends<Answer>(Answer),
     refuses: [422],
     handle: async ({ body, services, revision }) => {
       const snapshot = await services.catalogue.snapshot()
       revision(snapshot.revision)
-      return answered(snapshot, body) as never
+      return answered(snapshot, body)
     },
   }),
 ]

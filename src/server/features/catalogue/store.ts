@@ -99,7 +99,7 @@ export class CatalogueStore {
           before: was?.value ?? null,
           after: is?.value ?? null,
           ordinal: (was ?? is)?.ordinal ?? null,
-        })) as never,
+        })),
       )
       await manager.update(CatalogueRevisionRow, { id: 1 }, { revision: revision + 1 })
       return { snapshot, counts: countsOf(revision + 1, changes, changed) }
@@ -212,7 +212,7 @@ const save = async (manager: EntityManager, changed: readonly Difference[]): Pro
     for (let from = 0; from < rows.length; from += ROWS_A_STATEMENT) {
       await manager.upsert(
         tables[resource].entity,
-        rows.slice(from, from + ROWS_A_STATEMENT) as never,
+        rows.slice(from, from + ROWS_A_STATEMENT),
         resource === 'stitches' ? ['model', 'id'] : ['id'],
       )
     }

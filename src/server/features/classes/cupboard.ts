@@ -24,7 +24,7 @@ export const suppliesTable: RecordTable<Supplies> = {
     value: await suppliesIn(manager),
   }),
   put: async (manager, _, { version, value }) => {
-    await manager.update(ShopSettingRow, { name: CUPBOARD }, { content: { version } } as never)
+    await manager.update(ShopSettingRow, { name: CUPBOARD }, { content: { version } })
     await manager.createQueryBuilder().delete().from(SupplyRow).execute()
     const rows = value.map(({ width = null, price = null, ...one }, place) => ({ place, width, price, ...one }))
     if (rows.length > 0) await manager.insert(SupplyRow, rows)
@@ -44,7 +44,7 @@ export const calendarTable: RecordTable<ShopCalendar> = {
     return { version: versionOf(content), value: await calendarIn(manager, content) }
   },
   put: async (manager, _, { version, value: { events, ...facts } }) => {
-    await manager.update(ShopSettingRow, { name: CALENDAR }, { content: { version, ...facts } } as never)
+    await manager.update(ShopSettingRow, { name: CALENDAR }, { content: { version, ...facts } })
     await manager.createQueryBuilder().delete().from(CalendarEventRow).execute()
     for (let from = 0; from < events.length; from += EVENTS_A_STATEMENT)
       await manager.insert(

@@ -23,7 +23,7 @@ import {
   SuppliesView,
 } from '#shared/api/classes'
 import { Invalid, NotFound } from '../../http/problems'
-import { STAFF, route, type Context } from '../../http/route'
+import { FILE, STAFF, route, sends, type Context } from '../../http/route'
 import { actorOf } from '../catalogue/actor'
 import { handoutPass } from '../desk/shareRoutes'
 import { clashesWith, classCalendar } from './calendar'
@@ -70,7 +70,7 @@ export const classPlanRoutes = [
     tag: 'Classes',
     for: STAFF,
     params: Params,
-    result: ClassPlanView,
+    result: sends<ClassPlanView>(ClassPlanView),
     refuses: [404, 409, 422],
     handle: async (context) => {
       const planned = await plannedClass(context)
@@ -79,7 +79,7 @@ export const classPlanRoutes = [
       const methods = asked.techniques.map(({ technique }) =>
         (index.techniques.get(technique)?.methods ?? []).map(({ id, name }) => ({ id, name })),
       )
-      return { ...plan, methods, names: nameClass(planned).names } as never
+      return { ...plan, methods, names: nameClass(planned).names }
     },
   }),
   route({
@@ -90,7 +90,7 @@ export const classPlanRoutes = [
     for: STAFF,
     params: Params,
     body: ClassDraft,
-    result: ClassChangeView,
+    result: sends<ClassChangeView>(ClassChangeView),
     refuses: [404, 409, 422],
     handle: async (context) => {
       const { body, params, services, snapshot, work } = context
@@ -106,7 +106,7 @@ export const classPlanRoutes = [
           { path: ['class', 'seats'], message: 'must be as many as before' },
         ])
       const change = changeBetween(before.plan, plan)
-      return { change, solved: plan.solved, names: nameChange(snapshot.index, change).names } as never
+      return { change, solved: plan.solved, names: nameChange(snapshot.index, change).names }
     },
   }),
   route({
@@ -116,7 +116,7 @@ export const classPlanRoutes = [
     tag: 'Classes',
     for: STAFF,
     params: Params,
-    result: ClassPurchases,
+    result: sends<ClassPurchases>(ClassPurchases),
     refuses: [404, 409, 422],
     handle: async (context) => {
       const planned = await plannedClass(context)
@@ -124,7 +124,7 @@ export const classPlanRoutes = [
       const naming = new Naming(context.snapshot.index)
         .items(purchases.map(({ item }) => item))
         .models(purchases.map(({ model }) => model))
-      return { purchases, names: naming.names } as never
+      return { purchases, names: naming.names }
     },
   }),
   route({
@@ -134,12 +134,12 @@ export const classPlanRoutes = [
     tag: 'Classes',
     for: STAFF,
     params: Params,
-    result: RunSheetView,
+    result: sends<RunSheetView>(RunSheetView),
     refuses: [404, 409, 422],
     handle: async (context) => {
       const planned = await plannedClass(context)
       const sheet = runSheet(planned)
-      return { ...sheet, names: nameClass(planned).models([sheet.demonstrate?.model]).names } as never
+      return { ...sheet, names: nameClass(planned).models([sheet.demonstrate?.model]).names }
     },
   }),
   route({
@@ -183,11 +183,11 @@ export const classPlanRoutes = [
     tag: 'Classes',
     for: STAFF,
     params: Params,
-    result: SuppliesView,
+    result: sends<SuppliesView>(SuppliesView),
     refuses: [404, 409, 422],
     handle: async (context) => {
       const [planned, { supplies }] = await Promise.all([plannedClass(context), context.services.cupboard.supplies()])
-      return { needs: needsOf(planned, supplies as Supply[]), spares: planned.asked.spares ?? 1 } as never
+      return { needs: needsOf(planned, supplies as Supply[]), spares: planned.asked.spares ?? 1 }
     },
   }),
   route({
@@ -198,7 +198,7 @@ export const classPlanRoutes = [
     for: STAFF,
     params: HandoutParams,
     query: HandoutQuery,
-    result: z.string(),
+    result: FILE,
     type: 'application/pdf',
     refuses: [404, 409, 422],
     handle: async (context) => {
@@ -206,7 +206,7 @@ export const classPlanRoutes = [
       const input = await handoutInput(context, params.part === 'cards' || params.part === 'everything')
       if (query.seat !== undefined && !input.planned.asked.seats[query.seat])
         throw new NotFound('There is no such seat.')
-      return (await handout(input, params.part, work.reportProgress, query.seat)) as never
+      return await handout(input, params.part, work.reportProgress, query.seat)
     },
   }),
   route({

@@ -46,14 +46,17 @@ export const writeRows = async (
 ): Promise<void> => {
   await checkSeats(manager, seats)
   const columns = { version, starts: content.starts, content }
-  if (isNew) await manager.insert(SewingClassRow, { id, ...columns } as never)
+  if (isNew) await manager.insert(SewingClassRow, { id, ...columns })
   else {
-    await manager.update(SewingClassRow, { id }, columns as never)
+    await manager.update(SewingClassRow, { id }, columns)
     await manager.delete(ClassSeatRow, { of: id })
     await manager.delete(ClassLoanRow, { of: id })
   }
   if (seats.length > 0)
-    await manager.insert(ClassSeatRow, seats.map((seat, place) => ({ of: id, place, ...seatColumns(seat) })) as never)
+    await manager.insert(
+      ClassSeatRow,
+      seats.map((seat, place) => ({ of: id, place, ...seatColumns(seat) })),
+    )
   if (loans.length > 0)
     await manager.insert(
       ClassLoanRow,

@@ -5,7 +5,7 @@ import { gapsOf, greedyCover, seatKey, type CoveredCell } from '#core/coverage/g
 import type { CellRow } from '#core/coverage/cells'
 import { ColumnQuery, ColumnView, GapsQuery, GapsView, GridQuery, GridView } from '#shared/api/coverage'
 import { NotFound } from '../../http/problems'
-import { ANY_ROLE, route } from '../../http/route'
+import { ANY_ROLE, route, sends } from '../../http/route'
 import type { Services } from '../../services'
 import type { Snapshot } from '../catalogue/snapshot'
 
@@ -19,7 +19,7 @@ export const coverageRoutes = [
     tag: 'Coverage',
     for: ANY_ROLE,
     query: ColumnQuery,
-    result: ColumnView,
+    result: sends<ColumnView>(ColumnView),
     refuses: [404],
     handle: async ({ query: { model, fabric }, services, revision }) => {
       const { snapshot, coverage } = await coverageIn(services, fabric)
@@ -33,7 +33,7 @@ export const coverageRoutes = [
       for (const { decision } of cells) naming.items(decision.toGet).reasons([decision.reason])
       for (const stage of cells.flatMap(({ decision }) => decision.stages))
         naming.stitches(stage.model, [stage.stitch]).items([stage.foot])
-      return { cells, names: naming.names } as never
+      return { cells, names: naming.names }
     },
   }),
   route({
@@ -73,7 +73,7 @@ export const coverageRoutes = [
     tag: 'Coverage',
     for: ANY_ROLE,
     query: GapsQuery,
-    result: GapsView,
+    result: sends<GapsView>(GapsView),
     refuses: [404],
     handle: async ({ query: { fabric, by }, services, revision }) => {
       const { snapshot, rows } = await coveredRows(services, fabric)
@@ -110,7 +110,7 @@ export const coverageRoutes = [
         else if (closer.closes === 'chart') naming.models([closer.model])
         else naming.fact(closer.fact)
       }
-      return { gaps, cover, needing, unproved, names: naming.names } as never
+      return { gaps, cover, needing, unproved, names: naming.names }
     },
   }),
 ]

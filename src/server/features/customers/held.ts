@@ -64,13 +64,13 @@ const classes: Place = {
   erase: async (manager, customer) => {
     const seats = await seatsFor(manager, customer)
     for (const { of, place } of seats)
-      await manager.update(ClassSeatRow, { of, place }, { name: ERASED, customer: null } as never)
+      await manager.update(ClassSeatRow, { of, place }, { name: ERASED, customer: null })
     for (const id of new Set(seats.map((seat) => seat.of)))
       await manager.increment(SewingClassRow, { id }, 'version', 1)
     for (const row of await manager.findBy(ShopHistoryRow, { resource: 'classes' })) {
       if (!hasSeat(row.before, customer) && !hasSeat(row.after, customer)) continue
       const [before, after] = [row.before, row.after].map((one) => one && withoutSeats(one, customer))
-      await manager.update(ShopHistoryRow, { id: row.id }, { before, after } as never)
+      await manager.update(ShopHistoryRow, { id: row.id }, { before, after })
     }
   },
 }
@@ -112,7 +112,7 @@ const cases: Place = {
       await manager.delete(ShopHistoryRow, { resource: 'cases', row: String(row.id) })
       const content = withoutText(row.content as Json)
       const bare = { version: row.version + 1, customer: null, words: '', content }
-      await manager.update(DeskCaseRow, { id: row.id }, bare as never)
+      await manager.update(DeskCaseRow, { id: row.id }, bare)
     }
     // Of cases that were removed, or spoke of them once.
     for (const row of await manager.findBy(ShopHistoryRow, { resource: 'cases' }))

@@ -24,8 +24,8 @@ export const customerTable: RecordTable<CustomerWrite> = {
   },
   put: async (manager, id, { version, value }, isNew) => {
     const columns = { version, name: value.name, content: value }
-    if (isNew) await manager.insert(Row, { id, ...columns } as never)
-    else await manager.update(Row, { id }, columns as never)
+    if (isNew) await manager.insert(Row, { id, ...columns })
+    else await manager.update(Row, { id }, columns)
   },
   drop: async (manager, id) => void (await manager.delete(Row, { id })),
   title: ({ name }) => name,

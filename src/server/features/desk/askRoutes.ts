@@ -7,7 +7,7 @@ import { picksFrom } from '#core/ask/picks'
 import { wordsOf } from '#core/ask/words'
 import { AskQuery, AskView, LearnedWords, LearnWords } from '#shared/api/desk'
 import { Invalid, NotFound } from '../../http/problems'
-import { STAFF, route } from '../../http/route'
+import { STAFF, route, sends } from '../../http/route'
 import { actorOf } from '../catalogue/actor'
 import { troubleName } from './routes'
 
@@ -19,7 +19,7 @@ export const askRoutes = [
     tag: 'Desk',
     for: STAFF,
     query: AskQuery,
-    result: AskView,
+    result: sends<AskView>(AskView),
     handle: async ({ query, services, snapshot }) => {
       const customers = await services.customers.all()
       const index = await services.ask.index(snapshot, customers)
@@ -29,7 +29,7 @@ export const askRoutes = [
         customers.map(({ customer }) => customer),
         { model: named(snapshot.index.models), technique: named(snapshot.index.techniques) },
       )
-      return { picks, stops: stopsIn(query.q, STOPS) } as never
+      return { picks, stops: stopsIn(query.q, STOPS) }
     },
   }),
   route({

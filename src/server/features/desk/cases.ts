@@ -29,8 +29,8 @@ export const caseTable: RecordTable<KeptCase> = {
     return { version: found.version, value }
   },
   put: async (manager, row, { version, value }, isNew) => {
-    const stored = { version, ...columns(value) } as never
-    if (isNew) await manager.insert(DeskCaseRow, { id: Number(row), ...(stored as object) } as never)
+    const stored = { version, ...columns(value) }
+    if (isNew) await manager.insert(DeskCaseRow, { id: Number(row), ...(stored as object) })
     else await manager.update(DeskCaseRow, { id: Number(row) }, stored)
   },
   drop: async (manager, row) => void (await manager.delete(DeskCaseRow, { id: Number(row) })),
@@ -84,7 +84,7 @@ export class CaseStore {
         const { name, at } = actor
         await checkCustomer(manager, content)
         const value: KeptCase = { ...content, at: at.toISOString(), by: name }
-        const { identifiers } = await manager.insert(DeskCaseRow, { version: 1, ...columns(value) } as never)
+        const { identifiers } = await manager.insert(DeskCaseRow, { version: 1, ...columns(value) })
         const id = identifiers[0]?.['id'] as number
         await noteHistory(manager, actor, [
           { resource: 'cases', row: String(id), version: 1, before: null, after: value },

@@ -22,7 +22,7 @@ import {
 } from '#shared/api/desk'
 import { VersionSeen } from '#shared/api/records'
 import { NotFound } from '../../http/problems'
-import { STAFF, route } from '../../http/route'
+import { STAFF, route, sends } from '../../http/route'
 import { actorOf } from '../catalogue/actor'
 import { trialFor } from '../practice/trial'
 import { asCases } from './cases'
@@ -134,7 +134,7 @@ export const deskRoutes = [
     for: STAFF,
     params: z.strictObject({ id: Id }),
     query: TradeUpQuery,
-    result: TradeUpView,
+    result: sends<TradeUpView>(TradeUpView),
     refuses: [404],
     handle: async ({ params, query, services, snapshot }) => {
       const { index } = snapshot
@@ -161,7 +161,7 @@ export const deskRoutes = [
         .items([...compared.buy, ...compared.unpriced])
       for (const side of compared.rows.flatMap((row) => [row.from, row.to]))
         naming.items(side.toGet).reasons([side.reason])
-      return { ...compared, rows, names: naming.names } as never
+      return { ...compared, rows, names: naming.names }
     },
   }),
   route({
@@ -171,11 +171,11 @@ export const deskRoutes = [
     tag: 'Desk',
     for: STAFF,
     body: DiagnosisAsk,
-    result: DiagnosisView,
+    result: sends<DiagnosisView>(DiagnosisView),
     refuses: [422],
     handle: async ({ body, services, snapshot }) => {
       const { trouble = '', shown, stage, ...question } = body
-      const trial = trialFor(snapshot, question as never, stage)
+      const trial = trialFor(snapshot, question, stage)
       const fault = trouble.startsWith(`${body.technique}.`) ? trouble.slice(body.technique.length + 1) : undefined
       const cause = (fault === undefined ? undefined : faultTrouble(trial, fault)) ??
         TROUBLES.find(({ id }) => id === trouble) ?? { causes: [] }
@@ -183,7 +183,7 @@ export const deskRoutes = [
       return {
         ...diagnose(trial, cause, shown as Shown, history),
         troubleName: troubleName(snapshot.index, trouble),
-      } as never
+      }
     },
   }),
 ]

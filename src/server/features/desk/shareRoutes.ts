@@ -18,7 +18,7 @@ import {
 import { cardMessage, sheetMessage } from '#shared/messages/desk'
 import { SharedCardRow as Row } from '../../database/entities/index'
 import { Invalid, NotFound } from '../../http/problems'
-import { STAFF, route } from '../../http/route'
+import { STAFF, route, sends } from '../../http/route'
 import { daysAfter, digest, newToken } from '../../http/token'
 import type { Services } from '../../services'
 import { answered } from '../cards/routes'
@@ -53,7 +53,7 @@ const share = async (
   const expires = daysAfter(now, days)
   await services.writes.run('sharedCards', async (manager) => {
     await manager.delete(Row, { expires: LessThan(now) })
-    await manager.insert(Row, { tokenHash: digest(token), by, expires, content: asked } as never)
+    await manager.insert(Row, { tokenHash: digest(token), by, expires, content: asked })
   })
   return { token, expires }
 }
@@ -127,7 +127,7 @@ export const shareRoutes = [
     for: 'everyone',
     params: TokenParams,
     query: PassQuery,
-    result: CardView,
+    result: sends<CardView>(CardView),
     refuses: [404, 422],
     handle: async ({ params, query, services, snapshot }) => {
       const row = await services.database.manager.findOneBy(Row, { tokenHash: digest(params.token) })
@@ -137,7 +137,7 @@ export const shareRoutes = [
       if (!asked.success) throw new NotFound(GONE)
       const question = defined(asked.data) as Question
       const { tolerance } = await services.settings.read()
-      return cardOf(snapshot.index, question, answered(snapshot, question), { tolerance }) as never
+      return cardOf(snapshot.index, question, answered(snapshot, question), { tolerance })
     },
   }),
   route({

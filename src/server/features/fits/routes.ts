@@ -1,7 +1,7 @@
 import { willItFit } from '#core/answer/willItFit'
 import { FitQuery, FitsView } from '#shared/api/fit'
 import { NotFound } from '../../http/problems'
-import { ANY_ROLE, route } from '../../http/route'
+import { ANY_ROLE, route, sends } from '../../http/route'
 import type { Snapshot } from '../catalogue/snapshot'
 
 export const fitRoutes = [
@@ -12,12 +12,12 @@ export const fitRoutes = [
     tag: 'Cards',
     for: ANY_ROLE,
     query: FitQuery,
-    result: FitsView,
+    result: sends<FitsView>(FitsView),
     refuses: [404],
     handle: async ({ query, services, revision }) => {
       const snapshot = await services.catalogue.snapshot()
       revision(snapshot.revision)
-      return fitsOf(snapshot, query) as never
+      return fitsOf(snapshot, query)
     },
   }),
 ]

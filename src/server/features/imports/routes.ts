@@ -42,7 +42,7 @@ export const importRoutes = [
     result: ImportHabit,
     handle: async ({ params, body, services }) => {
       await services.writes.run('settings', (manager) =>
-        manager.upsert(ImportHabitRow, { ...params, content: body } as never, ['kind', 'make']),
+        manager.upsert(ImportHabitRow, { ...params, content: body }, ['kind', 'make']),
       )
       return body
     },

@@ -37,7 +37,7 @@ export class Outbox {
         mail: await mailOf(letter, at),
       })),
     )
-    await this.writes.run('outbox', (manager) => manager.insert(OutboxMessageRow, rows as never))
+    await this.writes.run('outbox', (manager) => manager.insert(OutboxMessageRow, rows))
   }
 
   /** The latest first. */

@@ -1,7 +1,7 @@
 /** The outbox: read, sent again, deleted. */
 import { z } from 'zod'
 import { OutboxMessage, OutboxParams } from '#shared/api/outbox'
-import { STAFF, route } from '../../http/route'
+import { FILE, STAFF, route } from '../../http/route'
 import { actorOf } from '../catalogue/actor'
 
 const Done = z.object({ done: z.literal(true) })
@@ -23,10 +23,10 @@ export const outboxRoutes = [
     tag: 'Outbox',
     for: STAFF,
     params: OutboxParams,
-    result: z.string(),
+    result: FILE,
     type: 'message/rfc822',
     refuses: [404],
-    handle: async ({ params, services }) => (await services.outbox.mail(params.id)) as never,
+    handle: async ({ params, services }) => await services.outbox.mail(params.id),
   }),
   route({
     method: 'post',

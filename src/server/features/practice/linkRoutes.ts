@@ -3,7 +3,7 @@ import { z } from 'zod'
 import { AttemptView, LinkMade, LinkParams, LinkView, LinkWrite, SharedAttempt, TrialView } from '#shared/api/practice'
 import { PracticeAttemptRow, PracticeLinkRow } from '../../database/entities/index'
 import { NotFound } from '../../http/problems'
-import { STAFF, route } from '../../http/route'
+import { STAFF, route, sends } from '../../http/route'
 import { daysAfter, digest, newToken } from '../../http/token'
 import type { Services } from '../../services'
 import { actorOf } from '../catalogue/actor'
@@ -101,14 +101,14 @@ export const linkRoutes = [
     tag: 'Shared',
     for: 'everyone',
     params: LinkParams,
-    result: TrialView,
+    result: sends<TrialView>(TrialView),
     refuses: [404, 422],
     handle: async ({ params, services, revision }) => {
       const { asked } = await linkOf(services, params.token)
       const snapshot = await services.catalogue.snapshot()
       revision(snapshot.revision)
       const { stage, ...question } = asked
-      return trialFor(snapshot, defined(question), stage) as never
+      return trialFor(snapshot, defined(question), stage)
     },
   }),
   route({
@@ -139,7 +139,7 @@ export const linkRoutes = [
         await manager.findOne(PracticeLinkRow, { where: { id: link }, lock: { mode: 'pessimistic_write' } })
         if ((await manager.countBy(PracticeAttemptRow, { link })) >= MOST_ATTEMPTS)
           throw new NotFound('This link has been practised with often enough. Ask the shop for a new one.')
-        const { identifiers } = await manager.insert(PracticeAttemptRow, row as never)
+        const { identifiers } = await manager.insert(PracticeAttemptRow, row)
         return { id: identifiers[0]?.['id'] as number }
       })
     },
@@ -159,7 +159,7 @@ export const makeLink = async (
   const expires = daysAfter(at, days)
   const row = { tokenHash: digest(token), note, by, expires, content: asked }
   const id = await services.writes.run('practice', async (manager) => {
-    const { identifiers } = await manager.insert(PracticeLinkRow, row as never)
+    const { identifiers } = await manager.insert(PracticeLinkRow, row)
     return identifiers[0]?.['id'] as number
   })
   return { id, path: `/p/${token}`, expires: expires.toISOString() }

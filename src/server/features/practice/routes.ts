@@ -5,7 +5,7 @@ import { AttemptWrite, AttemptsView, MachineShown, MachineView, TrialQuery, Tria
 import { z } from 'zod'
 import { PracticeAttemptRow, PracticeMachineRow } from '../../database/entities/index'
 import { NotSignedIn } from '../../http/problems'
-import { ANY_ROLE, route, type SignedIn } from '../../http/route'
+import { ANY_ROLE, route, sends, type SignedIn } from '../../http/route'
 import type { Services } from '../../services'
 import { questionOf } from '../cards/routes'
 import type { Snapshot } from '../catalogue/snapshot'
@@ -22,12 +22,12 @@ export const practiceRoutes = [
     tag: 'Practice',
     for: ANY_ROLE,
     query: TrialQuery,
-    result: TrialView,
+    result: sends<TrialView>(TrialView),
     refuses: [422],
     handle: async ({ query: { stage, ...query }, services, revision }) => {
       const snapshot = await services.catalogue.snapshot()
       revision(snapshot.revision)
-      return trialFor(snapshot, questionOf(query), stage) as never
+      return trialFor(snapshot, questionOf(query), stage)
     },
   }),
   route({
@@ -53,7 +53,7 @@ export const practiceRoutes = [
     handle: async ({ body, session, services }) => {
       const at = services.now()
       const row = { user: person(session).id, at, content: body }
-      await services.writes.run('practice', (manager) => manager.upsert(PracticeMachineRow, row as never, ['user']))
+      await services.writes.run('practice', (manager) => manager.upsert(PracticeMachineRow, row, ['user']))
       return { machine: body, at: at.toISOString() }
     },
   }),
@@ -83,7 +83,7 @@ export const practiceRoutes = [
       const { id: user, name: by } = person(session)
       const row = { user, link: null, by, at: services.now(), content: body }
       return services.writes.run('practice', async (manager) => {
-        const { identifiers } = await manager.insert(PracticeAttemptRow, row as never)
+        const { identifiers } = await manager.insert(PracticeAttemptRow, row)
         return { id: identifiers[0]?.['id'] as number }
       })
     },

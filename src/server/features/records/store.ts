@@ -6,6 +6,7 @@ import { isDeepStrictEqual } from 'node:util'
 import { LessThan, type EntityManager } from 'typeorm'
 import type { CatalogueIndex } from '#core/catalogue/index'
 import type { RecordWriteDetail, RecordWriteView, ShopResource } from '#shared/api/records'
+import type { Json } from '../../database/entities/columns'
 import { ShopHistoryRow } from '../../database/entities/index'
 import type { Writes } from '../../database/writes'
 import { Conflict, NotFound } from '../../http/problems'
@@ -27,8 +28,8 @@ export interface HistoryLine {
   resource: ShopResource
   row: string
   version: number
-  before: unknown
-  after: unknown
+  before: Json | null
+  after: Json | null
 }
 
 /** Writes a record within a transaction. Throws `NotFound` or `Conflict` where it is not as its writer saw it. */
@@ -46,7 +47,13 @@ export const putRecord = async <Value>(
   if (value === null) await table.drop(manager, row)
   else await table.put(manager, row, { version, value }, now === undefined)
   await noteHistory(manager, actor, [
-    { resource: table.resource, row, version, before: now?.value ?? null, after: value },
+    {
+      resource: table.resource,
+      row,
+      version,
+      before: (now?.value ?? null) as Json | null,
+      after: value as Json | null,
+    },
   ])
   return version
 }
@@ -58,7 +65,7 @@ export const noteHistory = async (
 ): Promise<void> => {
   const rows = lines.map((line) => ({ ...line, by: name, at }))
   for (let from = 0; from < rows.length; from += ROWS_A_STATEMENT)
-    await manager.insert(ShopHistoryRow, rows.slice(from, from + ROWS_A_STATEMENT) as never)
+    await manager.insert(ShopHistoryRow, rows.slice(from, from + ROWS_A_STATEMENT))
 }
 
 const checkVersion = <Value>(

@@ -3,7 +3,7 @@ import { z } from 'zod'
 import { PrintedLabel, PrintedParams, PrintJob, SampleParams } from '#shared/api/samples'
 import { PrintedLabelRow } from '../../database/entities/index'
 import { NotFound } from '../../http/problems'
-import { ANY_ROLE, STAFF, route } from '../../http/route'
+import { ANY_ROLE, FILE, STAFF, route } from '../../http/route'
 import type { Services } from '../../services'
 import { actorOf } from '../catalogue/actor'
 import { labelPdf } from './label'
@@ -23,10 +23,10 @@ export const labelRoutes = [
     tag: 'Samples',
     for: ANY_ROLE,
     params: SampleParams,
-    result: z.string(),
+    result: FILE,
     type: 'application/pdf',
     refuses: [404],
-    handle: async ({ params, services }) => (await label(services, params.id)) as never,
+    handle: async ({ params, services }) => await label(services, params.id),
   }),
   route({
     method: 'post',
@@ -72,13 +72,13 @@ export const labelRoutes = [
     tag: 'Samples',
     for: ANY_ROLE,
     params: PrintedParams,
-    result: z.string(),
+    result: FILE,
     type: 'application/pdf',
     refuses: [404],
     handle: async ({ params, services }) => {
       const row = await services.database.manager.findOneBy(PrintedLabelRow, { id: params.id })
       if (!row) throw new NotFound(`The printer has no label ${params.id}.`)
-      return row.pdf as never
+      return row.pdf
     },
   }),
 ]

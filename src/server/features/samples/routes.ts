@@ -16,7 +16,7 @@ import {
 } from '#shared/api/samples'
 import { SamplePhotoRow } from '../../database/entities/index'
 import { Invalid, NotFound } from '../../http/problems'
-import { ANY_ROLE, LEAD, STAFF, route } from '../../http/route'
+import { ANY_ROLE, FILE, LEAD, STAFF, route, sends } from '../../http/route'
 import type { Services } from '../../services'
 import { actorOf } from '../catalogue/actor'
 import type { Snapshot } from '../catalogue/snapshot'
@@ -88,7 +88,7 @@ export const sampleRoutes = [
     tag: 'Samples',
     for: ANY_ROLE,
     query: EvidenceQuery,
-    result: EvidenceView,
+    result: sends<EvidenceView>(EvidenceView),
     handle: async ({ query, services, revision }) => {
       const snapshot = await services.catalogue.snapshot()
       revision(snapshot.revision)
@@ -103,7 +103,7 @@ export const sampleRoutes = [
           evidence.tries.map(({ sample }) => sample),
         ),
         tolerance,
-      } as never
+      }
     },
   }),
   route({
@@ -133,13 +133,13 @@ export const sampleRoutes = [
     for: ANY_ROLE,
     params: SampleParams,
     query: PhotoQuery,
-    result: z.string(),
+    result: FILE,
     type: 'image/jpeg',
     refuses: [404],
     handle: async ({ params, query, services }) => {
       const row = await services.database.manager.findOneBy(SamplePhotoRow, { sample: params.id })
       if (!row) throw new NotFound(`Sample “${params.id}” has no photo.`)
-      return row[query.size ?? 'large'] as never
+      return row[query.size ?? 'large']
     },
   }),
 ]

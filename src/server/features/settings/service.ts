@@ -26,7 +26,7 @@ export const settingsTable: RecordTable<ShopSettings> = {
   put: async (manager, _, { version, value }) => {
     const rows = Object.entries({ ...value, [VERSION]: version }).map(([name, content]) => ({ name, content }))
     const left = Object.keys(ShopSettings.shape).filter((name) => !(name in value))
-    await manager.upsert(ShopSettingRow, rows as never, ['name'])
+    await manager.upsert(ShopSettingRow, rows, ['name'])
     if (left.length > 0) await manager.delete(ShopSettingRow, { name: In(left) })
   },
   drop: async (manager) => void (await manager.delete(ShopSettingRow, { name: In(Object.keys(ShopSettings.shape)) })),

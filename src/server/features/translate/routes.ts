@@ -10,7 +10,7 @@ import {
   TranslateMachineQuery,
 } from '#shared/api/translate'
 import { Invalid, NotFound } from '../../http/problems'
-import { ANY_ROLE, route } from '../../http/route'
+import { ANY_ROLE, route, sends } from '../../http/route'
 import type { Snapshot } from '../catalogue/snapshot'
 
 export const translateRoutes = [
@@ -21,14 +21,14 @@ export const translateRoutes = [
     tag: 'Cards',
     for: ANY_ROLE,
     query: TranslateCardQuery,
-    result: CardTranslationView,
+    result: sends<CardTranslationView>(CardTranslationView),
     refuses: [404],
     handle: async ({ query: { to, ...question }, services, revision }) => {
       const snapshot = await services.catalogue.snapshot()
       revision(snapshot.revision)
       modelIn(snapshot, to)
       const translated = answered(() => translateCard(snapshot, question, to))
-      return { ...translated, names: nameCards(snapshot.index, question.technique, translated).names } as never
+      return { ...translated, names: nameCards(snapshot.index, question.technique, translated).names }
     },
   }),
   route({
@@ -38,14 +38,14 @@ export const translateRoutes = [
     tag: 'Cards',
     for: ANY_ROLE,
     query: TranslateMachineQuery,
-    result: MachineTranslationView,
+    result: sends<MachineTranslationView>(MachineTranslationView),
     refuses: [404],
     handle: async ({ query: { model, to, fabric, owned = [] }, services, revision }) => {
       const snapshot = await services.catalogue.snapshot()
       revision(snapshot.revision)
       const [from, target] = [modelIn(snapshot, model), modelIn(snapshot, to)]
       const translated = answered(() => translateMachine(snapshot, from, target, { fabric, owned }))
-      return { ...translated, names: nameMachines(snapshot.index, translated).names } as never
+      return { ...translated, names: nameMachines(snapshot.index, translated).names }
     },
   }),
 ]

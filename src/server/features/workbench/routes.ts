@@ -1,9 +1,9 @@
 import { QuestionError } from '#core/answer/question'
 import { workbenchInputOf } from '#core/card/workbenchInput'
 import { WorkbenchQuery, WorkbenchInputView, Sheet } from '#shared/api/workbench'
-import { z } from 'zod'
 import { Invalid } from '../../http/problems'
-import { ANY_ROLE, route } from '../../http/route'
+import { ANY_ROLE, FILE, route, sends } from '../../http/route'
+import { defined } from '../practice/linkRoutes'
 import { answered } from '../cards/routes'
 import { sheetOrRefuse } from './sheetPdf'
 
@@ -15,7 +15,7 @@ export const workbenchRoutes = [
     tag: 'Workbench',
     for: ANY_ROLE,
     query: WorkbenchQuery,
-    result: WorkbenchInputView,
+    result: sends<WorkbenchInputView>(WorkbenchInputView),
     refuses: [422],
     handle: async ({ query, services, revision }) => {
       const snapshot = await services.catalogue.snapshot()
@@ -33,16 +33,18 @@ export const workbenchRoutes = [
         fabric: find(index.fabrics, fabric, 'fabric'),
         technique: find(index.techniques, technique, 'technique'),
       }
-      const whole = technique && model && fabric
-      const question = { technique, model, fabric, ...(layers ? { layers } : {}), ...asked }
-      const answer = whole ? answered(snapshot, question as never) : undefined
+      const layered = layers ? { layers } : {}
+      const answer =
+        technique && model && fabric
+          ? answered(snapshot, defined({ technique, model, fabric, ...layered, ...asked }))
+          : undefined
       return workbenchInputOf(snapshot, {
         ...(named.model ? { model: named.model } : {}),
         ...(named.fabric ? { fabric: named.fabric } : {}),
         ...(named.technique ? { technique: named.technique } : {}),
-        ...(layers ? { layers } : {}),
+        ...layered,
         ...(answer ? { answer } : {}),
-      }) as never
+      })
     },
   }),
   route({
@@ -52,11 +54,11 @@ export const workbenchRoutes = [
     tag: 'Workbench',
     for: ANY_ROLE,
     body: Sheet,
-    result: z.string(),
+    result: FILE,
     type: 'application/pdf',
     refuses: [422],
     megabytes: 2,
-    handle: async ({ body, services }) => (await sheetOrRefuse(services.workers, body)) as never,
+    handle: async ({ body, services }) => await sheetOrRefuse(services.workers, body),
   }),
 ]
 
