@@ -50,6 +50,22 @@ export default defineConfig({
             },
           ]
         : []),
+      // Three nodes and two servers: `./handhold test cluster`.
+      ...(process.env.HANDHOLD_CLUSTER === 'yes'
+        ? [
+            {
+              extends: true as const,
+              test: {
+                name: 'cluster',
+                include: ['test/cluster/**/*.test.ts'],
+                testTimeout: 1_200_000,
+                hookTimeout: 300_000,
+                fileParallelism: false,
+                sequence: { groupOrder: 3 },
+              },
+            },
+          ]
+        : []),
     ],
   },
 })

@@ -15,9 +15,10 @@ const STOPPED_WITHIN_MS = 60_000
  */
 
 /** Starts the instance whose data is in `folder`, making it first where it is not there.
- * @param {{ folder: string, say?: (line: string) => void, port?: number }} options `port`: where it was before
+ * @param {{ folder: string, say?: (line: string) => void, port?: number, cluster?: string[] }} options
+ *   `port`: where it was before; `cluster`: options of a node of a cluster, which gets its accounts from the first
  * @returns {Promise<Instance>} */
-export const startMariadb = async ({ folder, say = () => {}, port: wanted }) => {
+export const startMariadb = async ({ folder, say = () => {}, port: wanted, cluster }) => {
   const home = resolve(folder)
   const data = join(home, 'data')
   const pidFile = join(home, 'mariadbd.pid')
@@ -68,7 +69,7 @@ export const startMariadb = async ({ folder, say = () => {}, port: wanted }) => 
       '--collation-server=utf8mb4_unicode_ci',
       '--max-allowed-packet=64M',
       '--innodb-buffer-pool-size=256M',
-      `--init-file=${init}`,
+      ...(cluster ?? [`--init-file=${init}`]),
     ],
     { stdio: 'ignore', detached: true },
   )

@@ -29,6 +29,22 @@ export const prepareTestTools = async (say) => {
     )
 }
 
+/** What the nodes of a cluster hand each other their data with.
+ * @param {(line: string) => void} say */
+export const prepareCluster = async (say) => {
+  const programs = {
+    '/usr/lib/galera/libgalera_smm.so': 'galera-4',
+    '/usr/bin/rsync': 'rsync',
+    '/usr/bin/lsof': 'lsof',
+  }
+  const missing = Object.entries(programs).filter(([file]) => !existsSync(file))
+  if (missing.length > 0)
+    await installFromDebian(
+      missing.map(([, name]) => name),
+      say,
+    )
+}
+
 /** @param {string[]} packages @param {(line: string) => void} say */
 const installFromDebian = async (packages, say) => {
   const named = packages.join(' ')

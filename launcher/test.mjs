@@ -2,7 +2,7 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs'
 import { relative, resolve } from 'node:path'
 import { inProject, project } from './places.mjs'
-import { prepareTestTools, prepareBuild, prepareDatabase, prepareNode } from './prepare.mjs'
+import { prepareBuild, prepareCluster, prepareDatabase, prepareNode, prepareTestTools } from './prepare.mjs'
 import { Failed, runPackage } from './run.mjs'
 
 const VITEST = 'test-results/vitest.json'
@@ -71,9 +71,19 @@ const testFire = async (say) => {
   })
 }
 
+/** Two servers on a cluster of three nodes on loopback: what holds when writes meet and a node dies.
+ * @param {(line: string) => void} say */
+const testCluster = async (say) => {
+  for (const ready of [prepareDatabase, prepareCluster, prepareNode, prepareBuild]) await ready(say)
+  await runPackage('vitest/vitest.mjs', ['run', '--project', 'cluster', '--no-color', '--disable-console-intercept'], {
+    env: { HANDHOLD_CLUSTER: 'yes', CI: '1' },
+  })
+}
+
 /** @param {string[]} only names or files to run, all where empty @param {(line: string) => void} say */
 export const test = async (only, say) => {
   if (only[0] === 'fire') return testFire(say)
+  if (only[0] === 'cluster') return testCluster(say)
   if (only.some((name) => existsSync(name))) return testFiles(only, say)
   await prepareDatabase(say)
   await prepareTestTools(say)

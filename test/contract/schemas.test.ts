@@ -29,7 +29,11 @@ afterAll(() => shop.close())
 
 /** What ends the session that asks, or the whole shop with it, is asked for elsewhere. */
 const apart = ({ method, path }: RouteDefinition) =>
-  path.startsWith('/api/session') || (path.startsWith('/api/people') && method !== 'post') || path === '/api/bundle'
+  path.startsWith('/api/session') ||
+  // It goes on for as long as somebody listens.
+  path === '/api/changes' ||
+  (path.startsWith('/api/people') && method !== 'post') ||
+  path === '/api/bundle'
 
 const asked = (definition: RouteDefinition): fc.Arbitrary<{ path: string; body: unknown }> => {
   const params = definition.params ? valuesOf(definition.params, ids) : fc.constant({})

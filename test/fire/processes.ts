@@ -31,9 +31,9 @@ export interface Running {
   kill: (signal?: NodeJS.Signals) => Promise<void>
 }
 
-export const startServer = (databaseUrl: string): Running => {
+export const startServer = (databaseUrl: string, demo: 'yes' | 'no' = 'yes'): Running => {
   const child = spawn(process.execPath, [inProject('dist/server/server.mjs')], {
-    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: '0', HANDHOLD_DEMO: 'yes', LOG_LEVEL: 'silent' },
+    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: '0', HANDHOLD_DEMO: demo, LOG_LEVEL: 'silent' },
     stdio: ['ignore', 'pipe', 'pipe'],
   })
   let said = ''

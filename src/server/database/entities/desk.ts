@@ -2,12 +2,14 @@
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, PrimaryGeneratedColumn } from 'typeorm'
 import { ID_COLUMN, TEXT_COLUMN, type Json } from './columns'
 
-const fact = (name: string): string => `JSON_VALUE(\`facts\`, '$.${name}')`
-
 /** A call. What names its caller is in `customer` alone, and goes with them. */
 @Entity('desk_case')
 @Index('desk_case_customer_ix', ['customer'])
 @Index('desk_case_trouble_ix', ['trouble'])
+@Index('desk_case_outcome_ix', ['outcome'])
+@Index('desk_case_model_ix', ['model'])
+@Index('desk_case_technique_ix', ['technique'])
+@Index('desk_case_follow_up_ix', ['followUp'])
 @Index('desk_case_words_ft', ['words'], { fulltext: true })
 export class DeskCaseRow {
   @PrimaryGeneratedColumn({ type: 'int' })
@@ -39,26 +41,18 @@ export class DeskCaseRow {
   @Column({ type: 'json', name: 'facts' })
   content!: Json
 
-  // Read off the facts by the database, to be filtered by.
-  @Column({ type: 'varchar', length: 20, generatedType: 'STORED', asExpression: fact('outcome'), select: false })
-  protected readonly outcome?: string
+  // Of the facts, to be filtered by.
+  @Column({ type: 'varchar', length: 20, nullable: true, select: false })
+  outcome?: string | null
 
-  @Column({ ...ID_COLUMN, generatedType: 'STORED', asExpression: fact('model'), nullable: true, select: false })
-  protected readonly model?: string | null
+  @Column({ ...ID_COLUMN, type: 'varchar', nullable: true, select: false })
+  model?: string | null
 
-  @Column({ ...ID_COLUMN, generatedType: 'STORED', asExpression: fact('technique'), nullable: true, select: false })
-  protected readonly technique?: string | null
+  @Column({ ...ID_COLUMN, type: 'varchar', nullable: true, select: false })
+  technique?: string | null
 
-  @Column({
-    type: 'varchar',
-    length: 10,
-    name: 'follow_up',
-    generatedType: 'STORED',
-    asExpression: fact('followUp'),
-    nullable: true,
-    select: false,
-  })
-  protected readonly followUp?: string | null
+  @Column({ type: 'varchar', length: 10, name: 'follow_up', nullable: true, select: false })
+  followUp?: string | null
 }
 
 /** Words that somebody of the shop has confirmed as meaning something. */

@@ -34,17 +34,19 @@ export class RowsOfClasses1764520000000 implements MigrationInterface {
     await runner.query(
       'CREATE TABLE `daily_task` (`day` date NOT NULL, `at` datetime(3) NOT NULL, PRIMARY KEY (`day`)) ENGINE=InnoDB',
     )
-    for (const [column, type, key] of [
-      ['outcome', 'varchar(20)', 'outcome'],
-      ['model', 'varchar(120) COLLATE utf8mb4_bin', 'model'],
-      ['technique', 'varchar(120) COLLATE utf8mb4_bin', 'technique'],
-      ['follow_up', 'varchar(10)', 'followUp'],
+    for (const [column, type] of [
+      ['outcome', 'varchar(20)'],
+      ['model', 'varchar(120) COLLATE utf8mb4_bin'],
+      ['technique', 'varchar(120) COLLATE utf8mb4_bin'],
+      ['follow_up', 'varchar(10)'],
     ] as const) {
-      await runner.query(
-        `ALTER TABLE \`desk_case\` ADD \`${column}\` ${type} AS (JSON_VALUE(\`facts\`, '$.${key}')) STORED`,
-      )
+      await runner.query(`ALTER TABLE \`desk_case\` ADD \`${column}\` ${type} NULL`)
       await runner.query(`ALTER TABLE \`desk_case\` ADD KEY \`desk_case_${column}_ix\` (\`${column}\`)`)
     }
+    await runner.query(
+      "UPDATE `desk_case` SET `outcome` = JSON_VALUE(`facts`, '$.outcome'), `model` = JSON_VALUE(`facts`, '$.model'), " +
+        "`technique` = JSON_VALUE(`facts`, '$.technique'), `follow_up` = JSON_VALUE(`facts`, '$.followUp')",
+    )
     const classes = (await runner.query('SELECT `id`, `facts` FROM `class`')) as { id: string; facts: unknown }[]
     for (const { id, facts } of classes) await partClass(runner, id, asJson(facts))
     await partSetting(runner, 'cupboard', 'supplies', 'supply', (one, place) => ({

@@ -139,6 +139,10 @@ const columns = ({ customer, trouble, at, by, ...content }: KeptCase) => ({
   customer: customer ?? null,
   trouble: trouble ?? null,
   words: [content.question, content.advice].filter(Boolean).join('\n'),
+  outcome: content.outcome,
+  model: content.model ?? null,
+  technique: content.technique ?? null,
+  followUp: content.followUp ?? null,
   content,
 })
 
