@@ -44,8 +44,9 @@ export class RowsOfClasses1764520000000 implements MigrationInterface {
       await runner.query(`ALTER TABLE \`desk_case\` ADD KEY \`desk_case_${column}_ix\` (\`${column}\`)`)
     }
     await runner.query(
-      "UPDATE `desk_case` SET `outcome` = JSON_VALUE(`facts`, '$.outcome'), `model` = JSON_VALUE(`facts`, '$.model'), " +
-        "`technique` = JSON_VALUE(`facts`, '$.technique'), `follow_up` = JSON_VALUE(`facts`, '$.followUp')",
+      "UPDATE `desk_case` SET `outcome` = JSON_VALUE(`facts`, '$.outcome'), " +
+        "`model` = JSON_VALUE(`facts`, '$.model'), `technique` = JSON_VALUE(`facts`, '$.technique'), " +
+        "`follow_up` = JSON_VALUE(`facts`, '$.followUp')",
     )
     const classes = (await runner.query('SELECT `id`, `facts` FROM `class`')) as { id: string; facts: unknown }[]
     for (const { id, facts } of classes) await partClass(runner, id, asJson(facts))
