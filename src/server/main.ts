@@ -1,6 +1,7 @@
 import type { Server } from 'node:http'
 import { compose } from './compose'
 import { readConfig } from './config'
+import { warmUp } from './features/coverage/warmUp'
 
 const config = readConfig(process.env)
 const { app, services, end, close } = await compose(config)
@@ -16,6 +17,7 @@ const server: Server = app.listen(config.port, config.host, (error?: Error) => {
   const port = typeof address === 'object' && address ? address.port : config.port
   services.links.listening(config.host, port)
   process.stdout.write(`Handhold is at http://${config.host}:${port}\n`)
+  void warmUp(services)
 })
 
 /** Whatever clients do, it is over after so long. */

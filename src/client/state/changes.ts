@@ -6,6 +6,7 @@ import { defineStore } from 'pinia'
 import { shallowRef, watch } from 'vue'
 import type { Topic, TopicVersions } from '#shared/api/changes'
 import { noteRevision } from '../api/client'
+import { exclusive } from './exclusive'
 
 const CHANNEL = 'handhold-changes'
 /** A stream that was refused is asked for again after so long, ms. */
@@ -37,25 +38,20 @@ export const useChanges = defineStore('changes', () => {
       if ('versions' in data) take(data.versions)
       else if (isListening) say({ versions: versions.value })
     })
-    say({ asks: true })
     let isListening = false
-    const listen = () =>
-      new Promise<void>((over) => {
-        isListening = true
-        const close = openStream((heard) => {
-          take(heard)
-          say({ versions: heard })
-        })
-        end.signal.addEventListener('abort', () => {
-          close()
-          over()
-        })
+    say({ asks: true })
+    exclusive(CHANNEL, end.signal, () => {
+      isListening = true
+      const close = openStream((heard) => {
+        take(heard)
+        say({ versions: heard })
       })
+      return () => {
+        isListening = false
+        close()
+      }
+    })
     end.signal.addEventListener('abort', () => channel.close())
-    // Locks are there only where the page came over HTTPS or from this machine; elsewhere each tab listens.
-    const locks = (navigator as Partial<Navigator>).locks
-    if (locks) locks.request(CHANNEL, { signal: end.signal }, listen).catch(() => undefined)
-    else void listen()
     return first(end.signal)
   }
   const stop = (): void => {

@@ -79,6 +79,14 @@ export class Writes {
     return row ? (row.outcome as Outcome) : undefined
   }
 
+  /** What was answered in the end, where that says more than the write itself. */
+  async answered(user: string, key: string, result: unknown): Promise<void> {
+    const said = outcomeOf(result)
+    if (Object.keys(said).length === 0) return
+    const before = await this.outcome(user, key)
+    if (before) await this.database.manager.update(KeptOutcomeRow, { user, key }, { outcome: { ...before, ...said } })
+  }
+
   /** What is older than a day is let go. */
   async forget(): Promise<void> {
     const before = new Date(this.now().getTime() - KEPT_HOURS * 3_600_000)

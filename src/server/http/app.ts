@@ -148,7 +148,9 @@ const onceUnderKey = async (
   const before = await asBefore()
   if (before !== undefined) return before
   try {
-    return await writes.under(user, key, async () => definition.handle(context))
+    const result = await writes.under(user, key, async () => definition.handle(context))
+    await writes.answered(user, key, result)
+    return result
   } catch (error) {
     if (error instanceof AlreadyDone) return asBefore()
     throw error

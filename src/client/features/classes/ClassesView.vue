@@ -48,6 +48,9 @@ const timeOf = (starts: string) => starts.slice('yyyy-mm-ddT'.length, 'yyyy-mm-d
     <div class="head">
       <h1>Classes</h1>
       <span>
+        <RouterLink class="btn btn-link" :to="{ path: '/shelf/history', query: { ...query, of: 'shop' } }"
+          >Changed, removed</RouterLink
+        >
         <RouterLink class="btn btn-link" :to="{ path: '/classes/cupboard', query }">Store cupboard</RouterLink>
         <BButton variant="primary" @click="begin">A new class</BButton>
       </span>

@@ -6,8 +6,7 @@ import type { CellRow } from '#core/coverage/cells'
 import { ColumnQuery, ColumnView, GapsQuery, GapsView, GridQuery, GridView } from '#shared/api/coverage'
 import { NotFound } from '../../http/problems'
 import { ANY_ROLE, route, sends } from '../../http/route'
-import type { Services } from '../../services'
-import type { Snapshot } from '../catalogue/snapshot'
+import { coverageIn, coveredRows } from './covered'
 
 const MOST_PURCHASES = 3
 
@@ -130,28 +129,6 @@ const bookedSeats = (
       }
   return booked
 }
-
-/** The coverage as the catalogue is now; throws `NotFound` for a fabric that is not in it. */
-const coverageIn = async ({ catalogue, coverage }: Services, fabric: string) => {
-  const snapshot = await catalogue.snapshot()
-  if (!snapshot.index.fabrics.has(fabric)) throw new NotFound(`There is no fabric “${fabric}”.`)
-  return { snapshot, coverage: coverage.at(snapshot) }
-}
-
-/** Every technique on all models, both in the order of the catalogue; other requests are answered in between. */
-const coveredRows = async (services: Services, fabric: string): Promise<{ snapshot: Snapshot; rows: CellRow[] }> => {
-  const { snapshot, coverage } = await coverageIn(services, fabric)
-  let rows: CellRow[] = []
-  for (rows of coverage.deciding(fabric, CELLS_AT_ONCE)) {
-    await letOthersIn()
-    // Somebody wrote meanwhile: the rows would be of two catalogues.
-    if (!services.coverage.isOf(snapshot)) return coveredRows(services, fabric)
-  }
-  return { snapshot, rows }
-}
-
-const CELLS_AT_ONCE = 1200
-const letOthersIn = () => new Promise<void>((resolve) => setImmediate(resolve))
 
 const VERDICT_LETTERS = { ready: 'r', needsItems: 'i', otherRoute: 'o', notOnThisModel: 'n' } as const
 const EVIDENCE_LETTERS = { bench: 'b', book: 'k', workedOut: 'w', none: '-' } as const
