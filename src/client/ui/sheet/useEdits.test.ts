@@ -1,7 +1,9 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { createPinia, setActivePinia } from 'pinia'
 import { nextTick, ref } from 'vue'
 import type { TableRow } from '#shared/api/rows'
 import { columnsOf, type Column } from '#shared/tables/columns'
+import { useChanges } from '../../state/changes'
 import { useEdits } from './useEdits'
 
 /** A server of one table, as far as the edits see it, and a browser's memory. */
@@ -16,6 +18,7 @@ let unreadable: boolean
 const answer = (status: number, body: unknown) => new Response(JSON.stringify(body), { status })
 
 beforeEach(() => {
+  setActivePinia(createPinia())
   revision = 1
   sent = []
   kept = new Map()
@@ -76,6 +79,46 @@ const name = (edits: Awaited<ReturnType<typeof open>>, id: string, text: string)
   edits.setCells([{ id, column: column('Name'), text }])
 const fill = (edits: Awaited<ReturnType<typeof open>>, id: string, texts: Record<string, string>) =>
   edits.setCells(Object.entries(texts).map(([heading, text]) => ({ id, column: column(heading), text })))
+
+describe('what somebody else stores meanwhile', () => {
+  const elsewhere = async (id: string, name: string) => {
+    revision++
+    stored = stored.map((row) =>
+      row.id === id ? { ...row, version: revision, value: { ...(row.value as object), name } } : row,
+    )
+    useChanges().take({ catalogue: revision })
+    await settle()
+  }
+  const settle = async () => {
+    for (let turn = 0; turn < 4; turn++) await new Promise((done) => setTimeout(done))
+  }
+  const named = (edits: Awaited<ReturnType<typeof open>>) => edits.rows.value.map(({ value }) => value['name'])
+
+  it('stands there, and what is being typed stays on the version it was typed over', async () => {
+    useChanges().take({ catalogue: revision })
+    const edits = await open()
+    name(edits, 't0', 'Mine')
+    await elsewhere('t1', 'Theirs')
+    expect(named(edits)).toEqual(['Mine', 'Theirs'])
+    expect(edits.said.value).toContain('shown as it is now')
+    await elsewhere('t0', 'Theirs too')
+    expect(named(edits)).toEqual(['Mine', 'Theirs'])
+    expect(edits.said.value).toContain('a row that you are typing in')
+    await edits.save()
+    expect(edits.clashes.value).toHaveLength(1)
+  })
+
+  it('of another table leaves this one and its undo alone', async () => {
+    useChanges().take({ catalogue: revision })
+    const edits = await open()
+    name(edits, 't0', 'Mine')
+    useChanges().take({ catalogue: ++revision })
+    await settle()
+    expect(edits.said.value).toBe('')
+    edits.undo()
+    expect(named(edits)[0]).toBe('Fine')
+  })
+})
 
 describe('edits of a table', () => {
   it('are counted, undone and redone, and a row put back as it was is not changed', async () => {
