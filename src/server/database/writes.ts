@@ -128,7 +128,7 @@ export class Writes {
 
 /** Of a result, or of the record it holds. */
 const outcomeOf = (result: unknown): Outcome => {
-  if (typeof result !== 'object' || result === null) return {}
+  if (typeof result !== 'object' || result === null || Array.isArray(result) || Buffer.isBuffer(result)) return {}
   const held = Object.values(result as object).flatMap((value: unknown) =>
     typeof value === 'object' && value !== null && !Array.isArray(value) ? Object.entries(value as object) : [],
   )

@@ -149,7 +149,8 @@ const onceUnderKey = async (
   if (before !== undefined) return before
   try {
     const result = await writes.under(user, key, async () => definition.handle(context))
-    await writes.answered(user, key, result)
+    // A file, or what is told as it is, says nothing that is kept.
+    if (definition.type === undefined && !(result instanceof JsonText)) await writes.answered(user, key, result)
     return result
   } catch (error) {
     if (error instanceof AlreadyDone) return asBefore()
