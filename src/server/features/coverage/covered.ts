@@ -15,16 +15,26 @@ export const coverageIn = async ({ catalogue, coverage }: Services, fabric: stri
 export const coveredRows = async (
   services: Services,
   fabric: string,
+  { cellsAtOnce, between }: Pace = AT_ONCE,
 ): Promise<{ snapshot: Snapshot; rows: CellRow[] }> => {
   const { snapshot, coverage } = await coverageIn(services, fabric)
   let rows: CellRow[] = []
-  for (rows of coverage.deciding(fabric, CELLS_AT_ONCE)) {
-    await letOthersIn()
+  for (rows of coverage.deciding(fabric, cellsAtOnce)) {
+    await between()
     // Somebody wrote meanwhile: the rows would be of two catalogues.
-    if (!services.coverage.isOf(snapshot)) return coveredRows(services, fabric)
+    if (!services.coverage.isOf(snapshot)) return coveredRows(services, fabric, { cellsAtOnce, between })
   }
   return { snapshot, rows }
 }
 
-const CELLS_AT_ONCE = 1200
-const letOthersIn = () => new Promise<void>((resolve) => setImmediate(resolve))
+/** How many cells are decided before others have their turn, and how they are given it. */
+export interface Pace {
+  cellsAtOnce: number
+  between: () => Promise<unknown>
+}
+
+/** Of what somebody waits for. */
+const AT_ONCE: Pace = {
+  cellsAtOnce: 1200,
+  between: () => new Promise<void>((resolve) => setImmediate(resolve)),
+}

@@ -1,11 +1,15 @@
 /** What the first who asks would wait for is worked out while nobody asks yet: the coverage, and a card. */
+import { setTimeout as pause } from 'node:timers/promises'
 import { isUnavailable } from '../../database/faults'
 import type { Services } from '../../services'
 import { answered } from '../cards/routes'
-import { coveredRows } from './covered'
+import { coveredRows, type Pace } from './covered'
 
 /** Fabrics whose coverage is worked out ahead; the others are soon told once the first are. */
 const FABRICS = 3
+
+/** Nobody waits for it: who asks for something else hardly notices. */
+const UNHURRIED: Pace = { cellsAtOnce: 60, between: () => pause(5) }
 
 /** In pieces, so that whoever asks meanwhile has their turn; ends with the application. */
 export const warmUp = async (services: Services): Promise<void> => {
@@ -23,7 +27,7 @@ export const warmUp = async (services: Services): Promise<void> => {
       answered({ bundle, ...snapshot }, { model: model.id, technique: technique.id, fabric })
     for (const one of fabrics) {
       if (services.stopping.aborted) return
-      await coveredRows(services, one)
+      await coveredRows(services, one, UNHURRIED)
     }
   } catch (error) {
     // Whoever asks first is told; here nobody is.
