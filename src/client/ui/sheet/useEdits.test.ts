@@ -104,6 +104,7 @@ describe('what somebody else stores meanwhile', () => {
     await elsewhere('t0', 'Theirs too')
     expect(named(edits)).toEqual(['Mine', 'Theirs'])
     expect(edits.said.value).toContain('a row that you are typing in')
+    expect(edits.restored.value).toBe(0)
     await edits.save()
     expect(edits.clashes.value).toHaveLength(1)
   })

@@ -111,6 +111,8 @@ export const useEdits = ({ resource, model, columns, names }: EditsOf) => {
       read.map(({ id, model, version, value }) => ({ id, model, version, value: value as Value, typed: {} })),
       [],
     )
+    // What is being typed was not brought back from before.
+    restored.value = 0
     const rows = beneath.length === 1 ? 'a row' : `${beneath.length} rows`
     said.value =
       beneath.length === 0
