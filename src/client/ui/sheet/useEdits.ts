@@ -107,10 +107,16 @@ export const useEdits = ({ resource, model, columns, names }: EditsOf) => {
       const now = read.find((row) => row.id === id)
       return version !== null && now?.version !== version
     })
+    const grounds = beneath.flatMap(({ id }) => {
+      const ground = saved.value.get(id)
+      return ground ? [[id, ground] as const] : []
+    })
     take(
       read.map(({ id, model, version, value }) => ({ id, model, version, value: value as Value, typed: {} })),
       [],
     )
+    // What it is typed over stays its ground: only so is it known what each has changed.
+    saved.value = new Map([...saved.value, ...grounds])
     // What is being typed was not brought back from before.
     restored.value = 0
     const rows = beneath.length === 1 ? 'a row' : `${beneath.length} rows`
