@@ -105,6 +105,13 @@ describe('the shop’s lists and choices', () => {
     expect((await lead.get('/api/settings')).body.settings).toEqual(row.settings)
   })
 
+  it('a customer is not taken back into a history that nobody could erase', async () => {
+    const { body } = await desk.post('/api/customers').send(CUSTOMER).expect(201)
+    const [added] = await writesOf('customers', body.customer.id)
+    await undo(added?.id).expect(422)
+    await desk.get(`/api/customers/${body.customer.id}/export`).expect(200)
+  })
+
   it('are nothing for who only looks', async () => {
     await viewer.get('/api/history/records').expect(403)
     await undo(1, viewer).expect(403)

@@ -9,7 +9,7 @@ import type { RecordWriteDetail, RecordWriteView, ShopResource } from '#shared/a
 import type { Json } from '../../database/entities/columns'
 import { ShopHistoryRow } from '../../database/entities/index'
 import type { Writes } from '../../database/writes'
-import { Conflict, NotFound } from '../../http/problems'
+import { Conflict, Invalid, NotFound } from '../../http/problems'
 import type { Actor } from '../catalogue/store'
 import type { Kept, RecordTable } from './table'
 
@@ -127,6 +127,9 @@ export class RecordHistory {
   /** Puts back what stood before a write. Throws `Conflict` where the record was written to since. */
   async undo(actor: Actor, id: number, index: CatalogueIndex) {
     const asked = await this.one(id)
+    // Else their history, and with it their name, would outlive them, with nobody left to erase.
+    if (asked.resource === 'customers' && asked.before === null)
+      throw new Invalid('A customer goes by being erased, at their own page: with all that is held of them.', [])
     const table = this.tables.get(asked.resource) as RecordTable
     return this.writes.run(table.topic, async (manager) => {
       const { row, before, after } = asked
