@@ -149,7 +149,9 @@ test('a page whose files are of an older Handhold is loaded anew at the room tha
     missing ? route.fulfill({ status: 404 }) : route.continue(),
   )
   await page.evaluate(() => localStorage.setItem('handhold-draft/kept', '"typed"'))
-  page.on('load', () => (missing = false))
+  page.on('request', (request) => {
+    if (request.isNavigationRequest()) missing = false
+  })
   await page.getByRole('link', { name: 'Shop', exact: true }).click()
   await page.getByRole('link', { name: /Outbox/ }).click()
   await expect(page.getByRole('heading', { name: /Outbox/ })).toBeVisible()

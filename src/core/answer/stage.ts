@@ -9,7 +9,6 @@ import {
 } from '../catalogue/index'
 import type { Accepted, Fabric, Id, Item, Model, Positions, Stage, Stitch } from '../catalogue/types'
 import { TOLERANCE } from '../units/quantities'
-import type { Guided } from './calculations'
 import type { FitLookup } from './fit'
 import type { FittingsLookup } from './fittings'
 import type { ClearanceLookup } from './judge'
@@ -261,12 +260,9 @@ export const memoizeDrafts = (): StageContext['draftsOf'] => {
   }
 }
 
-/** Whether all that is worked out comes from the same facts. */
+/** Whether all that is worked out comes from the same facts; of a foot it may be any. */
 const sameFacts = ({ facts: a }: SettingsInput, { facts: b }: SettingsInput): boolean =>
-  a === b || (sameGuided(a.foot, b.foot) && a.thread === b.thread && a.needleSize === b.needleSize)
-
-const sameGuided = (a: Guided | undefined, b: Guided | undefined): boolean =>
-  a === b || (a?.edge === b?.edge && a?.guide?.offset === b?.guide?.offset && a?.guide?.range === b?.guide?.range)
+  a === b || (a.foot === b.foot && a.thread === b.thread && a.needleSize === b.needleSize)
 
 const sameSetup = (a: Positions, b: Positions): boolean => {
   const keys = Object.keys(a)
