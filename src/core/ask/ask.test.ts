@@ -1,7 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { indexAskables, says, understand, type Askable, type AskKind } from './ask'
-import { stopsIn } from './askables'
+import { indexAskables, understand, type Askable, type AskKind } from './ask'
 import { picksFrom } from './picks'
 import { stem, significantWords, wordsOf } from './words'
 
@@ -95,28 +94,6 @@ describe('one line of free text', () => {
         for (const word of [...taken.flatMap(({ words }) => words), ...left]) expect(said).toContain(word)
       }),
     )
-  })
-})
-
-describe('words at which no setting is told', () => {
-  const stops = [
-    { id: 'finger', words: ['needle in my finger', 'needle through finger'], firstAid: true },
-    { id: 'smoke', words: ['smoke'] },
-    { id: 'smell', words: ['smells burnt'] },
-    { id: 'sparks', words: ['spark', 'sparks'] },
-  ]
-  it.each<[string, string[]]>([
-    ['there is smoke from the back', ['smoke']],
-    ['smells burnt and sparks', ['smell', 'sparks']],
-    ['needle went through my finger', ['finger']],
-    ['how do I sew a blind hem', []],
-  ])('“%s”', (line, expected) => {
-    expect(stopsIn(line, stops).map(({ id }) => id)).toEqual(expected)
-  })
-
-  it('are heard wherever they stand, all of a phrase’s telling words', () => {
-    expect(says('the foot control is really very hot', 'foot control hot')).toBe(true)
-    expect(says('the foot control is fine', 'foot control hot')).toBe(false)
   })
 })
 

@@ -4,7 +4,7 @@
  */
 import MiniSearch from 'minisearch'
 import type { Id } from '../catalogue/types'
-import { stem, significantWords, wordsOf } from './words'
+import { stem, significantWords } from './words'
 
 export type AskKind = 'model' | 'customer' | 'technique' | 'trouble' | 'fabric'
 const KINDS: readonly AskKind[] = ['model', 'customer', 'technique', 'trouble', 'fabric']
@@ -249,10 +249,4 @@ const take = (
     sure,
     others: others.map(({ of }) => ({ id: index.askables[of]?.id ?? '', name: index.askables[of]?.name ?? '' })),
   }
-}
-
-/** Whether all telling words of a phrase are in a line: what must not be missed is heard wherever it stands. */
-export const says = (line: string, phrase: string): boolean => {
-  const said = new Set(wordsOf(line).map(stem))
-  return significantWords(phrase).every((word) => said.has(stem(word)))
 }

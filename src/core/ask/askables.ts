@@ -3,8 +3,8 @@
  */
 import type { CatalogueIndex } from '../catalogue/index'
 import type { Id } from '../catalogue/types'
-import type { StopWord, Trouble } from '../desk/troubleTypes'
-import { says, type Askable, type AskKind } from './ask'
+import type { Trouble } from '../desk/troubleTypes'
+import type { Askable, AskKind } from './ask'
 
 /** A word somebody of the shop has confirmed. */
 export interface Learned {
@@ -57,10 +57,3 @@ export const askablesOf = (
     ...[...index.fabrics.values()].map(({ id, name }) => made('fabric', id, name)),
   ]
 }
-
-/** The words in a line at which no setting is told; the gravest first. */
-export const stopsIn = (line: string, stops: readonly StopWord[]): { id: string; firstAid: boolean; words: string }[] =>
-  stops.flatMap(({ id, words, firstAid = false }) => {
-    const heard = words.find((phrase) => says(line, phrase))
-    return heard === undefined ? [] : [{ id, firstAid, words: heard }]
-  })

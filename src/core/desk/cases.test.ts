@@ -100,7 +100,16 @@ describe('what settles most calls', () => {
   } as unknown as Parameters<typeof ladderFor>[0]
   it('goes from what it is to the pedal, with the bobbin of the model', () => {
     const rungs = ladderFor(household)
-    expect(rungs.map((rung) => rung.id)).toEqual(['what', 'rethread', 'needle', 'bobbin', 'lint', 'foot', 'pedal'])
+    expect(rungs.map((rung) => rung.id)).toEqual([
+      'danger',
+      'what',
+      'rethread',
+      'needle',
+      'bobbin',
+      'lint',
+      'foot',
+      'pedal',
+    ])
     expect(rungs.find((rung) => rung.id === 'bobbin')).toEqual({ id: 'bobbin', bobbin: 'B' })
     expect(rungs.find((rung) => rung.id === 'pedal')?.startKey).toBe(true)
     // Nobody has a card: nothing is said of the needle.

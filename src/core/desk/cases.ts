@@ -29,9 +29,12 @@ export interface DeskCase {
   followUp?: string
   /** Whom of the shop it was handed to. */
   handedTo?: string
-  /** A reason to stop was heard: no setting is told. */
+  /** A reason to stop was heard: no setting is told. `NO_STOP`: somebody heard it and it was none. */
   stop?: string
 }
+
+/** In place of a reason to stop: what sounded like one was none. */
+export const NO_STOP = 'none'
 
 /** How often each cause was the one, in the closed cases of a trouble. */
 export const historyOf = (cases: readonly DeskCase[], trouble: Id): History => {

@@ -2,7 +2,7 @@
 import type { CardStage } from '../card/card'
 import type { Model } from '../catalogue/types'
 
-export type LadderRungId = 'what' | 'rethread' | 'needle' | 'bobbin' | 'loopers' | 'lint' | 'foot' | 'pedal'
+export type LadderRungId = 'danger' | 'what' | 'rethread' | 'needle' | 'bobbin' | 'loopers' | 'lint' | 'foot' | 'pedal'
 
 export interface LadderRung {
   id: LadderRungId
@@ -24,6 +24,7 @@ export const ladderFor = (
     size: stage.answer.needle.size,
   }
   return [
+    { id: 'danger' },
     { id: 'what' },
     { id: 'rethread' },
     { id: 'needle', ...(needle ? { needle } : {}) },

@@ -1,4 +1,4 @@
-/** Troubles of a machine and words at which no setting is told; the texts are in `shared/messages/troubles.ts`. */
+/** Troubles of a machine; the texts are in `shared/messages/troubles.ts`. */
 import type { Id, Parameter } from '../catalogue/types'
 
 export interface TroubleCause {
@@ -20,11 +20,4 @@ export interface Trouble {
   causes: TroubleCause[]
   /** Has a script of its own. */
   script?: 'jam'
-}
-
-export interface StopWord {
-  id: string
-  words: string[]
-  /** First aid comes first. */
-  firstAid?: boolean
 }

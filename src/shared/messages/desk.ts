@@ -20,21 +20,29 @@ export const stopText = (stop: { firstAid: boolean }): string[] => [
 
 export const stopWord = (id: string): string => STOP_WORDS[id] ?? id
 const STOP_WORDS: Record<string, string> = {
-  finger: 'needle in a finger',
+  finger: 'somebody is hurt',
   shock: 'electric shock',
-  smoke: 'smoke',
+  smoke: 'smoke or fire',
   smell: 'burning smell',
-  sparks: 'sparks',
+  sparks: 'sparks or a flash',
+  cord: 'cord, plug or fuse',
   liquid: 'liquid in the machine',
-  seized: 'seized',
   runs: 'runs by itself',
+  hums: 'the motor strains without turning',
+  seized: 'it is seized',
   pedal: 'hot foot control',
-  cord: 'damaged cord',
+  hot: 'hot motor, cord or housing',
+  damaged: 'dropped or broken housing',
 }
 
 /** How a rung is done on this model. */
 export const rungText = (rung: LadderRung, itemName: (id: string) => string): string => {
   switch (rung.id) {
+    case 'danger':
+      return (
+        'First of all: nobody hurt; no shock, sparks, smoke, burning smell or liquid; nothing hot, seized, dropped; ' +
+        'it does not run by itself.'
+      )
     case 'what':
       return 'What exactly happens: from the first stitch, or after a while? On this fabric alone?'
     case 'rethread':

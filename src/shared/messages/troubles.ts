@@ -1,8 +1,8 @@
 /**
- * What a machine does wrong whatever is sewn, and the words at which no setting is told: the desk's common knowledge.
+ * What a machine does wrong whatever is sewn: the desk's common knowledge.
  */
 import type { Parameter } from '#core/catalogue/types'
-import type { StopWord, Trouble, TroubleCause } from '#core/desk/troubleTypes'
+import type { Trouble, TroubleCause } from '#core/desk/troubleTypes'
 
 const cause = (key: string, text: string, parameter?: Parameter, toward?: 'high' | 'low'): TroubleCause => ({
   key,
@@ -157,39 +157,5 @@ export const TROUBLES: readonly Trouble[] = [
     name: 'Bobbin winds badly',
     words: ['bobbin winds loose', 'winding uneven', 'bobbin winder'],
     causes: [cause('guide', 'thread not in the winding guide'), cause('bobbin', 'bobbin of another class')],
-  },
-]
-
-/** At these no setting is told. */
-export const STOPS: readonly StopWord[] = [
-  {
-    id: 'finger',
-    words: [
-      'needle in a finger',
-      'needle through finger',
-      'sewn into finger',
-      'finger stitched',
-      'needle went through my finger',
-      'cut myself',
-      'bleeding',
-      'needle in my finger',
-      'needle stuck in hand',
-    ],
-    firstAid: true,
-  },
-  { id: 'shock', words: ['electric shock', 'shocked me', 'got a shock', 'tingles when touched'], firstAid: true },
-  { id: 'smoke', words: ['smoke', 'smoking', 'on fire', 'flames'] },
-  { id: 'smell', words: ['smell', 'smells burnt', 'burning smell', 'stinks', 'burnt smell'] },
-  { id: 'sparks', words: ['spark', 'sparks', 'sparking'] },
-  { id: 'liquid', words: ['liquid', 'water spilled', 'coffee in the machine', 'spilled', 'got wet'] },
-  { id: 'seized', words: ['seized', 'handwheel will not turn', 'handwheel stuck', 'wheel is stuck', 'locked up'] },
-  {
-    id: 'runs',
-    words: ['runs by itself', 'starts by itself', 'runs on its own', 'will not stop running', 'does not stop'],
-  },
-  { id: 'pedal', words: ['hot pedal', 'pedal is hot', 'foot control hot', 'pedal gets hot'] },
-  {
-    id: 'cord',
-    words: ['damaged cord', 'cord is damaged', 'bare wire', 'frayed cord', 'broken plug', 'cable damaged'],
   },
 ]

@@ -2,6 +2,8 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import type { Card } from '#core/card/card'
 import { ladderFor } from '#core/desk/ladder'
+import { NO_STOP } from '#core/desk/cases'
+import { STOP_IDS } from '#shared/messages/stops'
 import { TROUBLES } from '#shared/messages/troubles'
 import type { Model } from '#core/catalogue/types'
 import type { ModelPage } from '#shared/api/rows'
@@ -99,7 +101,12 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
       </div>
       <section v-if="stop" class="stop" role="alert">
         <h2>Stop: {{ stopWord(stop.id) }}</h2>
-        <p v-for="line in stopText({ firstAid: stop.firstAid ?? false })" :key="line">{{ line }}</p>
+        <p v-for="line in stopText(stop)" :key="line">{{ line }}</p>
+        <p class="not">
+          <BButton size="sm" variant="outline-primary" @click="put({ stop: NO_STOP, outcome: 'open' })">
+            It is none of this: go on
+          </BButton>
+        </p>
       </section>
       <div class="halves">
         <CaseFields
@@ -154,6 +161,15 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
                   />
                   {{ rungText(rung, (id) => say?.item(id) ?? id) }}
                 </label>
+                <select
+                  v-if="rung.id === 'danger'"
+                  class="form-select form-select-sm danger"
+                  aria-label="What of it there is"
+                  @change="put({ stop: ($event.target as HTMLSelectElement).value, outcome: 'workshop' })"
+                >
+                  <option value="">none of it; else say which</option>
+                  <option v-for="one in STOP_IDS" :key="one" :value="one">{{ stopWord(one) }}</option>
+                </select>
               </li>
             </ul>
           </section>
@@ -222,6 +238,11 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
     gap: 0.3rem;
     padding: 0.15rem 0;
   }
+}
+
+.danger {
+  width: auto;
+  margin-left: 1.7rem;
 }
 
 .brief {

@@ -2,8 +2,8 @@
 import { computed, shallowRef, watch } from 'vue'
 import { useRoute, useRouter, type LocationQueryValue } from 'vue-router'
 import { sameValue } from '#core/catalogue/sameValue'
-import { stopsIn } from '#core/ask/askables'
-import { STOPS } from '#shared/messages/troubles'
+import { NO_STOP } from '#core/desk/cases'
+import { needsFirstAid, stopsIn } from '#shared/messages/stops'
 import type { CustomerRow } from '#shared/api/customers'
 import type { CaseRow, CaseWrite } from '#shared/api/desk'
 import { call, get, problemText } from '../../api/client'
@@ -95,8 +95,8 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
 
   /** Heard in what is asked as well: nobody has to notice it. */
   const stop = computed(() => {
-    const id = draft.value?.stop ?? stopsIn(draft.value?.question ?? '', STOPS)[0]?.id
-    return STOPS.find((one) => one.id === id)
+    const id = draft.value?.stop ?? stopsIn(draft.value?.question ?? '')[0]?.id
+    return id === undefined || id === NO_STOP ? undefined : { id, firstAid: needsFirstAid(id) }
   })
   const put = (next: Partial<CaseWrite>) => {
     if (!draft.value) return

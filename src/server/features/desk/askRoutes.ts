@@ -1,8 +1,8 @@
 /** One line of free text to what is asked, and the words that a shop has taught it. */
 import { z } from 'zod'
 import { understand } from '#core/ask/ask'
-import { stopsIn, type Learned } from '#core/ask/askables'
-import { STOPS } from '#shared/messages/troubles'
+import type { Learned } from '#core/ask/askables'
+import { stopsIn } from '#shared/messages/stops'
 import { picksFrom } from '#core/ask/picks'
 import { wordsOf } from '#core/ask/words'
 import { AskQuery, AskView, LearnedWords, LearnWords } from '#shared/api/desk'
@@ -29,7 +29,7 @@ export const askRoutes = [
         customers.map(({ customer }) => customer),
         { model: named(snapshot.index.models), technique: named(snapshot.index.techniques) },
       )
-      return { picks, stops: stopsIn(query.q, STOPS) }
+      return { picks, stops: stopsIn(query.q) }
     },
   }),
   route({

@@ -1,0 +1,53 @@
+import { describe, expect, it } from 'vitest'
+import { stopWord } from './desk'
+import { DANGEROUS, DANGEROUS_LATER, HARMLESS, HARMLESS_LATER } from './stopLines.testkit'
+import { needsFirstAid, STOP_IDS, stopsIn } from './stops'
+
+const heard = (line: string) => stopsIn(line).map(({ id }) => id)
+
+/** What a kind of danger may be heard as. */
+const KINDS: Record<string, string[]> = {
+  hurt: ['finger'],
+  electricity: ['shock', 'sparks', 'cord'],
+  fire: ['smoke', 'smell', 'cord'],
+  liquid: ['liquid'],
+  runs: ['runs', 'hums'],
+  seized: ['seized', 'hot', 'pedal', 'damaged'],
+}
+
+describe('a reason to stop', () => {
+  it('is heard in every dangerous line of the lists', () => {
+    const lines = [...Object.values(DANGEROUS).flat(), ...DANGEROUS_LATER]
+    expect(lines.filter((line) => heard(line).length === 0)).toEqual([])
+    expect(lines.length).toBeGreaterThanOrEqual(150)
+  })
+
+  it('is not heard in what only sounds like one', () => {
+    const lines = [...HARMLESS, ...HARMLESS_LATER]
+    expect(lines.filter((line) => heard(line).length > 0)).toEqual([])
+    expect(lines.length).toBeGreaterThanOrEqual(150)
+  })
+
+  it.each(Object.entries(DANGEROUS))('of %s is told as one', (kind, lines) => {
+    const other = lines.filter((line) => !heard(line).some((id) => KINDS[kind]?.includes(id)))
+    expect(other.length / lines.length).toBeLessThan(0.15)
+  })
+
+  it('brings first aid first where somebody is hurt', () => {
+    const lines = DANGEROUS['hurt'] ?? []
+    expect(lines.filter((line) => !stopsIn(line).some(({ firstAid }) => firstAid))).toEqual([])
+    expect(stopsIn('it smells burnt')).toMatchObject([{ id: 'smell', firstAid: false }])
+    expect(needsFirstAid('shock')).toBe(true)
+    expect(needsFirstAid('liquid')).toBe(false)
+  })
+
+  it('has a name', () => {
+    for (const id of STOP_IDS) expect(stopWord(id)).not.toBe(id)
+  })
+
+  it('says in which words it was heard, whatever their order and case', () => {
+    expect(stopsIn('MY FINGER! the needle went in')).toMatchObject([{ id: 'finger' }])
+    expect(stopsIn('won’t stop')[0]).toMatchObject({ id: 'runs', words: 'not stop' })
+    expect(stopsIn('')).toEqual([])
+  })
+})
