@@ -20,8 +20,7 @@ const names = {
 }
 const picksOf = (line: string) => picksFrom(understand(askables, line), customers, names)
 const judge = (asked: AskLine) => {
-  if (asked.stop)
-    return { right: stopsIn(asked.line).length > 0, silent: stopsIn(asked.line).length === 0 }
+  if (asked.stop) return { right: stopsIn(asked.line).length > 0, silent: stopsIn(asked.line).length === 0 }
   const picks = picksOf(asked.line)
   const wrong = KEYS.filter((key) =>
     asked[key] === undefined ? picks[key]?.sure && picks[key]?.from === undefined : picks[key]?.id !== asked[key],

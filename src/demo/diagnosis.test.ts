@@ -4,12 +4,14 @@ import { fitLookup } from '#core/answer/fit'
 import { valuePosition } from '#core/changeover/positions'
 import { indexCatalogue } from '#core/catalogue/index'
 import type { Parameter } from '#core/catalogue/types'
-import { diagnose, faultTrouble, type Cause, type History, type Shown } from '#core/desk/diagnosis'
+import { diagnose, faultTrouble, type Cause, type History } from '#core/desk/diagnosis'
+import { askedControls, askedValues, unlisted, wantedValues, type Shown } from '#core/desk/shown'
 import { TROUBLES } from '#shared/messages/troubles'
 import { asTheCardSays } from '#core/practice/machine'
 import { trialOf, type Trial } from '#core/practice/trial'
 import { causeText, groundText } from '#shared/messages/desk'
 import { demoBundle } from './bundle'
+import { DIAGNOSIS_CASES, HAZARD_CASES, type DiagnosisCase } from './diagnosisCases.testkit'
 
 const bundle = demoBundle()
 const index = indexCatalogue(bundle)
@@ -72,6 +74,96 @@ const rankOf = ({ trial, fault, key, shown }: Made, history: History): number =>
   if (!trouble) throw new Error(`${fault} is no fault of ${trial.stage.name}`)
   return diagnose(trial, trouble, shown, history).causes.findIndex((cause) => cause.key === key)
 }
+
+const troubleOf = (trial: Trial, { technique, trouble }: DiagnosisCase) =>
+  trouble.startsWith(`${technique}.`)
+    ? faultTrouble(trial, trouble.slice(technique.length + 1))
+    : TROUBLES.find(({ id }) => id === trouble)
+
+describe('what a machine shows', () => {
+  it.each(DIAGNOSIS_CASES)('$model, $technique, $trouble: $cause first', (one) => {
+    const trial = trialFor(one.model, one.technique, one.fabric) as Trial
+    const trouble = troubleOf(trial, one)
+    const wanted = wantedValues(trial)
+    const values = { ...wanted, ...one.at }
+    for (const [parameter, by] of Object.entries(one.off ?? {}) as [Parameter, number][]) {
+      expect(wanted[parameter]).toBeDefined()
+      values[parameter] = (wanted[parameter] ?? 0) + by
+    }
+    const { causes } = diagnose(trial, trouble ?? { causes: [] }, { positions: one.positions ?? {}, values })
+    expect([causes[0]?.key, causes[0]?.difference?.control].some((key) => one.cause.includes(key ?? ''))).toBe(true)
+  })
+
+  it.each(HAZARD_CASES)('$where with $positions $slots $at: hits $hits', ({ where, at, positions, slots, hits }) => {
+    const [model = '', technique = '', fabric = ''] = where.split(' ')
+    const told: Shown = {
+      positions: {
+        ...positions,
+        ...Object.fromEntries(
+          (['foot', 'plate'] as const)
+            .filter((what) => slots?.[what] !== undefined)
+            .map((what) => [what, unlisted(what)]),
+        ),
+      },
+      values: at ?? {},
+      ...(slots ? { slots } : {}),
+    }
+    const trial = trialFor(model, technique, fabric) as Trial
+    const { hazards } = diagnose(trial, { causes: [] }, told, {}, index.items)
+    expect(hazards.some(({ code }) => code === 'strike')).toBe(hits)
+  })
+
+  it('asks for plate, foot and needle whatever the card speaks of, and for no width of a straight stitch', () => {
+    const trial = trialFor('plover-60', 'quarter-inch-seam', 'cotton-shirting') as Trial
+    const nothing = { positions: {}, values: {} }
+    expect(askedControls(trial)).toEqual(expect.arrayContaining(['foot', 'plate', 'needle', 'stitch']))
+    expect(askedValues(trial, nothing)).toEqual(expect.arrayContaining(['length', 'needlePosition', 'tension']))
+    expect(askedValues(trial, nothing)).not.toContain('width')
+    const zigzag = trial.stitches.find(({ function: made }) => made === 'zigzag')?.id as string
+    expect(askedValues(trial, { positions: { stitch: zigzag }, values: {} })).toContain('width')
+  })
+
+  it('asks an overlocker for every tension it has and for none that it has not', () => {
+    const nothing = { positions: {}, values: {} }
+    const of = (model: string) => {
+      const trial = trialFor(model, 'overlock-seam', 'stretch-jersey') as Trial
+      return askedValues(trial, nothing).filter((parameter) => parameter.startsWith('tension'))
+    }
+    expect(of('eddy-4')).toHaveLength(4)
+    expect(of('eddy-self')).toEqual([])
+  })
+
+  it('blames neither a straight stitch’s width, nor an overlocker’s bobbin, nor a dial machine’s balance', () => {
+    const keys = (model: string, technique: string, trouble: string) =>
+      diagnose(
+        trialFor(model, technique, 'cotton-shirting') as Trial,
+        TROUBLES.find(({ id }) => id === trouble) ?? { causes: [] },
+        { positions: {}, values: { width: 5 } },
+      ).causes.flatMap(({ key, difference }) => [key, difference?.control])
+    expect(keys('plover-60', 'quarter-inch-seam', 'needle-breaks')).not.toContain('width.high')
+    expect(keys('plover-60', 'quarter-inch-seam', 'needle-breaks')).not.toContain('width')
+    expect(keys('eddy-4', 'overlock-seam', 'jam')).not.toContain('bobbin')
+    expect(keys('ketch', 'buttonhole', 'unequal-beads')).not.toContain('balance')
+    expect(keys('eddy-4', 'overlock-seam', 'skips')).toContain('tension:leftNeedle.high')
+  })
+
+  it('never lets former cases put what is right before what is off', () => {
+    for (const one of DIAGNOSIS_CASES) {
+      const trial = trialFor(one.model, one.technique, one.fabric) as Trial
+      const trouble = troubleOf(trial, one) ?? { causes: [] }
+      const values = { ...wantedValues(trial) }
+      for (const [parameter, by] of Object.entries(one.off ?? {}) as [Parameter, number][])
+        values[parameter] = (values[parameter] ?? 0) + by
+      const shown = { positions: one.positions ?? {}, values }
+      for (const { key } of trouble.causes) {
+        const { causes } = diagnose(trial, trouble, shown, { [key]: 50 })
+        const last = causes.findLastIndex(({ comparison }) => comparison === 'differs')
+        const right = causes.findIndex(({ comparison }) => comparison === 'asCard')
+        if (right >= 0) expect(right).toBeGreaterThan(last)
+      }
+    }
+  })
+})
 
 describe('diagnosis by difference', () => {
   it('has the true cause of twenty made troubles among the first three, with nothing known of former cases', () => {

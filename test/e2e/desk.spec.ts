@@ -20,7 +20,7 @@ test('a call from the ask line to a sent card and a closed case', async ({ page 
   await page.getByLabel('Width').fill('4')
   await page.getByLabel('Width').press('Tab')
   const first = page.getByRole('list').filter({ hasText: 'It was this' }).getByRole('listitem').first()
-  await expect(first).toContainText('Width 4, the card has')
+  await expect(first).toContainText('Width 4, not between 2 and 3')
   await expectAccessible(page)
   await page.getByRole('button', { name: 'Send it to them' }).click()
   await expect(page.getByText(/Sent to torben\.kvalsund@stage\.example/)).toBeVisible()

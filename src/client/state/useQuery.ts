@@ -21,6 +21,7 @@ const RESTS_ON = {
   translation: ['catalogue'],
   editions: ['catalogue', 'settings'],
   fits: ['catalogue'],
+  items: ['catalogue'],
   trial: ['catalogue'],
   diagnosis: ['catalogue', 'cases'],
   model: ['catalogue'],

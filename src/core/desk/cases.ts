@@ -1,6 +1,7 @@
 /** Calls as the desk keeps them, and what they tell together. */
 import type { Id } from '../catalogue/types'
-import type { History, Shown } from './diagnosis'
+import type { History } from './diagnosis'
+import type { Shown } from './shown'
 
 export type Outcome = 'open' | 'solved' | 'workshop' | 'noAnswer'
 

@@ -3,20 +3,16 @@
  * by how far each is off, whether the trouble names it, and how often it was the cause before; then the least moves
  * that put it right. (classes-and-desk, The desk)
  */
-import { entryOf } from '../catalogue/parameters'
-import type { Parameter, Positions, Scale } from '../catalogue/types'
+import { entryOf, plainOf } from '../catalogue/parameters'
+import type { Item, Parameter, Scale } from '../catalogue/types'
 import { planChangeover, type ChangeoverPlan } from '../changeover/plan'
-import { asTheCardSays, missing, type MachineState } from '../practice/machine'
+import { asTheCardSays } from '../practice/machine'
 import { sewWith, type Finding } from '../practice/sew'
-import type { Trial, TrialValues } from '../practice/trial'
+import type { Trial } from '../practice/trial'
 import { TOLERANCE } from '../units/quantities'
-import type { Trouble } from './troubleTypes'
-
-/** What somebody has told of the machine; what is left out nobody has looked at. */
-export interface Shown {
-  positions: Positions
-  values: TrialValues
-}
+import { hasParameter, isAsked, stateShown, wantedPosition, wantedValues, withTold, type Shown } from './shown'
+import { sewsWithLoopers } from '../catalogue/kinds'
+import type { Trouble, TroubleCause } from './troubleTypes'
 
 export interface ShownDifference {
   control: string
@@ -39,9 +35,9 @@ export interface Cause {
   difference?: ShownDifference | undefined
   /**
    * `otherWay`: off, and not the way this comes of. `asCard`: looked at, and as it should be. `notTold`: nobody has
-   * looked. `elsewhere`: nothing the machine shows.
+   * looked. `unstated`: looked at, and nobody has said how it should be. `elsewhere`: nothing the machine shows.
    */
-  comparison: 'differs' | 'otherWay' | 'asCard' | 'notTold' | 'elsewhere'
+  comparison: 'differs' | 'otherWay' | 'asCard' | 'notTold' | 'unstated' | 'elsewhere'
   named: boolean
   /** Of so many closed cases of this trouble it was the cause in so many. */
   history: { was: number; of: number }
@@ -58,74 +54,108 @@ export interface Diagnosis {
 /** How often each cause was the one, by its key. */
 export type History = Readonly<Record<string, number>>
 
-interface Named {
-  key: string
-  text?: string
-  parameter?: Parameter | undefined
-  toward?: 'high' | 'low' | undefined
-}
-
 /**
  * How much a cause counts: named and off that way; not looked at yet; nothing to be seen; off the other way; as the
  * card.
  */
 const LIKELY = { off: 1, notTold: 0.3, elsewhere: 0.35, otherWay: 0.12, asCard: 0.04 }
-/** A difference that the trouble does not name, by what differs. */
-const UNNAMED: Record<string, number> = { stitch: 0.5, foot: 0.5, plate: 0.4, needle: 0.4, feedDogs: 0.5 }
-const UNNAMED_OTHER = 0.3
+/** A difference that the trouble does not name, by what differs: what is read wrongly most easily tells least. */
+const UNNAMED: Record<string, number> = {
+  stitch: 0.5,
+  foot: 0.5,
+  plate: 0.4,
+  needle: 0.4,
+  feedDogs: 0.5,
+  tension: 0.3,
+  length: 0.15,
+  width: 0.2,
+}
+const UNNAMED_OTHER = 0.25
 /** What is named later is less usual. */
 const RANK = 0.93
 /** One step off counts for so much less than many. */
 const PER_STEP = 0.6
-const CLOSED_AS_IF = 3
-const HISTORY_WEIGHT = 3
+/** A new shop's few cases count as if there were so many of others. */
+const CLOSED_AS_IF = 4
+/** All of many cases raise a cause to so much more: below what is seen to be off by far. */
+const HISTORY_WEIGHT = 1.5
+/** What is seen to be right, or off the way this does not come of, stays behind what is off. */
+const BEHIND: ReadonlySet<Cause['comparison']> = new Set(['asCard', 'otherWay'])
 
+/** `items`: of the catalogue, for feet and plates that the trial does not know. */
 export const diagnose = (
-  trial: Trial,
+  trialBefore: Trial,
   trouble: Pick<Trouble, 'causes'>,
   shown: Shown,
   history: History = {},
+  items: ReadonlyMap<string, Item> = new Map(),
 ): Diagnosis => {
-  const state = stateShown(trial, shown)
+  const trial = withTold(trialBefore, shown, items)
   const differences = differencesOf(trial, shown)
   const of = Object.values(history).reduce((sum, count) => sum + count, 0)
   const weigh = (cause: Omit<Cause, 'history'>): Cause => {
     const was = history[cause.key] ?? 0
     return { ...cause, score: cause.score * (1 + (HISTORY_WEIGHT * was) / (of + CLOSED_AS_IF)), history: { was, of } }
   }
-  const named = trouble.causes.map((cause, rank) => weigh(namedCause(trial, shown, differences, cause, rank)))
+  const named = causesHere(trial, shown, trouble.causes).map((cause, rank) =>
+    weigh(namedCause(trial, shown, differences, cause, rank)),
+  )
   const taken = new Set(named.flatMap(({ difference }) => difference?.control ?? []))
   const others = differences
     .filter(({ control }) => !taken.has(control))
     .map((difference): Cause =>
       weigh({
         key: keyOf(difference),
-        score: (UNNAMED[difference.control] ?? UNNAMED_OTHER) * sizeOf(difference),
+        score: unnamedWeight(difference.control) * sizeOf(difference),
         difference,
         comparison: 'differs',
         named: false,
       }),
     )
   const from = { ...asTheCardSays(trial).positions, ...shown.positions }
+  const behind = ({ comparison }: Cause) => Number(BEHIND.has(comparison))
   return {
-    hazards: sewWith(trial, state).findings.filter(({ code }) => code === 'strike' || code === 'pulledTwoWays'),
-    causes: [...named, ...others].sort((a, b) => b.score - a.score),
+    hazards: sewWith(trial, stateShown(trial, shown)).findings.filter(
+      ({ code }) => code === 'strike' || code === 'pulledTwoWays',
+    ),
+    causes: [...named, ...others].sort((a, b) => behind(a) - behind(b) || b.score - a.score),
     differences,
     plan: planChangeover({ controls: trial.controls, from, goal: trial.goal }),
   }
 }
 
-/** The machine as it is shown; what nobody told stands as the card says. */
-const stateShown = (trial: Trial, { positions, values }: Shown): MachineState => {
-  const card = asTheCardSays(trial)
-  return { ...card, positions: { ...card.positions, power: 'on', ...positions }, values: { ...card.values, ...values } }
+/** Only what this machine, stitch and foot have is blamed; a tension is that of each needle where there are several. */
+const causesHere = (trial: Trial, shown: Shown, causes: readonly TroubleCause[]): TroubleCause[] => {
+  const looping = sewsWithLoopers(trial.model.kind)
+  return causes
+    .filter(({ sewsWith }) => sewsWith === undefined || (sewsWith === 'loopers') === looping)
+    .flatMap((cause): TroubleCause[] => {
+      const { parameter, toward } = cause
+      if (parameter === undefined) return [cause]
+      if (parameter !== 'tension' || trial.model.scales.tension !== undefined)
+        return hasParameter(trial, shown, parameter) ? [cause] : []
+      const placed = (Object.keys(trial.model.scales) as Parameter[]).filter(
+        (one) => NEEDLE_TENSION.test(one) && hasParameter(trial, shown, one),
+      )
+      if (placed.length === 0) return looping ? [] : [cause]
+      return placed.map((one) => ({ ...cause, key: `${one}.${toward ?? 'off'}`, parameter: one }))
+    })
 }
+const NEEDLE_TENSION = /^tension:.*(Needle|Cover)$/
+
+const unnamedWeight = (control: string): number =>
+  UNNAMED[control] ?? UNNAMED[plainOf(control as Parameter)] ?? UNNAMED_OTHER
 
 export const differencesOf = (trial: Trial, { positions, values }: Shown): ShownDifference[] => {
-  const card = asTheCardSays(trial)
+  const wantedOf = wantedValues(trial)
   const valued = (Object.entries(values) as [Parameter, number][]).flatMap(([parameter, at]): ShownDifference[] => {
-    const wanted = card.values[parameter]
-    if (wanted === undefined || Math.abs(at - wanted) <= TOLERANCE) return []
+    const wanted = wantedOf[parameter]
+    if (
+      wanted === undefined ||
+      Math.abs(at - wanted) <= TOLERANCE ||
+      !hasParameter(trial, { positions, values }, parameter)
+    )
+      return []
     return [
       {
         control: parameter,
@@ -136,20 +166,13 @@ export const differencesOf = (trial: Trial, { positions, values }: Shown): Shown
       },
     ]
   })
-  const told = {
-    ...trial,
-    goal: Object.fromEntries(
-      Object.entries(trial.goal).filter(
-        ([control]) => positions[control] !== undefined && !(control in trial.model.scales),
-      ),
-    ),
-  }
-  const stands = missing(told, { ...card, positions }).filter(({ control }) => !NOT_ASKED.has(control))
+  const stands = Object.entries(positions).flatMap(([control, at]): ShownDifference[] => {
+    const wanted = wantedPosition(trial, control)
+    if (control in trial.model.scales || !isAsked(control) || wanted === undefined || wanted === at) return []
+    return [{ control, at, wanted }]
+  })
   return [...valued, ...stands]
 }
-
-/** Whatever was done, these stand somehow. */
-const NOT_ASKED: ReadonlySet<string> = new Set(['power', 'needleHeight', 'footLift', 'handwheel'])
 
 /** The model's own step; where it turns freely, what a hand turns at a time. */
 const stepOf = (parameter: Parameter, scale: Scale | 'absent' | undefined): number => {
@@ -167,7 +190,7 @@ const namedCause = (
   trial: Trial,
   shown: Shown,
   differences: readonly ShownDifference[],
-  cause: Named,
+  cause: TroubleCause,
   rank: number,
 ): Omit<Cause, 'history'> => {
   const { key, text, parameter, toward } = cause
@@ -195,10 +218,8 @@ const namedCause = (
     return difference.toward === toward || toward === undefined
       ? told('differs', LIKELY.off * sizeOf(difference), difference)
       : told('otherWay', LIKELY.otherWay, difference)
-  const known = shown.values[parameter] !== undefined || shown.positions[parameter] !== undefined
-  return known
-    ? told('asCard', LIKELY.asCard)
-    : told(trial.model.scales[parameter] === 'absent' ? 'elsewhere' : 'notTold', LIKELY.notTold)
+  if (shown.values[parameter] === undefined) return told('notTold', LIKELY.notTold)
+  return wantedValues(trial)[parameter] === undefined ? told('unstated', LIKELY.notTold) : told('asCard', LIKELY.asCard)
 }
 
 /** A fault of a technique's stage as a trouble: its causes by parameter and direction, else by their place. */

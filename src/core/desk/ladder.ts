@@ -1,6 +1,7 @@
 /** What settles most calls, before any diagnosis: rungs for a kind of machine, with what its card says to each. */
 import type { CardStage } from '../card/card'
 import type { Model } from '../catalogue/types'
+import { sewsWithLoopers } from '../catalogue/kinds'
 
 export type LadderRungId = 'danger' | 'what' | 'rethread' | 'needle' | 'bobbin' | 'loopers' | 'lint' | 'foot' | 'pedal'
 
@@ -17,7 +18,7 @@ export const ladderFor = (
   model: Pick<Model, 'kind' | 'bobbin' | 'features' | 'needle'>,
   stage?: Pick<CardStage, 'answer' | 'foot'>,
 ): LadderRung[] => {
-  const loops = ['overlocker', 'coverstitch', 'overlockCover'].includes(model.kind)
+  const loops = sewsWithLoopers(model.kind)
   const needle = stage && {
     system: model.needle?.system,
     point: stage.answer.needle.point,

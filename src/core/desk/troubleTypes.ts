@@ -9,6 +9,8 @@ export interface TroubleCause {
   /** What on the machine brings it about, where that can be seen. */
   parameter?: Parameter
   toward?: 'high' | 'low'
+  /** Only on machines that sew so; left out: on all. */
+  sewsWith?: 'bobbin' | 'loopers'
 }
 
 export interface Trouble {

@@ -89,8 +89,8 @@ const widthOf = ({ values, positions }: MachineState): Range | undefined => {
   return typeof stands === 'number' ? { from: stands, to: stands } : typeof stands === 'object' ? stands : undefined
 }
 
-const itemAt = ({ items }: Trial, { positions }: MachineState, control: string): TrialItem | undefined =>
-  items.find(({ id }) => id === positions[control])
+const itemAt = ({ items }: Trial, { positions }: MachineState, control: 'foot' | 'plate'): TrialItem | undefined =>
+  items.find(({ id, what }) => what === control && id === positions[control])
 
 const howItSews = (trial: Trial, state: MachineState): Finding[] => {
   const stitch = stitchOf(trial, state)

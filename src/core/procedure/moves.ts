@@ -1,6 +1,7 @@
 /** Moves of a plan as they are told: what of them goes in one breath, with which cautions, and where controls sit. */
 import { faceOf, showValue } from '../answer/show'
 import type { CatalogueIndex } from '../catalogue/index'
+import { sewsWithLoopers } from '../catalogue/kinds'
 import type { Controls, Kind, Model, Parameter, Positions, Stitch } from '../catalogue/types'
 import type { ChangeoverPlan, PlanStep } from '../changeover/plan'
 import { needleAt, valueAt } from '../changeover/positions'
@@ -36,7 +37,7 @@ export const toldMove = (
     ...(foot?.attachment === 'snapOn' ? { snaps: true } : {}),
     ...(isCase ? { isCase } : {}),
     ...(NEEDLES.has(control) ? needlesOf(control, model.kind, end) : {}),
-    ...(control === 'stitch' && SET_UP.has(model.kind) ? { isSetUp: true } : {}),
+    ...(control === 'stitch' && sewsWithLoopers(model.kind) ? { isSetUp: true } : {}),
     ...(control === 'stitch' && 'buttonholeStep' in controls && hasPlaces(model, to) ? { isDialled: true } : {}),
   }
 }
@@ -46,13 +47,10 @@ const hasPlaces = ({ stitches }: Telling['model'], stitch: string): boolean =>
 
 const NEEDLES: ReadonlySet<string> = new Set(['needle', 'thread:needle'])
 const needlesOf = (control: string, kind: Kind, end: Positions): Pick<ToldMove, 'needles'> => {
-  if (SET_UP.has(kind)) return { needles: 'all' }
+  if (sewsWithLoopers(kind)) return { needles: 'all' }
   const isTwin = control === 'thread:needle' && needleAt(end['needle'] ?? '')?.twin !== undefined
   return isTwin ? { needles: 'both' } : {}
 }
-
-/** Nothing is chosen on them: threads, levers and knobs make the stitch. */
-const SET_UP: ReadonlySet<Kind> = new Set(['overlocker', 'coverstitch', 'overlockCover'])
 
 const holdsBobbin = ({ items }: Telling['index'], id: string): boolean =>
   items.get(id)?.functions?.some((name) => name.startsWith('bobbinCase')) ?? false

@@ -1,8 +1,7 @@
 /** What is proved by hand, first on a scrap, and what the scrap uses up. */
+import { sewsWithLoopers } from '../catalogue/kinds'
 import type { Kind, Stitch, StitchFunction, Swing } from '../catalogue/types'
 import type { Through } from './types'
-
-const LOOPERS: ReadonlySet<Kind> = new Set(['overlocker', 'coverstitch', 'overlockCover'])
 
 /** What of a stitch shows where its needle goes. */
 export const throughOf = (
@@ -12,7 +11,7 @@ export const throughOf = (
   unstated: boolean,
 ): Through => {
   const swing: Swing = own ?? made?.swing ?? 'none'
-  if (LOOPERS.has(kind)) return 'oneStitch'
+  if (sewsWithLoopers(kind)) return 'oneStitch'
   if (unstated) return 'repeat'
   if (made?.swingAt !== undefined) return 'toSwing'
   if ((made?.repeat ?? 1) > 2) return 'repeat'

@@ -44,7 +44,15 @@ export const LearnedWords = LearnWords.extend({ name: z.string(), by: z.string()
 export type LearnedWords = z.infer<typeof LearnedWords>
 
 const Values = z.record(z.string(), z.number())
-const Shown = z.strictObject({ positions: z.record(z.string(), z.string().max(200)), values: Values })
+/** What was told of a machine; `slots`: width in mm of a foot's or plate's slot that is in no list. */
+const Shown = z.strictObject({
+  positions: z.record(z.string(), z.string().max(200)),
+  values: Values,
+  slots: z
+    .strictObject({ foot: z.number().positive().max(60), plate: z.number().positive().max(60) })
+    .partial()
+    .optional(),
+})
 export const CaseWrite = z.strictObject({
   customer: Id.optional(),
   model: Id.optional(),

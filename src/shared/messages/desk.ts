@@ -1,9 +1,10 @@
 /** What the desk says: stops, the ladder, the thread jam, causes. */
+import { isParameter } from '#core/catalogue/parameters'
 import type { Cause, Diagnosis } from '#core/desk/diagnosis'
 import type { LadderRung } from '#core/desk/ladder'
 import type { Trial } from '#core/practice/trial'
 import { formatNumber } from '#core/units/format'
-import { placeWord } from './practice'
+import { placeWord, shownIn } from './practice'
 import { capital, controlWord, parameterWord } from './words'
 
 /** At a stop word nothing else is said. */
@@ -94,17 +95,18 @@ export const causeText = (
   // What mends the one way makes the other worse: only the difference is told.
   if (comparison === 'otherWay' && difference && trial) return differenceText(difference, trial)
   const off = difference && trial ? differenceText(difference, trial) : undefined
-  const named = parameter === undefined ? '' : `${parameterWord(parameter)} too ${toward ?? 'far off'}`
-  return [off ?? (named || undefined), text]
+  const named = parameter === undefined || text ? undefined : `${parameterWord(parameter)} too ${toward ?? 'far off'}`
+  return [off ?? named, text]
     .filter((part) => part !== undefined && part !== '')
     .map((part, i) => (i === 0 ? capital(part as string) : part))
     .join(': ')
 }
 
 export const differenceText = ({ control, at, wanted }: Diagnosis['differences'][number], trial: Trial): string => {
-  const figure = (text: string) =>
-    Number.isNaN(Number(text)) ? placeWord(trial, control, text) : formatNumber(Number(text))
-  return `${capital(controlWord(control))} ${figure(at)}, the card has ${figure(wanted)}`
+  const said = (text: string) =>
+    isParameter(control) ? shownIn(trial, control, Number(text)) : placeWord(trial, control, text)
+  const name = isParameter(control) ? parameterWord(control) : controlWord(control)
+  return `${capital(name)} ${said(at)}, not ${said(wanted)}`
 }
 
 /** Why it stands where it does. */
@@ -120,7 +122,9 @@ export const groundText = ({ comparison, named, history, difference }: Cause): s
           ? 'stands as the card says'
           : comparison === 'notTold'
             ? 'not looked at yet'
-            : 'not seen in the settings',
+            : comparison === 'unstated'
+              ? 'nobody has said how it should stand'
+              : 'not seen in the settings',
     ...(named ? [] : ['this trouble does not name it']),
     ...(history.of > 0 ? [`${history.was} of ${history.of} ${history.of === 1 ? 'case' : 'cases'}`] : []),
   ]

@@ -1,5 +1,6 @@
 /** What a practice machine says: why a move is not made, what it would sew, a few lines at the end. */
 import type { Review } from '#core/practice/attempt'
+import { showValue } from '#core/answer/show'
 import type { Finding } from '#core/practice/sew'
 import type { Trial } from '#core/practice/trial'
 import { meaning } from '#core/procedure/moves'
@@ -17,7 +18,12 @@ import { capital, controlWord, list, small, motionWord, parameterWord } from './
 export const trialSpeech = ({ items, stitches, threads, model }: Trial): Speech =>
   speech({
     ...noNames(),
-    items: Object.fromEntries(items.map(({ id, code, name, what }) => [id, { code, name, what }])),
+    items: Object.fromEntries(
+      items.map(({ id, code, name, what }) => [
+        id,
+        code === '' ? { code: `other ${what}`, name: 'not listed', what } : { code, name, what },
+      ]),
+    ),
     stitches: Object.fromEntries(stitches.map((stitch) => [within(model.id, stitch.id), stitchName(stitch)])),
     threads: Object.fromEntries(threads.map(({ id, name }) => [id, name])),
     models: { [model.id]: model.name },
@@ -43,6 +49,10 @@ export const placeWord = (trial: Trial, control: string, at: string, stands: Pos
     .map((word) => (trial.items.some(({ id }) => id === word) ? say.item(word) : positionWord(word)))
     .join(' and ')
 }
+
+/** A value as this machine shows it. */
+export const shownIn = ({ model, goal }: Trial, parameter: Parameter, value: number): string =>
+  showValue(value, parameter, model.scales[parameter], goal)
 
 const mm = (value: number): string => `${formatNumber(Math.round(value * 100) / 100)} mm`
 
@@ -99,8 +109,8 @@ export const findingText = (finding: Finding, trial: Trial): string => {
       )
     case 'offCard':
       return (
-        `${parameterWord(finding.parameter)} stands at ${formatNumber(finding.at)}; the card has ` +
-        `${formatNumber(finding.wanted)}.`
+        `${parameterWord(finding.parameter)} stands at ${shownIn(trial, finding.parameter, finding.at)}; ` +
+        `the card has ${shownIn(trial, finding.parameter, finding.wanted)}.`
       )
   }
 }

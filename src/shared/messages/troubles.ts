@@ -11,8 +11,14 @@ const cause = (key: string, text: string, parameter?: Parameter, toward?: 'high'
   ...(toward ? { toward } : {}),
 })
 
+/** Of machines with a bobbin, or of those with loopers. */
+const only = (sewsWith: 'bobbin' | 'loopers', one: TroubleCause): TroubleCause => ({ ...one, sewsWith })
+
 const NEEDLE = 'a needle that is blunt, bent, wrong way round, not fully up or of another system'
-const THREADING = 'threaded with the foot down, or past the take-up lever'
+const threading: readonly TroubleCause[] = [
+  only('bobbin', cause('threading', 'threaded with the foot down, or past the take-up lever')),
+  only('loopers', cause('threading', 'a looper threaded out of its order, or a thread off its guide')),
+]
 
 export const TROUBLES: readonly Trouble[] = [
   {
@@ -21,7 +27,7 @@ export const TROUBLES: readonly Trouble[] = [
     words: ['skips stitches', 'skipping', 'misses stitches', 'leaves out stitches'],
     causes: [
       cause('needle', NEEDLE),
-      cause('threading', THREADING),
+      ...threading,
       cause('tension.high', 'top tension too high', 'tension', 'high'),
       cause('pressure.low', 'the foot presses too lightly', 'pressure', 'low'),
       cause('needleKind', 'a needle that does not suit the fabric'),
@@ -40,9 +46,9 @@ export const TROUBLES: readonly Trouble[] = [
       'knots under the fabric',
     ],
     causes: [
-      cause('threading', THREADING),
+      ...threading,
       cause('tails', 'tails not held at the start'),
-      cause('bobbin', 'bobbin of another class, or the wrong way round'),
+      only('bobbin', cause('bobbin', 'bobbin of another class, or the wrong way round')),
       cause('lint', 'lint under the needle plate'),
     ],
     script: 'jam',
@@ -53,7 +59,7 @@ export const TROUBLES: readonly Trouble[] = [
     words: ['thread breaks', 'upper thread snaps', 'thread shreds', 'thread tears'],
     causes: [
       cause('tension.high', 'top tension too high', 'tension', 'high'),
-      cause('threading', THREADING),
+      ...threading,
       cause('needle', NEEDLE),
       cause('thread', 'old or rough thread, or too thick for the needle'),
       cause('burr', 'a burr where the needle once hit: to the workshop'),
@@ -105,9 +111,9 @@ export const TROUBLES: readonly Trouble[] = [
       'bobbin side loops',
     ],
     causes: [
-      cause('threading', THREADING),
+      ...threading,
       cause('tension.low', 'top tension too low', 'tension', 'low'),
-      cause('bobbin', 'bobbin not seated, or of another class'),
+      only('bobbin', cause('bobbin', 'bobbin not seated, or of another class')),
     ],
   },
   {
@@ -116,7 +122,7 @@ export const TROUBLES: readonly Trouble[] = [
     words: ['bobbin thread on top', 'loops on top', 'bobbin thread shows above', 'lower thread comes up'],
     causes: [
       cause('tension.high', 'top tension too high', 'tension', 'high'),
-      cause('bobbin', 'bobbin thread not under its spring'),
+      only('bobbin', cause('bobbin', 'bobbin thread not under its spring')),
     ],
   },
   {
@@ -136,7 +142,8 @@ export const TROUBLES: readonly Trouble[] = [
     words: ['will not start', 'does not start', 'nothing happens', 'dead', 'no light'],
     causes: [
       cause('pedal', 'foot control not plugged in, or start key instead of it'),
-      cause('winder', 'bobbin winder still pushed over'),
+      only('bobbin', cause('winder', 'bobbin winder still pushed over')),
+      only('loopers', cause('cover', 'a cover open, or the foot up: many do not start then')),
       cause('footUp', 'presser foot up'),
       cause('power', 'switch, plug, another socket'),
     ],
@@ -146,10 +153,67 @@ export const TROUBLES: readonly Trouble[] = [
     name: 'Tension uneven',
     words: ['tension uneven', 'tension wrong', 'bad tension', 'tension problem'],
     causes: [
-      cause('threading', THREADING),
+      ...threading,
       cause('tension.high', 'top tension too high', 'tension', 'high'),
       cause('tension.low', 'top tension too low', 'tension', 'low'),
-      cause('bobbin', 'bobbin not seated, or of another class'),
+      only('bobbin', cause('bobbin', 'bobbin not seated, or of another class')),
+    ],
+  },
+  {
+    id: 'waves',
+    name: 'Seam or edge waves',
+    words: ['wavy seam', 'seam waves', 'stretched out', 'edge waves', 'lettuce by itself', 'seam stretches'],
+    causes: [
+      cause('differential.low', 'differential too low', 'differential', 'low'),
+      cause('pressure.high', 'the foot presses too hard', 'pressure', 'high'),
+      cause('length.low', 'stitches too short for a stretchy fabric', 'length', 'low'),
+      cause('pulling', 'the fabric was pulled'),
+    ],
+  },
+  {
+    id: 'distorted',
+    name: 'Pattern stitch distorted',
+    words: ['pattern distorted', 'motif out of shape', 'decorative stitch does not meet', 'stitches do not meet'],
+    causes: [
+      cause('balance', 'the balance of forward and backward', 'balance'),
+      cause('elongation', 'drawn out', 'elongation'),
+      cause('stabiliser', 'nothing stiff under a soft fabric'),
+      cause('pulling', 'the fabric was held or pushed'),
+      cause('foot', 'a foot whose sole is flat: a dense stitch needs a tunnel'),
+    ],
+  },
+  {
+    id: 'unequal-beads',
+    name: 'Buttonhole’s sides unequal',
+    words: ['buttonhole uneven', 'one side denser', 'unequal beads', 'sides of the buttonhole differ'],
+    causes: [
+      cause('balance', 'the balance of forward and backward', 'balance'),
+      cause('drag', 'the garment’s weight drags, or lies uneven under the foot'),
+      cause('stabiliser', 'nothing stiff under it'),
+      cause('pressure.low', 'the foot presses too lightly', 'pressure', 'low'),
+    ],
+  },
+  {
+    id: 'edge-loops',
+    name: 'Loops at the edge',
+    words: ['loops hang over the edge', 'looper threads hang', 'edge loops', 'threads off the edge'],
+    causes: [
+      cause('cuttingWidth.low', 'cut too narrow for the stitch', 'cuttingWidth', 'low'),
+      cause('tension:upperLooper.low', 'upper looper too loose', 'tension:upperLooper', 'low'),
+      cause('tension:lowerLooper.low', 'lower looper too loose', 'tension:lowerLooper', 'low'),
+      ...threading,
+      cause('knife', 'knife blunt, or off'),
+    ],
+  },
+  {
+    id: 'edge-rolls',
+    name: 'Edge rolls in the seam',
+    words: ['edge rolls', 'edge curls inside the overlock', 'bunches in the seam'],
+    causes: [
+      cause('cuttingWidth.high', 'cut too wide for the stitch', 'cuttingWidth', 'high'),
+      cause('tension:upperLooper.high', 'upper looper too tight', 'tension:upperLooper', 'high'),
+      cause('tension:lowerLooper.high', 'lower looper too tight', 'tension:lowerLooper', 'high'),
+      cause('fingers', 'stitch finger in or out against the seam'),
     ],
   },
   {

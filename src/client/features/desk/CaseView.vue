@@ -20,11 +20,13 @@ import VersionDialog from '../../ui/VersionDialog.vue'
 import BriefCard from '../card/BriefCard.vue'
 import CaseFields from './CaseFields.vue'
 import DiagnosisPanel from './DiagnosisPanel.vue'
+import StepsFrom from './StepsFrom.vue'
 import { useCase } from './useCase'
 
 /** A call: what is asked, the ladder first, then diagnosis by difference, what was advised, what came of it. */
 const props = defineProps<{ id?: string }>()
 const { query } = usePicks()
+const leading = ref<string>()
 const fields = ref<InstanceType<typeof CaseFields>>()
 const { problem: notSent, said: sent, act } = useAction()
 const { row, draft, customers, problem, said, saving, clash, settle, leave, underneath, compare, stop, put, save } =
@@ -109,15 +111,23 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
         </p>
       </section>
       <div class="halves">
-        <CaseFields
-          ref="fields"
-          :draft="draft"
-          :customers="customers"
-          :faults="faults"
-          :technique-name="card?.technique.name"
-          @put="put"
-          @keep="save()"
-        />
+        <div>
+          <CaseFields
+            ref="fields"
+            :draft="draft"
+            :customers="customers"
+            :faults="faults"
+            :technique-name="card?.technique.name"
+            @put="put"
+            @keep="save()"
+          />
+          <StepsFrom
+            v-if="!stop && card?.stages[0] && draft.trouble"
+            :card="card"
+            :stage="card.stages[0]"
+            :control="leading"
+          />
+        </div>
         <div v-if="!stop">
           <section v-if="card" aria-label="The card">
             <p>
@@ -180,6 +190,7 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
             :trouble="draft.trouble"
             :shown="draft.shown"
             @shown="(shown) => put({ shown: shown as CaseWrite['shown'] })"
+            @leads="(control) => (leading = control)"
             @solved="solved"
             @workshop="(advice) => save({ outcome: 'workshop', advice: draft?.advice ?? advice })"
           />

@@ -1,20 +1,20 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import { valuePosition } from '#core/changeover/positions'
-import type { Parameter } from '#core/catalogue/types'
-import type { Cause, Shown } from '#core/desk/diagnosis'
+import { computed, ref, watch } from 'vue'
+import type { Item } from '#core/catalogue/types'
+import type { Cause } from '#core/desk/diagnosis'
+import { withTold, type Shown } from '#core/desk/shown'
 import type { Trial } from '#core/practice/trial'
 import { planSteps } from '#core/procedure/procedure'
 import { trialTelling } from '#core/practice/onward'
-import { parseNumber } from '#core/units/parse'
 import type { DiagnosisView } from '#shared/api/desk'
+import type { TableRow } from '#shared/api/rows'
 import { causeText, groundText } from '#shared/messages/desk'
-import { findingText, placeWord, trialSpeech } from '#shared/messages/practice'
+import { findingText, trialSpeech } from '#shared/messages/practice'
 import { stepsWords } from '#shared/messages/procedure'
-import { capital, controlWord, parameterWord } from '#shared/messages/words'
 import { call, get } from '../../api/client'
 import { useQuery } from '../../state/useQuery'
 import ProcedureLines from '../card/ProcedureLines.vue'
+import ShownFields from './ShownFields.vue'
 
 /**
  * What the machine shows now, as far as it is told, against its card: hazards, likely causes, the least that puts it
@@ -30,6 +30,8 @@ const emit = defineEmits<{
   shown: [shown: Shown]
   solved: [cause: string, advice: string]
   workshop: [advice: string]
+  /** The control that is likeliest off; undefined where no move mends it. */
+  leads: [control: string | undefined]
 }>()
 const shown = ref<Shown>(props.shown ?? { positions: {}, values: {} })
 const { answer: trial, problem: noTrial } = useQuery(
@@ -54,62 +56,33 @@ const found = computed(() =>
 )
 const problem = computed(() => noTrial.value || notCompared.value)
 
-/** Values the card speaks of, as figures. */
-const parameters = computed(() =>
-  (Object.entries(trial.value?.answer.settings ?? {}) as [Parameter, { value: unknown; shown: string }][]).filter(
-    ([, { value }]) => typeof value === 'number',
-  ),
+/** Of the whole catalogue: somebody may have fitted anything. */
+const { answer: items } = useQuery(
+  'items',
+  () => 'all',
+  async () => (await get<TableRow[]>('/api/catalogue/items')).map(({ value }) => value as Item),
 )
-const NOT_ASKED: ReadonlySet<string> = new Set(['power', 'needleHeight', 'footLift', 'handwheel', 'bobbin'])
-/** Controls the card needs to stand somehow, with where they could stand. */
-const controls = computed(() => {
-  const now = trial.value
-  if (!now) return []
-  return Object.keys(now.goal)
-    .filter((control) => !(control in now.model.scales) && !NOT_ASKED.has(control) && !control.startsWith('thread:'))
-    .map((control) => ({ control, places: placesOf(now, control) }))
-    .filter(({ places }) => places.length > 1)
-})
-const placesOf = (now: Trial, control: string): string[] => {
-  const wanted = now.goal[control] as string
-  const kinds: Record<string, string> = { foot: 'foot', plate: 'plate', ankle: 'ankle', adapter: 'adapter' }
-  const listed =
-    control === 'stitch'
-      ? now.stitches.map(({ id }) => id)
-      : control === 'needle'
-        ? now.needles
-        : control in kinds
-          ? now.items.filter(({ what }) => what === kinds[control]).map(({ id }) => id)
-          : (now.controls.controls[control]?.positions ?? []).filter((word) => word !== '*')
-  return [...new Set([wanted, ...listed])]
-}
 const put = (next: Shown) => {
   shown.value = next
   emit('shown', next)
-}
-const setPlace = (control: string, at: string) => {
-  const { [control]: _, ...rest } = shown.value.positions
-  put({ ...shown.value, positions: at === '' ? rest : { ...rest, [control]: at } })
-}
-const setValue = (parameter: Parameter, text: string) => {
-  const figure = parseNumber(text)
-  const { [parameter]: _, ...values } = shown.value.values
-  const { [parameter]: __, ...positions } = shown.value.positions
-  if (figure === undefined || !trial.value) return put({ values, positions })
-  return put({
-    values: { ...values, [parameter]: figure },
-    positions: { ...positions, [parameter]: valuePosition(figure) },
-  })
 }
 const SHOWN = 6
 const causes = computed(() => (found.value?.causes ?? []).slice(0, SHOWN))
 const steps = computed(() => {
   const { plan } = found.value ?? {}
-  const now = trial.value
+  const now = told.value
   if (!plan || !now) return []
   return stepsWords(planSteps(plan, trialTelling(now, plan)), trialSpeech(now))
 })
-const adviceOf = (cause: Cause) => causeText(cause, trial.value)
+/** With what was told to be fitted among its items: it is named too. */
+const told = computed(
+  () => trial.value && withTold(trial.value, shown.value, new Map((items.value ?? []).map((item) => [item.id, item]))),
+)
+const adviceOf = (cause: Cause) => causeText(cause, told.value)
+watch(
+  () => found.value?.causes.find(({ comparison }) => comparison === 'differs')?.difference?.control,
+  (control) => emit('leads', control),
+)
 const say = computed(() => trial.value && trialSpeech(trial.value))
 </script>
 
@@ -118,40 +91,18 @@ const say = computed(() => trial.value && trialSpeech(trial.value))
     <h2>Then: what does the machine show now?</h2>
     <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
     <template v-if="trial && say">
-      <div class="shows">
-        <template v-for="[parameter, setting] in parameters" :key="parameter">
-          <label :for="`shows-${parameter}`">{{ parameterWord(parameter) }}</label>
-          <input
-            :id="`shows-${parameter}`"
-            class="form-control"
-            inputmode="decimal"
-            placeholder="not told"
-            :value="shown.values[parameter] ?? ''"
-            @change="setValue(parameter, ($event.target as HTMLInputElement).value)"
-          />
-          <span class="soft">card: {{ setting.shown }}</span>
-        </template>
-        <template v-for="{ control, places } in controls" :key="control">
-          <label :for="`shows-${control}`">{{ capital(controlWord(control)) }}</label>
-          <select
-            :id="`shows-${control}`"
-            class="form-select"
-            :value="shown.positions[control] ?? ''"
-            @change="setPlace(control, ($event.target as HTMLSelectElement).value)"
-          >
-            <option value="">not told</option>
-            <option v-for="place in places" :key="place" :value="place">{{ placeWord(trial, control, place) }}</option>
-          </select>
-          <span class="soft">card: {{ placeWord(trial, control, trial.goal[control] ?? '') }}</span>
-        </template>
+      <div role="status">
+        <p v-for="hazard in found?.hazards ?? []" :key="hazard.code" class="hazard">
+          {{ findingText(hazard, told ?? trial) }}
+        </p>
       </div>
+      <ShownFields :trial="trial" :shown="shown" :items="items ?? []" @put="put" />
       <div aria-live="polite">
-        <p v-for="hazard in found?.hazards ?? []" :key="hazard.code" class="hazard">{{ findingText(hazard, trial) }}</p>
         <template v-if="found">
           <h3>Likely, the likeliest first</h3>
           <ol class="causes">
             <li v-for="cause in causes" :key="cause.key">
-              <strong>{{ causeText(cause, trial) }}</strong>
+              <strong>{{ causeText(cause, told) }}</strong>
               <span class="soft">{{ groundText(cause) }}</span>
               <BButton size="sm" variant="outline-primary" @click="emit('solved', cause.key, adviceOf(cause))">
                 It was this
@@ -179,13 +130,6 @@ const say = computed(() => trial.value && trialSpeech(trial.value))
 </template>
 
 <style scoped lang="scss">
-.shows {
-  display: grid;
-  grid-template-columns: 9rem 13rem 1fr;
-  gap: 0.3rem 0.7rem;
-  align-items: center;
-}
-
 .hazard {
   border: 3px solid var(--madder);
   color: var(--madder);
@@ -210,11 +154,5 @@ h3 {
 
 .lines {
   white-space: pre-line;
-}
-
-@media (max-width: 640px) {
-  .shows {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

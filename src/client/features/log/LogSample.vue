@@ -10,7 +10,7 @@ import { usePicks } from '../../state/picks'
 import { useSession } from '../../state/session'
 import StitchPicture from '../../ui/stitch/StitchPicture.vue'
 import { useCard } from '../card/useCard'
-import { isMarked } from './readUsed'
+import { isMarked } from '#core/answer/readShown'
 import { useSampleDraft } from './useSampleDraft'
 
 /** What was really sewn: filled in as the card says, changed to what it was, judged. Enter goes on to the verdict. */

@@ -7,10 +7,11 @@ import type { Card, CardStage } from '#core/card/card'
 import type { CardSketch } from '#core/card/sketch'
 import type { Parameter, Sample, Scale } from '#core/catalogue/types'
 import type { SampleWrite } from '#shared/api/samples'
+import { readShown, shownText } from '#core/answer/readShown'
+import { shownFaultText } from '#shared/messages/values'
 import { measuresFor } from '#shared/messages/samples'
 import { parameterWord } from '#shared/messages/words'
 import type { Picked } from '../../state/picks'
-import { readUsed, usedText } from './readUsed'
 
 export interface SampleDraft {
   used: Record<string, string>
@@ -56,16 +57,19 @@ export const useSampleDraft = (picked: Ref<Picked>, stage: Ref<CardStage | undef
   )
   const startOf = (parameter: Parameter) => {
     const value = handed.value[parameter]
-    if (value !== undefined && Number.isFinite(value)) return usedText(value, scaleOf(parameter))
-    return usedText(number(values.value.find((one) => one.parameter === parameter)?.setting.value), scaleOf(parameter))
+    if (value !== undefined && Number.isFinite(value)) return shownText(value, scaleOf(parameter))
+    return shownText(number(values.value.find((one) => one.parameter === parameter)?.setting.value), scaleOf(parameter))
   }
   const textOf = (parameter: Parameter) => draft.value.used[parameter] ?? startOf(parameter)
   const reads = computed(
-    () => new Map(values.value.map(({ parameter }) => [parameter, readUsed(textOf(parameter), scaleOf(parameter))])),
+    () =>
+      new Map(
+        values.value.map(({ parameter }) => [parameter, readShown(textOf(parameter), parameter, scaleOf(parameter))]),
+      ),
   )
   const faultOf = (parameter: Parameter) => {
     const read = reads.value.get(parameter)
-    return read && 'fault' in read ? read.fault : undefined
+    return read && 'fault' in read ? shownFaultText(read.fault) : undefined
   }
   const valueOf = (parameter: Parameter): number | undefined => {
     const read = reads.value.get(parameter)
@@ -85,7 +89,7 @@ export const useSampleDraft = (picked: Ref<Picked>, stage: Ref<CardStage | undef
       key,
       label,
       text: draft.value.measured[key] ?? '',
-      read: readUsed(draft.value.measured[key] ?? '', undefined),
+      read: readShown(draft.value.measured[key] ?? '', 'length', undefined),
     })),
   )
   const faults = computed(() => [
@@ -111,10 +115,10 @@ export const useSampleDraft = (picked: Ref<Picked>, stage: Ref<CardStage | undef
     const byBook = one?.setting.default
     if (byBook === undefined) return 'the book is silent'
     return typeof byBook === 'number'
-      ? `the book says ${usedText(byBook, scaleOf(parameter))}`
+      ? `the book says ${shownText(byBook, scaleOf(parameter))}`
       : byBook === 'auto'
         ? 'machine sets it by itself'
-        : `the book says ${usedText(byBook.from, scaleOf(parameter))} to ${usedText(byBook.to, scaleOf(parameter))}`
+        : `the book says ${shownText(byBook.from, scaleOf(parameter))} to ${shownText(byBook.to, scaleOf(parameter))}`
   }
 
   const forget = () => {

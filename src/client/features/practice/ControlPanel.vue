@@ -6,7 +6,8 @@ import type { Trial } from '#core/practice/trial'
 import { actText, placeWord } from '#shared/messages/practice'
 import { positionWord } from '#shared/messages/positions'
 import { capital, controlWord } from '#shared/messages/words'
-import { readUsed, usedText } from '../log/readUsed'
+import { readShown, shownText } from '#core/answer/readShown'
+import { betweenText, shownFaultText } from '#shared/messages/values'
 import { panelOf, scaleFor, type PanelControl } from './panel'
 
 /** All controls of a machine, each as it stands, to be put elsewhere. */
@@ -21,15 +22,16 @@ const faults = ref<Record<string, string>>({})
 
 const textOf = (id: string) => {
   const value = props.state.values[id as Parameter]
-  return value === undefined ? '' : usedText(value, scaleFor(props.trial, id))
+  return value === undefined ? '' : shownText(value, scaleFor(props.trial, id), props.state.positions)
 }
 /** Whether the machine shows something else than the figure that was set. */
 const saysMore = (id: string) =>
   textOf(id) !== '' && textOf(id) !== shown(id) && Number(textOf(id)) !== Number(shown(id))
 const read = (id: string, text: string) => {
-  const found = readUsed(text, scaleFor(props.trial, id))
-  if ('fault' in found) {
-    faults.value = { ...faults.value, [id]: found.fault }
+  const found = readShown(text, id as Parameter, scaleFor(props.trial, id), props.state.positions)
+  const fault = 'fault' in found ? shownFaultText(found.fault) : found.between && betweenText(found.between)
+  if (fault !== undefined || 'fault' in found) {
+    faults.value = { ...faults.value, [id]: fault ?? '' }
     return
   }
   const { [id]: _, ...rest } = faults.value

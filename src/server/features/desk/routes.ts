@@ -1,7 +1,8 @@
 /** The desk: cases, diagnosis, looking back. */
 import { z } from 'zod'
 import { historyOf, lookBack } from '#core/desk/cases'
-import { diagnose, faultTrouble, type Shown } from '#core/desk/diagnosis'
+import { diagnose, faultTrouble } from '#core/desk/diagnosis'
+import type { Shown } from '#core/desk/shown'
 import { TROUBLES } from '#shared/messages/troubles'
 import { tradeUp, usedIn } from '#core/desk/tradeUp'
 import { Naming } from '#core/names/names'
@@ -181,7 +182,7 @@ export const deskRoutes = [
         TROUBLES.find(({ id }) => id === trouble) ?? { causes: [] }
       const history = historyOf(asCases(await services.cases.all({ trouble, outcome: 'solved' })), trouble)
       return {
-        ...diagnose(trial, cause, shown as Shown, history),
+        ...diagnose(trial, cause, shown as Shown, history, snapshot.index.items),
         troubleName: troubleName(snapshot.index, trouble),
       }
     },
