@@ -56,8 +56,8 @@ test('an overlocker is set up: an illegal move, a hazard, a duty, the setup reac
     cuttingWidth: 'Cutting width',
   }
   for (const [parameter, label] of Object.entries(labels)) {
-    const value = trial.answer.settings[parameter as keyof typeof labels]?.value
-    await page.getByLabel(label, { exact: true }).fill(String(value))
+    const shown = trial.answer.settings[parameter as keyof typeof labels]?.shown ?? ''
+    await page.getByLabel(label, { exact: true }).fill(shown.replace(/^.*dial at /, ''))
     await page.keyboard.press('Tab')
   }
   await page.getByRole('button', { name: 'Turn it once round' }).click()

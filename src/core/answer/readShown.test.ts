@@ -81,6 +81,18 @@ describe('a value read off a machine', () => {
     expect(shownText(6, faces, { needle: 'out' })).toBe('1')
   })
 
+  it('as what is meant where the machine shows the same', () => {
+    expect(readShown('between R and 2', 'length', letters, {}, 1.2)).toEqual({ value: 1.2 })
+    expect(readShown('2.75', 'length', mm, {}, 2.7)).toHaveProperty('between')
+    expect(readShown('2.8', 'length', mm, {}, 2.7)).toEqual({ value: 2.8 })
+  })
+
+  it('by either of two figures that stand at one mark', () => {
+    const both: Scale = { shows: 'marks', from: 2, to: 7, marks: [{ mark: '6.2 / 3.4', value: 3.4 }] }
+    for (const text of ['6.2 / 3.4', '6.2', '3.4'])
+      expect(readShown(text, 'cuttingWidth', both)).toEqual({ value: 3.4 })
+  })
+
   it.each<[string, Scale, [string, string]]>([
     ['2.75', mm, ['2.7', '2.8']],
     ['4.3', numbers, ['4', '4.5']],

@@ -18,13 +18,24 @@ export type ShownReading =
   /** `between`: the machine cannot stand there, only at these, as it shows them; at ends both are the same. */
   { value: number | undefined; between?: [string, string] } | { fault: ShownFault }
 
-/** Nothing typed: not stated. `setup`: how the controls stand, for a dial with two faces. */
+/**
+ * Nothing typed: not stated. `setup`: how the controls stand, for a dial with two faces. `meant`: a value that is taken
+ * where the machine would show the same, since nobody can read or set it finer.
+ */
 export const readShown = (
   text: string,
   parameter: Parameter,
   scale: Scale | undefined,
   setup: Positions = {},
+  meant?: number,
 ): ShownReading => {
+  const read = readExactly(text, parameter, scale, setup)
+  if (meant === undefined || !('value' in read) || read.value === undefined) return read
+  const shows = (value: number) => showValue(value, parameter, scale, setup)
+  return shows(read.value) === shows(meant) ? { value: meant } : read
+}
+
+const readExactly = (text: string, parameter: Parameter, scale: Scale | undefined, setup: Positions): ShownReading => {
   const typed = text.trim()
   if (typed === '') return { value: undefined }
   const marks = marksOf(scale, setup)
@@ -82,8 +93,10 @@ const valueAtMarks = (typed: string, marks: readonly Mark[], scale: Scale | unde
   const plain = typed.toLowerCase()
   const figure = parseNumber(typed)
   const named = (word: string) =>
-    marks.findIndex(
-      ({ mark }) => mark.toLowerCase() === word || (parseNumber(mark) ?? NaN) === (parseNumber(word) ?? Infinity),
+    marks.findIndex(({ mark }) =>
+      [mark, ...mark.split(' / ')].some(
+        (label) => label.toLowerCase() === word || (parseNumber(label) ?? NaN) === (parseNumber(word) ?? Infinity),
+      ),
     )
   const at = (place: number): number | undefined => marks[place]?.value
   const exact = at(named(plain))

@@ -53,7 +53,7 @@ const settle = (key: string, text?: string, fault?: string) => {
 const textOf = (parameter: Parameter) =>
   odd.value[parameter]?.text ?? shownText(props.shown.values[parameter], scaleOf(parameter), setup.value)
 const setValue = (parameter: Parameter, text: string) => {
-  const read = readShown(text, parameter, scaleOf(parameter), setup.value)
+  const read = readShown(text, parameter, scaleOf(parameter), setup.value, wanted.value[parameter])
   const fault = 'fault' in read ? shownFaultText(read.fault) : read.between && betweenText(read.between)
   settle(parameter, text, fault)
   const { [parameter]: _, ...rest } = props.shown.values

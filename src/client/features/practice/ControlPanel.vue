@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Parameter } from '#core/catalogue/types'
+import { valueAt } from '#core/changeover/positions'
 import type { MachineState } from '#core/practice/machine'
 import type { Trial } from '#core/practice/trial'
 import { actText, placeWord } from '#shared/messages/practice'
@@ -27,8 +28,12 @@ const textOf = (id: string) => {
 /** Whether the machine shows something else than the figure that was set. */
 const saysMore = (id: string) =>
   textOf(id) !== '' && textOf(id) !== shown(id) && Number(textOf(id)) !== Number(shown(id))
+const valueMeant = (id: string): number | undefined => {
+  const value = valueAt(props.trial.goal[id] ?? '')
+  return typeof value === 'number' ? value : undefined
+}
 const read = (id: string, text: string) => {
-  const found = readShown(text, id as Parameter, scaleFor(props.trial, id), props.state.positions)
+  const found = readShown(text, id as Parameter, scaleFor(props.trial, id), props.state.positions, valueMeant(id))
   const fault = 'fault' in found ? shownFaultText(found.fault) : found.between && betweenText(found.between)
   if (fault !== undefined || 'fault' in found) {
     faults.value = { ...faults.value, [id]: fault ?? '' }
