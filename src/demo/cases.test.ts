@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { askablesOf } from '#core/ask/askables'
 import { TROUBLES } from '#shared/messages/troubles'
+import { VOCABULARY } from '#shared/messages/vocabulary'
 import { indexCatalogue } from '#core/catalogue/index'
 import { historyOf, lookBack, type DeskCase } from '#core/desk/cases'
 import { CaseWrite } from '#shared/api/desk'
@@ -16,7 +17,7 @@ const cases = told.map((one, i) => ({ ...one.case, id: i, at: one.at.toISOString
 describe('the demo’s cases', () => {
   it('have the shape of cases, and speak of what the catalogue and the desk know', () => {
     const troubles = new Set(
-      askablesOf(index, [], [], TROUBLES)
+      askablesOf(index, [], [], TROUBLES, VOCABULARY)
         .filter(({ kind }) => kind === 'trouble')
         .map(({ id }) => id),
     )

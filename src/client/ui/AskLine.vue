@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
+import { areCommon } from '#core/ask/commonWords'
+import type { AskedPick } from '#core/ask/picks'
 import { stopText, stopWord } from '#shared/messages/desk'
 import { call } from '../api/client'
 import { usePicks } from '../state/picks'
@@ -35,26 +37,42 @@ watch(
   answer,
   () => {
     chosen.value = {}
+    going.value = false
     learned.value = ''
   },
   { flush: 'sync' },
 )
 const later = useDebounceFn(ask, 120)
+/** Undefined where nothing is meant, or nobody has said which. */
+const idOf = (kind: Kind): string | undefined => {
+  const pick = view.value?.picks[kind]
+  return (chosen.value[kind] ?? (pick?.sure ? pick.id : undefined)) || undefined
+}
 const lines = computed(() =>
   WORDS.flatMap(([kind, word]) => {
     const pick = view.value?.picks[kind]
-    return pick ? [{ kind, word, pick, id: chosen.value[kind] ?? pick.id }] : []
+    return pick ? [{ kind, word, pick, id: idOf(kind) }] : []
   }),
 )
-const idOf = (kind: Kind) => chosen.value[kind] ?? view.value?.picks[kind]?.id
 const stops = computed(() => view.value?.stops ?? [])
-const unsure = computed(() => lines.value.some(({ pick, kind }) => !pick.sure && !chosen.value[kind]))
+/** What is still asked, in the order in which it is answered. */
+const openKinds = computed(() =>
+  lines.value.filter(({ pick, kind }) => !pick.sure && chosen.value[kind] === undefined).map(({ kind }) => kind),
+)
+/** In place of an id: none of what was offered. */
+const NONE = ''
+const choicesOf = ({ pick }: { pick: AskedPick }) => [
+  { id: pick.id, name: pick.name },
+  ...pick.others,
+  ...(pick.sure ? [] : [{ id: NONE, name: 'none of it' }]),
+]
 
 /** What was confirmed by choosing is learned for the next time. */
 const choose = async (kind: Kind, id: string) => {
   const pick = view.value?.picks[kind]
   chosen.value = { ...chosen.value, [kind]: id }
-  if (!pick?.words || pick.words.length === 0 || kind === 'customer') return
+  if (going.value) void answerNext()
+  if (id === NONE || !pick?.words || areCommon(pick.words) || kind === 'customer') return
   learned.value = ''
   try {
     await call('POST', '/api/ask/words', { kind, of: id, words: pick.words.join(' ') })
@@ -67,6 +85,7 @@ const choose = async (kind: Kind, id: string) => {
 const asksForTrouble = computed(() => {
   const { trouble, technique } = view.value?.picks ?? {}
   return (
+    idOf('trouble') !== undefined &&
     trouble !== undefined &&
     (trouble.sure ||
       chosen.value.trouble !== undefined ||
@@ -90,12 +109,40 @@ const target = computed(() => {
     ? { path: '/desk/new', query: { ...next, trouble, stop, q: answer.value?.line } }
     : { path: '/card', query: next }
 })
+/** Enter was pressed: what is open is answered one by one, then it goes on. */
+const going = ref(false)
+const told = ref<HTMLElement>()
 const enter = async () => {
   if (!(await ask()) || (lines.value.length === 0 && stops.value.length === 0)) return
+  going.value = true
+  await answerNext()
+}
+/** Never goes with a guess; at a reason to stop nothing else is asked. */
+const answerNext = async () => {
+  if (openKinds.value.length > 0 && stops.value.length === 0) {
+    open.value = true
+    await nextTick()
+    told.value?.querySelector<HTMLElement>('.open .choice')?.focus()
+    return
+  }
+  going.value = false
   open.value = false
-  await router.push(target.value)
+  const to = target.value
+  if (isSomething.value) await router.push(to)
   clear()
   field.value?.blur()
+}
+/** Something to open is meant. */
+const isSomething = computed(() => stops.value.length > 0 || lines.value.some(({ kind }) => idOf(kind) !== undefined))
+/** A figure answers what is asked first; in the line itself it is typed. */
+const figure = (event: KeyboardEvent) => {
+  const [kind] = openKinds.value
+  const line = lines.value.find((one) => one.kind === kind)
+  if (event.target === field.value || !line || !/^[1-9]$/.test(event.key)) return
+  const choice = choicesOf(line)[Number(event.key) - 1]
+  if (!choice) return
+  event.preventDefault()
+  void choose(line.kind, choice.id)
 }
 const left = (event: FocusEvent) => {
   if (!(event.currentTarget as HTMLElement).contains(event.relatedTarget as Node | null)) open.value = false
@@ -111,6 +158,7 @@ defineExpose({ focus: () => field.value?.focus() })
     @focusin="open = true"
     @focusout="left"
     @keydown.esc="open = false"
+    @keydown="figure"
   >
     <label for="ask">Ask</label>
     <input
@@ -122,7 +170,7 @@ defineExpose({ focus: () => field.value?.focus() })
       placeholder="machine, technique, fabric"
       @input="later"
     />
-    <div v-if="open && typed.trim() !== '' && (view || problem)" class="told" aria-live="polite">
+    <div v-if="open && typed.trim() !== '' && (view || problem)" ref="told" class="told" aria-live="polite">
       <p v-if="problem" class="caution">{{ problem }}</p>
       <template v-for="stop in stops" :key="stop.id">
         <p class="caution stop">Stop: {{ stopWord(stop.id) }}.</p>
@@ -131,20 +179,22 @@ defineExpose({ focus: () => field.value?.focus() })
       <dl v-if="lines.length > 0">
         <template v-for="{ kind, word, pick, id } in lines" :key="kind">
           <dt>{{ word }}</dt>
-          <dd>
+          <dd :class="{ open: kind === openKinds[0] }">
             <strong v-if="pick.others.length === 0 && pick.sure">{{ pick.name }}</strong>
             <template v-else>
-              <span class="doubt">{{ pick.sure || chosen[kind] ? '' : 'Which?' }}</span>
+              <span v-if="openKinds.includes(kind)" class="doubt">{{
+                pick.others.length > 0 ? 'Which?' : 'Is it this?'
+              }}</span>
               <button
-                v-for="other in [{ id: pick.id, name: pick.name }, ...pick.others]"
+                v-for="(other, i) in choicesOf({ pick })"
                 :key="other.id"
                 type="button"
                 class="choice"
-                :class="{ on: other.id === id }"
-                :aria-pressed="other.id === id"
+                :class="{ on: other.id === (id ?? chosen[kind]) }"
+                :aria-pressed="other.id === (id ?? chosen[kind])"
                 @click="choose(kind, other.id)"
               >
-                {{ other.name }}
+                <kbd v-if="kind === openKinds[0]">{{ i + 1 }}</kbd> {{ other.name }}
               </button>
             </template>
             <span class="soft">
@@ -159,8 +209,13 @@ defineExpose({ focus: () => field.value?.focus() })
       </p>
       <p v-else class="soft">
         <kbd>Enter</kbd>
-        {{ target.path === '/card' ? 'opens the card' : 'begins a case'
-        }}{{ unsure ? '; what is asked “Which?” is a guess' : '' }}. {{ learned }}
+        {{
+          openKinds.length > 0 && stops.length === 0
+            ? 'goes to what is asked; its figure answers'
+            : target.path === '/card'
+              ? 'opens the card'
+              : 'begins a case'
+        }}. {{ learned }}
       </p>
     </div>
   </form>

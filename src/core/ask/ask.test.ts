@@ -1,7 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { indexAskables, understand, type Askable, type AskKind } from './ask'
+import { areCommon } from './commonWords'
 import { picksFrom } from './picks'
+import { meaningOf, readWords, vocabularyOf } from './reading'
 import { stem, significantWords, wordsOf } from './words'
 
 const made = (kind: AskKind, id: string, name: string, ...also: string[]): Askable => ({ kind, id, name, also })
@@ -41,6 +43,34 @@ describe('words', () => {
   })
 })
 
+describe('words that many are called by', () => {
+  it('are not learnt as one’s', () => {
+    expect(areCommon(['hem'])).toBe(true)
+    expect(areCommon(['the', 'seam'])).toBe(true)
+    expect(areCommon(['whirligig', 'hem'])).toBe(false)
+  })
+})
+
+describe('the words of a line', () => {
+  const vocabulary = vocabularyOf(
+    ['blind', 'hem', 'buttonhol', 'chiffon', 'gather', 'zip'],
+    meaningOf([['zip', 'zipper']]),
+  )
+  it.each<[string, Record<string, string>]>([
+    ['blindhem', { blind: 'whole', hem: 'whole' }],
+    ['button hole', { buttonhol: 'whole' }],
+    ['chifon', { chiffon: 'whole' }],
+    ['gathring', { gather: 'whole' }],
+    ['gathor', { gather: 'guess' }],
+    ['zippers', { zip: 'whole' }],
+    ['butt', { buttonhol: 'guess' }],
+    ['living', {}],
+    ['to', {}],
+  ])('“%s”', (line, readings) => {
+    expect(Object.fromEntries(readWords(line, vocabulary).flatMap((word) => [...word.readings]))).toEqual(readings)
+  })
+})
+
 describe('one line of free text', () => {
   it.each<[string, Record<string, string>]>([
     ['plover 60 blind hem wool', { model: 'm60', technique: 'hem', fabric: 'wool' }],
@@ -58,6 +88,25 @@ describe('one line of free text', () => {
     const [taken] = understand(index, 'plover').taken
     expect(taken).toMatchObject({ kind: 'model', sure: false })
     expect([taken?.id, ...(taken?.others.map(({ id }) => id) ?? [])].sort()).toEqual(['m60', 'm80'])
+  })
+
+  it('takes no other number for the one that is known', () => {
+    expect(asked('ketch 12')).toEqual({ model: 'ketch?' })
+    expect(asked('ketch')).toEqual({ model: 'ketch' })
+  })
+
+  it('asks where two of a kind are named', () => {
+    const [taken] = understand(index, 'blind hem or rolled edge').taken
+    expect(taken).toMatchObject({ kind: 'technique', sure: false })
+    expect([taken?.id, taken?.others[0]?.id].sort()).toEqual(['edge', 'hem'])
+  })
+
+  it('gives a customer only machines of their own, named in part', () => {
+    const of = (line: string, own: string[]) =>
+      understand(index, line, () => own).taken.find(({ kind }) => kind === 'model')
+    expect(of('Ada Quill plover', ['m80', 'ketch'])).toMatchObject({ id: 'm80', sure: true })
+    expect(of('Ada Quill plover', ['m60', 'm80'])).toMatchObject({ sure: false })
+    expect(of('Ada Quill ketch', ['m60'])).toMatchObject({ id: 'ketch' })
   })
 
   it('keeps what it made nothing of', () => {
@@ -98,7 +147,7 @@ describe('one line of free text', () => {
 })
 
 describe('picks', () => {
-  const names = { model: (id: string) => `model ${id}`, technique: (id: string) => `technique ${id}` }
+  const names = { model: (id: string) => `model ${id}`, technique: (id: string) => `technique ${id}`, sews: () => true }
   const picked = (line: string, machines: string[]) =>
     picksFrom(
       understand(index, line),

@@ -1,13 +1,15 @@
 /**
- * One line of free text to what is asked: machine or customer, technique or trouble, fabric. Every word is given to
- * what it names best; what is not beyond doubt says so, with what else it could be. (classes-and-desk, Ask line)
+ * One line of free text to what is asked: machine or customer, technique or trouble, fabric. Whole names are taken
+ * first, then whole words that only one thing of a kind has; those are sure. What is left may make a guess, which says
+ * so, with what else it could be. (classes-and-desk, Ask line)
  */
-import MiniSearch from 'minisearch'
 import type { Id } from '../catalogue/types'
-import { stem, significantWords } from './words'
+import { COMMON } from './commonWords'
+import { ofOneWord, otherNumber, type Candidate } from './oneWord'
+import { meaningOf, readWords, vocabularyOf, type ReadWord, type Vocabulary } from './reading'
+import { significantWords, stem, wordsOf } from './words'
 
 export type AskKind = 'model' | 'customer' | 'technique' | 'trouble' | 'fabric'
-const KINDS: readonly AskKind[] = ['model', 'customer', 'technique', 'trouble', 'fabric']
 
 /** Something a line may name. */
 export interface Askable {
@@ -16,6 +18,8 @@ export interface Askable {
   name: string
   /** Other words people say for it. */
   also: readonly string[]
+  /** A fault of this technique: a word of it is enough once that is named. */
+  of?: Id
 }
 
 export interface TakenWords {
@@ -24,7 +28,7 @@ export interface TakenWords {
   name: string
   /** The words of the line that were taken for it. */
   words: string[]
-  /** Beyond doubt; else one of `others` may be meant. */
+  /** Beyond doubt; else one of `others` may be meant, or none. */
   sure: boolean
   others: { id: Id; name: string }[]
 }
@@ -36,217 +40,206 @@ export interface Understood {
 }
 
 interface Phrase {
-  id: number
   of: number
-  text: string
-  /** Stems, with how telling each is. */
-  stems: string[]
-}
-
-interface Scored {
-  of: number
-  /** How telling the words are that it has, and how much of its own name was said. */
-  weight: number
-  covered: number
-  /** What it is worth to take it. */
-  value: number
-  /** Places of the line's words, each with how near it came. */
-  words: Map<number, number>
+  isName: boolean
+  stems: readonly string[]
 }
 
 export interface AskIndex {
   askables: readonly Askable[]
-  phrases: Phrase[]
-  search: MiniSearch<Phrase>
-  /** How telling a stem is, by kind. */
-  weights: Map<AskKind, Map<string, number>>
+  phrases: readonly Phrase[]
+  /** Phrases that have a stem. */
+  byStem: ReadonlyMap<string, readonly number[]>
+  /** What of a kind has a stem in any of its phrases. */
+  having: ReadonlyMap<AskKind, ReadonlyMap<string, ReadonlySet<number>>>
+  vocabulary: Vocabulary
 }
 
-export const indexAskables = (askables: readonly Askable[]): AskIndex => {
+/** In the order in which they take words: what a name says is no more said of a fabric. */
+const KINDS: readonly AskKind[] = ['customer', 'model', 'technique', 'trouble', 'fabric']
+
+/** `same`: words that mean one thing. */
+export const indexAskables = (askables: readonly Askable[], same: readonly (readonly string[])[] = []): AskIndex => {
+  const meaning = meaningOf(same)
   const phrases: Phrase[] = []
-  askables.forEach(({ name, also }, of) => {
+  const byStem = new Map<string, number[]>()
+  const having = new Map<AskKind, Map<string, Set<number>>>(KINDS.map((kind) => [kind, new Map()]))
+  askables.forEach(({ kind, name, also }, of) => {
     for (const text of new Set([name, ...also])) {
-      const stems = [...new Set(significantWords(text).map(stem))]
-      if (stems.length > 0) phrases.push({ id: phrases.length, of, text: stems.join(' '), stems })
-    }
-  })
-  const search = new MiniSearch<Phrase>({
-    fields: ['text'],
-    tokenize: (text) => text.split(' '),
-    processTerm: (term) => term,
-  })
-  search.addAll(phrases)
-  return {
-    askables,
-    phrases,
-    search,
-    weights: new Map(KINDS.map((kind) => [kind, weightsOf(askables, phrases, kind)])),
-  }
-}
-
-/** ln(1 + how many of the kind there are / how many say it): a word that only one has tells most. */
-const weightsOf = (askables: readonly Askable[], phrases: readonly Phrase[], kind: AskKind): Map<string, number> => {
-  const said = new Map<string, Set<number>>()
-  const all = new Set<number>()
-  for (const { of, stems } of phrases) {
-    if (askables[of]?.kind !== kind) continue
-    all.add(of)
-    for (const word of stems) said.set(word, (said.get(word) ?? new Set()).add(of))
-  }
-  return new Map([...said].map(([word, those]) => [word, Math.log(1 + all.size / those.size)]))
-}
-
-const FUZZY = 0.25
-const PREFIX = 0.82
-const MISTYPED = 0.6
-/** As many of a kind as are weighed against those of the others. */
-const WEIGHED = 4
-/** A name of which less was said is not taken at all. */
-const LEAST_COVERED = 0.2
-/** Beyond doubt: so much of its name was said, no word of it guessed further, and nothing else comes so near. */
-const SURE_COVERED: Record<AskKind, number> = {
-  model: 0.45,
-  customer: 0.45,
-  technique: 0.7,
-  trouble: 0.6,
-  fabric: 0.45,
-}
-const SURE_WORD = 0.7
-const RUNNER_UP = 0.8
-const OTHER_KIND = 0.5
-
-export const understand = (index: AskIndex, line: string): Understood => {
-  const words = significantWords(line)
-  const scored = scoreAll(index, words.map(stem))
-  const byKind = KINDS.map((kind) =>
-    scored
-      .filter(({ of }) => index.askables[of]?.kind === kind)
-      .sort(better)
-      .slice(0, WEIGHED),
-  )
-  const chosen = choose(byKind)
-  const taken = chosen.flatMap((one) => (one ? [take(index, words, one, scored, chosen)] : []))
-  const used = new Set(chosen.flatMap((one) => (one ? [...one.words.keys()] : [])))
-  return { taken, left: words.filter((_, i) => !used.has(i)) }
-}
-
-/** The best phrase of each askable that says anything of the line. */
-const scoreAll = ({ askables, phrases, search, weights }: AskIndex, stems: readonly string[]): Scored[] => {
-  const near = new Map<number, Map<string, Map<number, number>>>()
-  stems.forEach((word, i) => {
-    const found = search.search(word, {
-      prefix: word.length >= 3,
-      fuzzy: word.length >= 4 && !/\d/.test(word) ? FUZZY : false,
-      combineWith: 'OR',
-    })
-    for (const { id, terms } of found) {
-      const phrase = near.get(id as number) ?? new Map<string, Map<number, number>>()
-      near.set(id as number, phrase)
-      for (const term of terms) {
-        const like = term === word ? 1 : term.startsWith(word) ? PREFIX : MISTYPED
-        const places = phrase.get(term) ?? new Map<number, number>()
-        phrase.set(term, places)
-        places.set(i, Math.max(places.get(i) ?? 0, like))
+      const stems = stemsOf(text, meaning)
+      if (stems.length === 0) continue
+      const isNamed = kind !== 'fabric' || text === name || stems.length === 1
+      for (const one of stems) {
+        byStem.set(one, [...(byStem.get(one) ?? []), phrases.length])
+        if (!isNamed) continue
+        const ofKind = having.get(kind) as Map<string, Set<number>>
+        ofKind.set(one, (ofKind.get(one) ?? new Set()).add(of))
       }
+      phrases.push({ of, isName: text === name, stems })
     }
   })
-  const best = new Map<number, Scored>()
-  for (const [id, said] of near) {
-    const { of, stems: own } = phrases[id] as Phrase
-    const tells = weights.get(askables[of]?.kind as AskKind)
-    const worth = (word: string) => tells?.get(word) ?? 0
-    const words = new Map<number, number>()
-    let weight = 0
-    for (const [term, places] of said) {
-      const [place, like] = [...places].sort((a, b) => b[1] - a[1])[0] as [number, number]
-      weight += worth(term) * like
-      words.set(place, Math.max(words.get(place) ?? 0, like))
-    }
-    const covered = weight / own.reduce((sum, word) => sum + worth(word), 0)
-    const score = { of, weight, covered, value: weight * covered ** HALF[askables[of]?.kind as AskKind], words }
-    const earlier = best.get(of)
-    if (covered >= LEAST_COVERED && (!earlier || better(score, earlier) < 0)) best.set(of, score)
-  }
-  return [...best.values()]
+  return { askables, phrases, byStem, having, vocabulary: vocabularyOf(byStem.keys(), meaning) }
 }
 
-/** Half of a fabric's or a machine's name is how people say it; half of a technique's names many. */
-const HALF: Record<AskKind, number> = { model: 1, customer: 1, technique: 2, trouble: 1.5, fabric: 1 }
-const better = (a: Scored, b: Scored): number => b.value - a.value || a.of - b.of
-
-/** One of each kind or none, so that together they say most of the line; a word counts for the one it says most of. */
-const choose = (byKind: readonly Scored[][]): (Scored | undefined)[] => {
-  let best: { value: number; chosen: (Scored | undefined)[] } = { value: 0, chosen: byKind.map(() => undefined) }
-  const go = (k: number, chosen: (Scored | undefined)[]): void => {
-    const some = byKind[k]
-    if (some) {
-      for (const one of [...some, undefined]) go(k + 1, [...chosen, one])
-      return
-    }
-    const value = worthOf(chosen.flatMap((one) => one ?? []))
-    if (value !== undefined && value > best.value + 1e-9) best = { value, chosen }
-  }
-  go(0, [])
-  return best.chosen
+/** The words that tell it; every word where those alone are common ones. */
+const stemsOf = (text: string, meaning: (stem: string) => string): string[] => {
+  const telling = [...new Set(significantWords(text).map((word) => meaning(stem(word))))]
+  return telling.every((one) => COMMON.has(one))
+    ? [...new Set(wordsOf(text).map((word) => meaning(stem(word))))]
+    : telling
 }
 
-/** Of a choice each must keep so much of what it says. */
-const LEAST_KEPT = 0.5
-
-/** Undefined where one of them lives on words that say more of another. */
-const worthOf = (chosen: readonly Scored[]): number | undefined => {
-  const owner = new Map<number, Scored>()
-  const share = (one: Scored, place: number) => ((one.words.get(place) ?? 0) * one.value) / one.words.size
-  for (const one of chosen)
-    for (const place of one.words.keys()) {
-      const now = owner.get(place)
-      if (!now || share(one, place) > share(now, place)) owner.set(place, one)
-    }
-  let value = 0
-  for (const one of chosen) {
-    const places = [...one.words.keys()]
-    const kept = places.filter((place) => owner.get(place) === one).length / places.length
-    if (kept < LEAST_KEPT) return undefined
-    value += one.value * kept ** 2
-  }
-  return value
-}
-
-const take = (
+/** `owns`: the machines of a customer, who has no others. */
+export const understand = (
   index: AskIndex,
-  words: readonly string[],
-  one: Scored,
-  scored: readonly Scored[],
-  chosen: readonly (Scored | undefined)[],
-): TakenWords => {
-  const kindOf = ({ of }: Scored) => index.askables[of]?.kind
-  const { kind, id, name } = index.askables[one.of] as Askable
-  const elsewhere = new Set(chosen.flatMap((other) => (other && other !== one ? [...other.words.keys()] : [])))
-  const rivals = scored.filter((other) => other !== one && kindOf(other) === kind).sort(better)
-  const free = (other: Scored) => [...other.words.keys()].some((place) => !elsewhere.has(place))
-  const close = rivals.some((other) => other.value >= RUNNER_UP * one.value && free(other))
-  // The same words may have been meant for something of another kind, which was not taken.
-  const otherwise = scored.some(
-    (other) =>
-      kindOf(other) !== kind &&
-      !chosen.includes(other) &&
-      other.value >= OTHER_KIND * one.value &&
-      [...one.words.keys()].every((place) => other.words.has(place)),
+  line: string,
+  owns: (customer: Id) => readonly Id[] = () => [],
+): Understood => {
+  const words = readWords(line, index.vocabulary)
+  const whole = wholeNames(index, words)
+  const chosen = new Map<AskKind, Candidate[]>()
+  const used = new Set<number>()
+  const idOf = (kind: AskKind) => {
+    const [one] = chosen.get(kind) ?? []
+    return one && index.askables[one.of]?.id
+  }
+  /** Of a known customer's machines, where a word of one was said; else as named. */
+  const ownModels = (candidates: readonly Candidate[]): readonly Candidate[] => {
+    const own = new Set(owns(idOf('customer') ?? ''))
+    const isOwn = ({ of }: Candidate) => own.has(index.askables[of]?.id ?? '')
+    const named = candidates.filter(isOwn)
+    if (named.length > 0) return named
+    const said = words.flatMap((_, place) =>
+      used.has(place) ? [] : ofOneWord(index, 'model', words, place, chosen, undefined).filter(isOwn),
+    )
+    const models = new Set(said.map(({ of }) => of))
+    return models.size > 0 ? said.map((one) => ({ ...one, sure: models.size === 1 })) : candidates
+  }
+  /** Of troubles the named technique's own, then those whatever is sewn, then where no technique is named any. */
+  const fittingTroubles = (found: readonly Candidate[]): readonly Candidate[] => {
+    const technique = idOf('technique')
+    const of = (one: Candidate) => index.askables[one.of]?.of
+    const own = technique === undefined ? [] : found.filter((one) => of(one) === technique)
+    const general = found.filter((one) => of(one) === undefined)
+    return own.length > 0 ? own : general.length > 0 || technique !== undefined ? general : found
+  }
+  const choose = (kind: AskKind, found: readonly Candidate[]) => {
+    const fitting = kind === 'trouble' ? fittingTroubles(found) : found
+    const best = bestOf(kind === 'model' ? ownModels(fitting) : fitting)
+    if (best.length === 0) return
+    chosen.set(kind, best)
+    for (const place of best[0]?.places ?? []) used.add(place)
+  }
+  for (const kind of KINDS) {
+    const ofKind = whole.filter(({ of }) => index.askables[of]?.kind === kind)
+    // A name lives on words of its own, not only on what another's whole name has said; jeans are jeans anyhow.
+    choose(
+      kind,
+      ofKind.filter(({ places }) => kind === 'fabric' || places.some((place) => !used.has(place))),
+    )
+  }
+  for (const sure of [true, false])
+    for (const kind of KINDS) {
+      if (chosen.has(kind)) continue
+      const technique = idOf('technique')
+      choose(
+        kind,
+        words.flatMap((_, place) =>
+          used.has(place)
+            ? []
+            : ofOneWord(index, kind, words, place, chosen, technique).filter((one) => one.sure === sure),
+        ),
+      )
+    }
+  const taken = KINDS.flatMap((kind) => {
+    const ofKind = chosen.get(kind)
+    return ofKind ? [takenOf(index, words, kind, ofKind)] : []
+  })
+  return { taken, left: words.flatMap(({ text, tells }, place) => (tells && !used.has(place) ? [text] : [])) }
+}
+
+/** Of what kinds a longer name takes in what is a part of it: "lining satin" is no satin stitch. */
+const SWALLOWS: Record<AskKind, readonly AskKind[]> = {
+  customer: ['model', 'technique', 'trouble', 'fabric'],
+  model: ['technique', 'trouble', 'fabric'],
+  technique: ['trouble'],
+  trouble: [],
+  fabric: ['technique', 'trouble'],
+}
+
+/** Names of which every word was said; of one thing the fullest. */
+const wholeNames = ({ askables, phrases, byStem }: AskIndex, words: readonly ReadWord[]): Candidate[] => {
+  const places = new Map<string, number>()
+  words.forEach(({ readings }, place) => {
+    for (const [one, quality] of readings) if (quality !== 'guess' && !places.has(one)) places.set(one, place)
+  })
+  const isNumberedOther = (said: readonly number[]) =>
+    !said.some((place) => /^\d+$/.test(words[place]?.text ?? '')) && otherNumber(words, Math.max(...said))
+  const seen = new Set([...places.keys()].flatMap((one) => byStem.get(one) ?? []))
+  const best = new Map<number, Candidate>()
+  for (const id of seen) {
+    const { of, stems } = phrases[id] as Phrase
+    const at = stems.map((one) => places.get(one))
+    if (at.some((place) => place === undefined)) continue
+    // A name that is a common word or a figure may be meant where nothing else can be called so.
+    const weak = stems.every((one) => /^\d+$/.test(one)) || (stems.length === 1 && COMMON.has(stems[0] as string))
+    const kind = askables[of]?.kind
+    if (weak && kind !== 'model' && kind !== 'customer') continue
+    const before = best.get(of)
+    // Of two names of one thing that overlap all words are said of it.
+    const apart = before !== undefined && !at.some((place) => before.places.includes(place as number))
+    if (apart && before.weight >= stems.length) continue
+    const said = [...new Set([...(before && !apart ? before.places : []), ...(at as number[])])]
+    best.set(of, {
+      of,
+      places: said,
+      weight: Math.max(before?.weight ?? 0, stems.length),
+      sure: !weak && (kind !== 'model' || !isNumberedOther(said)),
+    })
+  }
+  const all = [...best.values()]
+  const kindOf = ({ of }: Candidate) => askables[of]?.kind as AskKind
+  return all.filter(
+    (one) =>
+      !all.some(
+        (other) =>
+          other.places.length > one.places.length &&
+          (kindOf(other) === kindOf(one) || SWALLOWS[kindOf(other)].includes(kindOf(one))) &&
+          one.places.every((place) => other.places.includes(place)),
+      ),
   )
-  const own = [...one.words.keys()].every((place) => !elsewhere.has(place))
-  const sure =
-    !close &&
-    !otherwise &&
-    own &&
-    one.covered >= SURE_COVERED[kind] &&
-    [...one.words.values()].every((like) => like >= SURE_WORD)
-  const others = rivals.filter((other) => other.value >= 0.4 * one.value).slice(0, 6)
+}
+
+/** The fullest first; also what is as full, or lives on quite other words: two names of a kind are one too many. */
+const bestOf = (candidates: readonly Candidate[]): Candidate[] => {
+  const most = Math.max(...candidates.map(({ weight }) => weight))
+  const full = candidates.filter(({ weight }) => weight === most)
+  const apart = candidates.filter(
+    (one) =>
+      one.weight > 0 && one.weight < most && !full.some(({ places }) => places.some((at) => one.places.includes(at))),
+  )
+  const best = [...full, ...apart]
+  const [first] = best
+  if (!first) return []
+  const several = new Set(best.map(({ of }) => of)).size > 1
+  return [...new Map(best.map((one) => [one.of, { ...one, sure: one.sure && !several }])).values()]
+}
+
+const OTHERS = 6
+
+const takenOf = (
+  { askables }: AskIndex,
+  words: readonly ReadWord[],
+  kind: AskKind,
+  candidates: readonly Candidate[],
+): TakenWords => {
+  const [first, ...rest] = candidates as [Candidate, ...Candidate[]]
+  const named = ({ of }: Candidate) => ({ id: askables[of]?.id ?? '', name: askables[of]?.name ?? '' })
   return {
     kind,
-    id,
-    name,
-    words: [...one.words.keys()].sort((a, b) => a - b).map((place) => words[place] as string),
-    sure,
-    others: others.map(({ of }) => ({ id: index.askables[of]?.id ?? '', name: index.askables[of]?.name ?? '' })),
+    ...named(first),
+    words: [...first.places].sort((a, b) => a - b).map((place) => words[place]?.text ?? ''),
+    sure: first.sure,
+    others: rest.slice(0, OTHERS).map(named),
   }
 }

@@ -23,28 +23,19 @@ export interface Owner {
   owns: readonly Id[]
 }
 
-/** `modelName`, `techniqueName`: of what follows from something else. */
-export const picksFrom = (
-  { taken, left }: Understood,
-  owners: readonly Owner[],
-  names: { model: (id: Id) => string; technique: (id: Id) => string },
-): AskedPicks => {
+/** What is known of what may follow from something else. */
+export interface AskedNames {
+  model: (id: Id) => string
+  technique: (id: Id) => string
+  /** Whether a kind of machine such as this one can do a technique at all. */
+  sews: (model: Id, technique: Id) => boolean
+}
+
+export const picksFrom = ({ taken, left }: Understood, owners: readonly Owner[], names: AskedNames): AskedPicks => {
   const picks: AskedPicks = { owned: [], left }
   for (const { kind, ...one } of taken) picks[kind] = one
   const owner = owners.find(({ id }) => id === picks.customer?.id)
   if (owner) picks.owned = [...owner.owns]
-  const machines = [...new Set(owner?.machines.map(({ model }) => model) ?? [])]
-  if (!picks.model && machines[0] !== undefined) {
-    // Of several machines nobody knows which they sit at.
-    const others = machines.slice(1).map((id) => ({ id, name: names.model(id) }))
-    picks.model = {
-      id: machines[0],
-      name: names.model(machines[0]),
-      sure: (picks.customer?.sure ?? false) && others.length === 0,
-      others,
-      from: 'customer',
-    }
-  }
   const technique = picks.trouble?.id.includes('.')
     ? picks.trouble.id.slice(0, picks.trouble.id.indexOf('.'))
     : undefined
@@ -56,5 +47,19 @@ export const picksFrom = (
       others: [],
       from: 'trouble',
     }
+  const machines = [...new Set(owner?.machines.map(({ model }) => model) ?? [])]
+  if (!picks.model && machines.length > 0) {
+    // Of several machines nobody knows which they sit at, unless only one of them can do it.
+    const wanted = picks.technique?.sure ? picks.technique.id : undefined
+    const able = machines.filter((id) => wanted === undefined || names.sews(id, wanted))
+    const [first, ...rest] = (able.length > 0 ? able : machines) as [Id, ...Id[]]
+    picks.model = {
+      id: first,
+      name: names.model(first),
+      sure: (picks.customer?.sure ?? false) && rest.length === 0,
+      others: rest.map((id) => ({ id, name: names.model(id) })),
+      from: 'customer',
+    }
+  }
   return picks
 }

@@ -5,8 +5,7 @@ const EMPTY = new Set(
   (
     'a an the on in at of for with without and or to from by my her his their our your i we you it is are was be ' +
     'do does how can could would want wants need needs like please help what which when why sew sewing sews ' +
-    'machine machines keeps keep always get gets got have has had this that there not no new old some stitch ' +
-    'stitches'
+    'machine machines keeps keep always get gets got have has had this that there not no new old some'
   ).split(' '),
 )
 
@@ -24,6 +23,9 @@ export const wordsOf = (text: string): string[] =>
     .split(/[^\p{L}\d]+/u)
     .filter((word) => word !== '')
 
+/** Says nothing of machine, technique or fabric. */
+export const isEmptyWord = (word: string): boolean => EMPTY.has(word)
+
 /** Those that say something; all of them where none does. */
 export const significantWords = (text: string): string[] => {
   const all = wordsOf(text)
@@ -38,6 +40,7 @@ export const stem = (word: string): string => {
     .replace(/(ies)$/, 'y')
     .replace(/(sses)$/, 'ss')
     .replace(/(?<=[^s])s$/, '')
-  const bare = cut.length > 5 ? cut.replace(/(ing|ed)$/, '') : cut
+  const ending = cut.length > 5 ? cut.replace(/(ing|ed)$/, '') : cut
+  const bare = ending.length > 3 ? ending : cut
   return bare.length > 3 ? bare.replace(/([bdgklmnprt])\1$/, '$1').replace(/e$/, '') : bare
 }

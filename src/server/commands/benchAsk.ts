@@ -2,6 +2,7 @@
 import { indexAskables, understand } from '#core/ask/ask'
 import { askablesOf } from '#core/ask/askables'
 import { TROUBLES } from '#shared/messages/troubles'
+import { VOCABULARY } from '#shared/messages/vocabulary'
 import { indexCatalogue } from '#core/catalogue/index'
 import { askLines } from '#demo/askLines'
 import { demoBundle } from '#demo/bundle'
@@ -26,7 +27,7 @@ export const benchAsk = (row: (name: string, value: string) => void): void => {
     name: `Person${i} of Street${i % 97}`,
   }))
   const from = performance.now()
-  const index = indexAskables(askablesOf(indexCatalogue(bundle), customers, [], TROUBLES))
+  const index = indexAskables(askablesOf(indexCatalogue(bundle), customers, [], TROUBLES, VOCABULARY), VOCABULARY.same)
   row(
     `Ask line: ${bundle.models.length} models, ${bundle.techniques.length} techniques, ${CUSTOMERS} customers indexed`,
     `${(performance.now() - from).toFixed(0)} ms`,

@@ -44,6 +44,13 @@ export const TROUBLES: readonly Trouble[] = [
       'jammed',
       'tangled underneath',
       'knots under the fabric',
+      'nest underneath',
+      'knots underneath',
+      'knots on the bottom',
+      'eats the fabric',
+      'swallows the fabric',
+      'pulls the fabric down',
+      'thread tangle',
     ],
     causes: [
       ...threading,
@@ -56,7 +63,14 @@ export const TROUBLES: readonly Trouble[] = [
   {
     id: 'thread-breaks',
     name: 'Needle thread breaks',
-    words: ['thread breaks', 'upper thread snaps', 'thread shreds', 'thread tears'],
+    words: [
+      'top thread breaks',
+      'thread keeps breaking',
+      'thread breaks',
+      'upper thread snaps',
+      'thread shreds',
+      'thread tears',
+    ],
     causes: [
       cause('tension.high', 'top tension too high', 'tension', 'high'),
       ...threading,
@@ -92,7 +106,17 @@ export const TROUBLES: readonly Trouble[] = [
   {
     id: 'no-feed',
     name: 'Fabric does not move',
-    words: ['does not feed', 'fabric does not move', 'stands still', 'will not move forward', 'not feeding'],
+    words: [
+      'does not feed',
+      'fabric does not move',
+      'stands still',
+      'will not move forward',
+      'not feeding',
+      'does not transport',
+      'stays in place',
+      'stays where it is',
+      'sews on the spot',
+    ],
     causes: [
       cause('feedDogs', 'feed dogs lowered or covered'),
       cause('length.low', 'stitch length near 0', 'length', 'low'),
@@ -108,6 +132,7 @@ export const TROUBLES: readonly Trouble[] = [
       'loops on the underside',
       'loopy underneath',
       'loose stitches below',
+      'loops below',
       'bobbin side loops',
     ],
     causes: [
@@ -119,7 +144,14 @@ export const TROUBLES: readonly Trouble[] = [
   {
     id: 'loops-above',
     name: 'Bobbin thread shows above',
-    words: ['bobbin thread on top', 'loops on top', 'bobbin thread shows above', 'lower thread comes up'],
+    words: [
+      'bobbin thread on top',
+      'loops on top',
+      'bobbin thread shows above',
+      'lower thread comes up',
+      'bobbin thread comes up',
+      'see the bobbin thread',
+    ],
     causes: [
       cause('tension.high', 'top tension too high', 'tension', 'high'),
       only('bobbin', cause('bobbin', 'bobbin thread not under its spring')),
@@ -128,7 +160,7 @@ export const TROUBLES: readonly Trouble[] = [
   {
     id: 'noise',
     name: 'Noise',
-    words: ['noisy', 'clicks', 'knocking noise', 'rattles', 'grinding'],
+    words: ['noisy', 'loud', 'knocks', 'clicks', 'knocking noise', 'rattles', 'grinding', 'squeaks', 'makes a noise'],
     causes: [
       cause('needle', NEEDLE),
       cause('lint', 'lint or a thread end under the needle plate'),
@@ -151,7 +183,7 @@ export const TROUBLES: readonly Trouble[] = [
   {
     id: 'tension-off',
     name: 'Tension uneven',
-    words: ['tension uneven', 'tension wrong', 'bad tension', 'tension problem'],
+    words: ['tension uneven', 'tension wrong', 'bad tension', 'tension problem', 'tension is off', 'tension not right'],
     causes: [
       ...threading,
       cause('tension.high', 'top tension too high', 'tension', 'high'),
@@ -162,7 +194,16 @@ export const TROUBLES: readonly Trouble[] = [
   {
     id: 'waves',
     name: 'Seam or edge waves',
-    words: ['wavy seam', 'seam waves', 'stretched out', 'edge waves', 'lettuce by itself', 'seam stretches'],
+    words: [
+      'wavy',
+      'wavy hem',
+      'wavy seam',
+      'seam waves',
+      'stretched out',
+      'edge waves',
+      'lettuce by itself',
+      'seam stretches out',
+    ],
     causes: [
       cause('differential.low', 'differential too low', 'differential', 'low'),
       cause('pressure.high', 'the foot presses too hard', 'pressure', 'high'),
@@ -219,7 +260,7 @@ export const TROUBLES: readonly Trouble[] = [
   {
     id: 'bobbin-winding',
     name: 'Bobbin winds badly',
-    words: ['bobbin winds loose', 'winding uneven', 'bobbin winder'],
+    words: ['bobbin winds loose', 'bobbin winds uneven', 'winding uneven', 'bobbin winder', 'bobbin does not wind'],
     causes: [cause('guide', 'thread not in the winding guide'), cause('bobbin', 'bobbin of another class')],
   },
 ]

@@ -2,6 +2,7 @@
 import { z } from 'zod'
 import { understand } from '#core/ask/ask'
 import type { Learned } from '#core/ask/askables'
+import type { Model, Technique } from '#core/catalogue/types'
 import { stopsIn } from '#shared/messages/stops'
 import { picksFrom } from '#core/ask/picks'
 import { wordsOf } from '#core/ask/words'
@@ -10,6 +11,11 @@ import { Invalid, NotFound } from '../../http/problems'
 import { STAFF, route, sends } from '../../http/route'
 import { actorOf } from '../catalogue/actor'
 import { troubleName } from './routes'
+
+/** Whether a technique has a method of which every stage is for such a kind of machine. */
+const isOfKind = (model: Model | undefined, technique: Technique | undefined): boolean =>
+  model !== undefined &&
+  (technique?.methods.some(({ stages }) => stages.every(({ kinds }) => kinds.includes(model.kind))) ?? false)
 
 export const askRoutes = [
   route({
@@ -24,11 +30,14 @@ export const askRoutes = [
       const customers = await services.customers.all()
       const index = await services.ask.index(snapshot, customers)
       const named = (map: ReadonlyMap<string, { name: string }>) => (id: string) => map.get(id)?.name ?? id
-      const picks = picksFrom(
-        understand(index, query.q),
-        customers.map(({ customer }) => customer),
-        { model: named(snapshot.index.models), technique: named(snapshot.index.techniques) },
-      )
+      const { models, techniques } = snapshot.index
+      const owners = new Map(customers.map(({ customer }) => [customer.id, customer]))
+      const owned = (customer: string) => owners.get(customer)?.machines.map(({ model }) => model) ?? []
+      const picks = picksFrom(understand(index, query.q, owned), [...owners.values()], {
+        model: named(models),
+        technique: named(techniques),
+        sews: (model, technique) => isOfKind(models.get(model), techniques.get(technique)),
+      })
       return { picks, stops: stopsIn(query.q) }
     },
   }),

@@ -3,6 +3,7 @@ import type { EntityManager } from 'typeorm'
 import { indexAskables, type AskIndex } from '#core/ask/ask'
 import { askablesOf, type Learned } from '#core/ask/askables'
 import { TROUBLES } from '#shared/messages/troubles'
+import { VOCABULARY } from '#shared/messages/vocabulary'
 import type { CustomerRow } from '#shared/api/customers'
 import { AskAliasRow } from '../../database/entities/index'
 import type { Writes } from '../../database/writes'
@@ -42,7 +43,9 @@ export class AskService {
             customers.map(({ customer }) => customer),
             learned,
             TROUBLES,
+            VOCABULARY,
           ),
+          VOCABULARY.same,
         )
     this.cached = { revision: snapshot.revision, until: now + KEPT_MS, said, index }
     return index
