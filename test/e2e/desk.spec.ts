@@ -192,3 +192,75 @@ test('what the ask line was taught is seen in the shop, and forgotten', async ({
   await page.getByRole('button', { name: 'Forget “whirligig”' }).click()
   await expect(page.getByText(/Nothing yet\. Where it asks “Which\?”/)).toBeVisible()
 })
+
+for (const { machine, line, shows, says } of [
+  {
+    machine: 'ketch',
+    line: 'ketch overcast cotton shirting puckers',
+    shows: ['Tension', '8'],
+    says: /^Tension 8, not 4/,
+  },
+  {
+    machine: 'eddy-4',
+    line: 'eddy 4 overlock seam jersey waves',
+    shows: ['Differential feed', 'N'],
+    says: /^Differential feed N, not/,
+  },
+])
+  test(`a call on the ${machine}, from the first word to the mended machine, by keyboard alone`, async ({ page }) => {
+    await signIn(page, 'osk', '/desk')
+    await page.keyboard.press('/')
+    await page.keyboard.type(line)
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('heading', { name: 'A new case' })).toBeVisible()
+    await expect(page.getByRole('region', { name: 'Diagnosis' })).toBeVisible()
+    await expect(page).toHaveURL(new RegExp(`m=${machine}`))
+    const to = async (name: string) => {
+      const field = page.getByLabel(name, { exact: true })
+      for (let presses = 0; presses < 60; presses += 1) {
+        if (await field.evaluate((element) => element === document.activeElement)) return
+        await page.keyboard.press('Tab')
+      }
+      throw new Error(`no Tab leads to ${name}`)
+    }
+    await to(shows[0] ?? '')
+    await page.keyboard.type(shows[1] ?? '')
+    await page.keyboard.press('Tab')
+    const first = page.getByRole('list').filter({ hasText: 'It was this' }).getByRole('listitem').first()
+    await expect(first).toContainText(says)
+    await expect(page.getByRole('region', { name: 'The card’s steps' })).toBeVisible()
+    await expectAccessible(page)
+    const solved = first.getByRole('button', { name: 'It was this' })
+    for (let presses = 0; presses < 60; presses += 1) {
+      if (await solved.evaluate((element) => element === document.activeElement)) break
+      await page.keyboard.press('Tab')
+    }
+    await page.keyboard.press('Enter')
+    await expect(page.getByText('Kept.')).toBeVisible()
+    await expect(page.getByLabel('Outcome')).toHaveValue('solved')
+    await expect(page.getByLabel('Advised')).toHaveValue(says)
+  })
+
+test('the needle’s danger is told of a plate that is in no record, and goes with it', async ({ page }) => {
+  await signIn(page, 'osk', '/desk/new?m=plover-60&t=overcast&f=cotton-shirting&trouble=skips&q=skips')
+  const diagnosis = page.getByRole('region', { name: 'Diagnosis' })
+  await diagnosis.getByLabel('Needle plate', { exact: true }).selectOption({ label: 'another, not listed' })
+  await diagnosis.getByLabel('its slot, mm').fill('3')
+  await page.keyboard.press('Tab')
+  await expect(diagnosis.getByText(/^Stop\. The needle would hit the other plate \(not listed\)/)).toBeVisible()
+  await diagnosis.getByLabel('its slot, mm').fill('9')
+  await page.keyboard.press('Tab')
+  await expect(diagnosis.getByText(/^Stop\./)).toHaveCount(0)
+  await diagnosis.getByLabel('Width', { exact: true }).fill('2.55')
+  await page.keyboard.press('Tab')
+  await expect(diagnosis.getByText('this machine stands at 2.5 or 2.6: look again')).toBeVisible()
+})
+
+test('what sounds like a danger and is none is set aside', async ({ page }) => {
+  await signIn(page, 'osk', '/desk/new')
+  await page.getByLabel('Asked').fill('it does not stop')
+  await expect(page.getByRole('alert')).toContainText('Stop: runs by itself')
+  await page.getByRole('button', { name: 'It is none of this: go on' }).click()
+  await expect(page.getByRole('alert')).toHaveCount(0)
+  await expect(page.getByLabel('Outcome')).toHaveValue('open')
+})

@@ -194,6 +194,7 @@ const wholeNames = ({ askables, phrases, byStem }: AskIndex, words: readonly Rea
       of,
       places: said,
       weight: Math.max(before?.weight ?? 0, stems.length),
+      loose: before && !apart ? Math.min(before.loose, looseness(at as number[])) : looseness(at as number[]),
       sure: !weak && (kind !== 'model' || !isNumberedOther(said)),
     })
   }
@@ -210,10 +211,19 @@ const wholeNames = ({ askables, phrases, byStem }: AskIndex, words: readonly Rea
   )
 }
 
+/** Words between those of a name, and those not in its order: "overlock seam jersey" is no jersey seam. */
+const looseness = (at: readonly number[]): number => {
+  const turned = at.filter((place, i) => i > 0 && place < (at[i - 1] as number)).length
+  return Math.max(...at) - Math.min(...at) + 1 - new Set(at).size + turned
+}
+
 /** The fullest first; also what is as full, or lives on quite other words: two names of a kind are one too many. */
 const bestOf = (candidates: readonly Candidate[]): Candidate[] => {
   const most = Math.max(...candidates.map(({ weight }) => weight))
-  const full = candidates.filter(({ weight }) => weight === most)
+  const fullest = candidates.filter(({ weight }) => weight === most)
+  const full = fullest.filter(
+    (one) => !fullest.some((other) => other.loose < one.loose && other.places.some((at) => one.places.includes(at))),
+  )
   const apart = candidates.filter(
     (one) =>
       one.weight > 0 && one.weight < most && !full.some(({ places }) => places.some((at) => one.places.includes(at))),

@@ -12,6 +12,8 @@ export interface Candidate {
   places: readonly number[]
   /** How many of its words are named, and none of them guessed. */
   weight: number
+  /** How far its words are from standing together in its order; 0: they do. */
+  loose: number
   sure: boolean
 }
 
@@ -60,6 +62,7 @@ export const ofOneWord = (
       of,
       places: [place],
       weight: 0,
+      loose: 0,
       sure: sure && !(kind === 'model' && otherNumber(words, place)),
     }))
   })

@@ -54,7 +54,7 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
   })
   const { row, draft, problem, said, changed, begin, take, resume, save: keepDraft } = keeping
   /** What was typed survives a reload of the same page; what it was typed over too. */
-  const kept = computed(() => keptDraft<Typed<CaseWrite>>(`case${route.fullPath}`))
+  const kept = computed(() => keptDraft<Typed<CaseWrite>>(`case${idNow() === undefined ? route.fullPath : route.path}`))
   let start: CaseWrite | undefined
   const typed = computed(() => (row.value ? changed.value : !sameValue(draft.value, start)))
   watch([draft, kept, row], ([content]) => {
@@ -83,11 +83,27 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
     }
   }
   void load()
+  /** The address that the picks of this very case were written into. */
+  let own: string | undefined
+  /** The picks at the top are the case's: what is told of the call is what the rooms speak of. */
+  const follow = async ({ model, technique, fabric }: CaseWrite) => {
+    const told = Object.entries({ m: model, t: technique, f: fabric }).filter(([, id]) => id !== undefined)
+    const to = router.resolve({ path: route.path, query: { ...route.query, ...Object.fromEntries(told) } })
+    if (to.fullPath === route.fullPath) return
+    const before = kept.value
+    own = to.fullPath
+    await router.replace(to.fullPath)
+    if (before !== kept.value) before.write(undefined)
+  }
+  watch(
+    () => [draft.value?.model, draft.value?.technique, draft.value?.fabric, row.value?.case.id],
+    () => draft.value && void follow(draft.value),
+  )
   /** From one case to another this page stays: what it shows does not. A new one that was just kept is the same. */
   watch(
     () => idNow() ?? route.fullPath,
     (id) => {
-      if (String(row.value?.case.id) === id) return
+      if (String(row.value?.case.id) === id || id === own) return
       begin(undefined)
       void load()
     },
