@@ -24,8 +24,13 @@ interface ParameterEntry {
   movesNeedle?: boolean
   /** On machines with a panel it is set there, with the power on. */
   onPanel?: boolean
-  /** Its heading in a stitch chart, lower-cased and without its unit; left out: not told from a heading. */
+  /**
+   * Its whole heading in a stitch chart, lower-cased, without its unit and the words that say only how it is meant;
+   * left out: not told from a heading.
+   */
   heading?: RegExp
+  /** No machine's scale goes beyond this, in its unit; left out: not known. */
+  most?: number
 }
 
 /** In the order in which they are given and set; a heading is told from the later first, which say more. */
@@ -38,7 +43,8 @@ const ENTRIES = {
     noticed: 0.25,
     movesNeedle: true,
     onPanel: true,
-    heading: /width|^w\.?$/,
+    heading: /^(width|w|swing)$/,
+    most: 15,
   },
   length: {
     measures: 'mm',
@@ -47,7 +53,8 @@ const ENTRIES = {
     handStep: 0.2,
     noticed: 0.1,
     onPanel: true,
-    heading: /length|stitches ?(\/|per) ?in|^l\.?$|^spi$/,
+    heading: /^(length|l|spi|stitches ?(\/|per)( ?in(ch)?)?)$/,
+    most: 15,
   },
   needlePosition: {
     measures: 'mm',
@@ -57,14 +64,26 @@ const ENTRIES = {
     noticed: 0.25,
     movesNeedle: true,
     onPanel: true,
-    heading: /needle|^n\.? ?pos/,
+    heading: /^(needle|(needle|needle bar|n) ?pos(ition|n)?|position of (the )?needle|np)$/,
+    most: 8,
   },
-  tension: { measures: 'number', handStep: 0.5, onPanel: true, heading: /tension|^tens\.?$|^t\.?$/ },
-  pressure: { measures: 'number', handStep: 0.5, heading: /pressure(?! ?foot)/ },
-  differential: { measures: 'number', number: 0.1, handStep: 0.2, noticed: 0.1, heading: /differential/ },
-  cuttingWidth: { measures: 'mm', unitSaid: true, handStep: 0.5, noticed: 0.25, heading: /cutting ?width/ },
-  balance: { measures: 'number', handStep: 0.5, onPanel: true, heading: /balance/ },
-  elongation: { measures: 'number', handStep: 0.5, onPanel: true, heading: /elongation/ },
+  tension: {
+    measures: 'number',
+    handStep: 0.5,
+    onPanel: true,
+    heading: /^((upper|top|needle)? ?(thread)? ?tension|tens|t)$/,
+  },
+  pressure: { measures: 'number', handStep: 0.5, heading: /^(((presser )?foot)? ?pressure)$/ },
+  differential: {
+    measures: 'number',
+    number: 0.1,
+    handStep: 0.2,
+    noticed: 0.1,
+    heading: /^differential( feed)?( ratio)?$/,
+  },
+  cuttingWidth: { measures: 'mm', unitSaid: true, handStep: 0.5, noticed: 0.25, heading: /^cutting ?width$/, most: 15 },
+  balance: { measures: 'number', handStep: 0.5, onPanel: true, heading: /^balance$/ },
+  elongation: { measures: 'number', handStep: 0.5, onPanel: true, heading: /^elongation$/ },
 } as const satisfies Record<string, ParameterEntry>
 
 /** A parameter without a place: all tensions are `tension`. */

@@ -1,21 +1,23 @@
 /** A maker's stitch chart, row by row, each beside its original text. Nothing is written by reading. */
 import { entryOf, isInMm, type PlainParameter } from '../catalogue/parameters'
-import type { Model, Motion, Parameter, Range, Scale, Stitch } from '../catalogue/types'
-import { tidy } from '../units/quantities'
-import { freeId, slug } from '../catalogue/ids'
+import type { Model, Range } from '../catalogue/types'
 import { sameValue } from '../catalogue/sameValue'
 import {
   columnOf,
   headingScore,
-  tidyHeading,
+  isValueField,
   valueFields,
   withHabits,
   type ChartColumn,
-  type ChartField,
   type ColumnHabit,
   type TextField,
 } from './columns'
 import { NO_NOTES, type NoteLookup } from './fileTable'
+import { selectOf } from './chartStitch'
+import { feetInCell, type FeetRead } from './feetInCell'
+import { headingsAt, knownHeadings } from './headings'
+import { cellsBeyond, rejoined } from './longRow'
+import { beyondMachine, inside, normalOf } from './onMachine'
 import { readValue, type CellFault, type CellReading } from './readValue'
 
 export interface ChartReading {
@@ -37,6 +39,11 @@ export interface ChartRow {
   carried: Readonly<Record<number, string>>
   texts: Partial<Record<TextField, string>>
   values: Partial<Record<ValueField, CellReading>>
+  /** What the book says a value may be set to. */
+  ranges: Partial<Record<ValueField, Range>>
+  feet?: FeetRead
+  /** A row longer than its heading, with its figures joined again. */
+  rejoined?: string[]
   faults: ChartFault[]
 }
 
@@ -45,7 +52,9 @@ export interface ChartFault {
   column: number
   heading: string
   text: string
-  why: CellFault | 'noNumber' | 'sameNumber' | 'noResult'
+  why: CellFault | 'noNumber' | 'sameNumber' | 'beyond' | 'tooLong'
+  /** What it may have been. */
+  maybe?: string
 }
 
 export type ValueField = PlainParameter
@@ -56,8 +65,10 @@ const LEAST_HEADINGS = 2
 
 export interface ChartGround {
   notes?: NoteLookup
-  /** The machine's scales: how it shows what the chart prints. */
+  /** The machine's scales: how it shows what the chart prints, and where they end. */
   scales?: Model['scales']
+  /** Codes of the make's feet. */
+  feet?: readonly string[]
 }
 
 /** Finds the headings and reads every row below them. `habits`: how the make's columns were matched before. */
@@ -70,14 +81,11 @@ export const readChart = (
   const best = Math.max(0, ...scores)
   const at = best >= LEAST_HEADINGS ? scores.indexOf(best) : -1
   const width = Math.max(0, ...table.map((row) => row.length))
-  const headings = at >= 0 ? (table[at] as readonly string[]) : []
+  const { headings, last } = headingsAt(table, at)
   const read = Array.from({ length: width }, (_, place) => columnOf(headings[place] ?? '', place, ground.scales))
   const columns = onceEach(withHabits(read, habits))
-  return { headingRow: at >= 0 ? at + 1 : undefined, columns, rows: readRows(table, columns, at + 1, ground) }
+  return { headingRow: at >= 0 ? last + 1 : undefined, columns, rows: readRows(table, columns, last + 1, ground) }
 }
-
-const knownHeadings = (cells: readonly string[], habits: Readonly<Record<string, ColumnHabit>>): number =>
-  new Set(cells.map(tidyHeading).filter((heading) => heading !== '' && Object.hasOwn(habits, heading))).size
 
 /**
  * Reads the rows again, after columns were matched, cells mended or rows skipped by hand. `from`: the first row below
@@ -87,7 +95,12 @@ export const readRows = (
   table: readonly (readonly string[])[],
   columns: readonly ChartColumn[],
   from: number,
-  { notes = NO_NOTES, scales = {}, skipped = new Set() }: ChartGround & { skipped?: ReadonlySet<number> } = {},
+  {
+    notes = NO_NOTES,
+    scales = {},
+    feet = [],
+    skipped = new Set(),
+  }: ChartGround & { skipped?: ReadonlySet<number> } = {},
 ): ChartRow[] => {
   const rows: ChartRow[] = []
   const above: string[] = []
@@ -98,6 +111,7 @@ export const readRows = (
       above,
       notes,
       scales,
+      feet,
       after: last === undefined ? undefined : rows[last],
     })
     cells.forEach((cell, place) => {
@@ -117,27 +131,41 @@ interface Around {
   above: readonly string[]
   notes: NoteLookup
   scales: Model['scales']
+  feet: readonly string[]
   /** The stitch above, with no title between. */
   after: ChartRow | undefined
 }
 
-/** A field is taken from the first column that names it. */
+/** A field's part is taken from the first column that names it; what a second one is must be said. */
 const onceEach = (columns: ChartColumn[]): ChartColumn[] => {
-  const taken = new Set<ChartField>()
+  const taken = new Set<string>()
   return columns.map((column) => {
-    if (column.field === undefined || taken.has(column.field)) return { ...column, field: undefined }
-    taken.add(column.field)
+    if (column.field === undefined) return column
+    const key = `${column.field}/${column.part}`
+    if (taken.has(key)) return { ...column, field: undefined, isDecided: false }
+    taken.add(key)
     return column
   })
 }
+
+/** Columns that hold figures of which nobody has said what they are: nothing of them is dropped in silence. */
+export const undecided = (columns: readonly ChartColumn[], rows: readonly ChartRow[]): ChartColumn[] =>
+  columns.filter(
+    ({ isDecided, place }) =>
+      !isDecided &&
+      rows.some(
+        ({ is, cells, faults }) =>
+          is === 'stitch' && /\d/.test(cells[place] ?? '') && !faults.some(({ why }) => why === 'tooLong'),
+      ),
+  )
 
 const readRow = (
   cells: string[],
   columns: readonly ChartColumn[],
   row: number,
-  { above, notes, scales, after }: Around,
+  { above, notes, scales, feet, after }: Around,
 ): ChartRow => {
-  const read: ChartRow = { row, cells, is: 'stitch', carried: {}, texts: {}, values: {}, faults: [] }
+  const read: ChartRow = { row, cells, is: 'stitch', carried: {}, texts: {}, values: {}, ranges: {}, faults: [] }
   const filled = cells.flatMap((cell, place) => (cell.trim() === '' ? [] : [place]))
   if (filled.length === 0) return { ...read, is: 'empty' }
   const carried: Record<number, string> = {}
@@ -156,11 +184,18 @@ const readRow = (
             measures: isInMm(column.field) ? 'length' : 'mark',
             unit: column.unit,
             signed: entryOf(column.field).signed ?? false,
+            normal: normalOf(scales[column.field]),
           })
-      read.values[column.field] = column.asShown ? inside(reading, scales[column.field]) : reading
-      if (reading.is === 'unreadable') read.faults.push(fault(row, column, text, reading.why))
+      const own = column.asShown ? inside(reading, scales[column.field]) : reading
+      const beyond = beyondMachine(own, column.field, scales[column.field])
+      const taken: CellReading = beyond ? { is: 'unreadable', why: 'tooLarge' } : own
+      if (column.part === 'default') read.values[column.field] = taken
+      if (taken.is === 'value') takeRange(read, column, taken)
+      if (beyond) read.faults.push({ ...fault(row, column, text, 'beyond'), ...beyond })
+      else if (own.is === 'unreadable') read.faults.push(fault(row, column, text, own.why))
     } else if (text !== '') {
       read.texts[column.field] = text
+      if (column.field === 'foot') read.feet = feetInCell(text, feet)
       if (why) read.faults.push(fault(row, column, text, why))
     }
   }
@@ -170,8 +205,12 @@ const readRow = (
     columns.some(({ field, place }) => field === 'name' && place === only) &&
     columns.some(({ field }) => field === 'number')
   if (filled.length === 1 && !/\d/.test(cells[only as number] as string) && !(inName && after)) {
-    return { ...whole, is: 'title', texts: {}, values: {}, faults: [] }
+    return { ...whole, is: 'title', texts: {}, values: {}, ranges: {}, faults: [] }
   }
+  const headed = columns.findLastIndex(({ heading }) => heading !== '') + 1
+  const beyond = headed > 0 ? cellsBeyond(cells, headed) : 0
+  if (beyond > 0 && columns.slice(headed).every(({ field }) => field === undefined))
+    return tooLong(whole, columns, headed)
   if (read.texts.number !== undefined) return whole
   if (after && addsTo(after, whole)) return { ...whole, is: 'continued', continues: after.row }
   const column = columns.find(({ field }) => field === 'number') ?? columns[0]
@@ -179,13 +218,34 @@ const readRow = (
   return whole
 }
 
-/** What the machine shows, as the value inside. */
-const inside = (reading: CellReading, scale: Scale | 'absent' | undefined): CellReading => {
-  const offset = typeof scale === 'object' ? (scale.shownOffset ?? 0) : 0
-  if (reading.is !== 'value' || reading.value === 'auto' || offset === 0) return reading
-  const { value } = reading
-  if (typeof value === 'number') return { is: 'value', value: tidy(value - offset) }
-  return { is: 'value', value: { from: tidy(value.from - offset), to: tidy(value.to - offset) } }
+/** Its figures stand nobody knows where: none is taken. */
+const tooLong = (row: ChartRow, columns: readonly ChartColumn[], headed: number): ChartRow => {
+  const figures = new Set(columns.filter(({ field }) => field && isValueField(field)).map(({ place }) => place))
+  const joined = rejoined(row.cells, headed, figures)
+  const last = columns[headed] as ChartColumn
+  return {
+    ...row,
+    values: {},
+    ranges: {},
+    ...(joined ? { rejoined: joined } : {}),
+    faults: [fault(row.row, last, row.cells.slice(headed).join(' '), 'tooLong')],
+  }
+}
+
+/** An end of a range, a whole one, or one beside its default. */
+const takeRange = (
+  { ranges }: ChartRow,
+  { field, part }: ChartColumn,
+  { value, range }: CellReading & { is: 'value' },
+) => {
+  const own = field as ValueField
+  const { from, to } = ranges[own] ?? { from: NaN, to: NaN }
+  if (part === 'default') {
+    if (range) ranges[own] = range
+  } else if (typeof value === 'object') ranges[own] = value
+  else if (typeof value === 'number')
+    ranges[own] =
+      part === 'range' ? { from: value, to: value } : part === 'min' ? { from: value, to } : { from, to: value }
 }
 
 const NOTED = { date: 'looksLikeDate', noResult: 'noResult' } as const
@@ -208,10 +268,13 @@ const joined = (stitch: ChartRow, more: ChartRow): ChartRow => {
       if (values[field]?.is !== 'value') values[field] = reading
     }
   }
-  return { ...stitch, texts: { ...more.texts, ...stitch.texts, ...(name === '' ? {} : { name }) }, values }
+  return {
+    ...stitch,
+    ranges: { ...more.ranges, ...stitch.ranges },
+    texts: { ...more.texts, ...stitch.texts, ...(name === '' ? {} : { name }) },
+    values,
+  }
 }
-
-const isValueField = (field: ChartField): field is ValueField => (valueFields as readonly string[]).includes(field)
 
 const fault = (row: number, column: ChartColumn, text: string, why: ChartFault['why']): ChartFault => ({
   row,
@@ -239,70 +302,3 @@ const flagRepeats = (rows: readonly ChartRow[], skipped: ReadonlySet<number>): C
     }
   })
 }
-
-/** How a person gets to the stitch: its number, with menu or mode before it. */
-export const selectOf = ({ texts }: ChartRow): string | undefined =>
-  texts.number === undefined ? undefined : texts.menu === undefined ? texts.number : `${texts.menu} ${texts.number}`
-
-export interface StitchChoice {
-  id: string
-  function: string
-  motion: Motion
-}
-
-/** The stitch a row states. What the book does not state stays unstated. */
-export const stitchOf = (row: ChartRow, { id, function: named, motion }: StitchChoice): Stitch => {
-  const defaults: Partial<Record<Parameter, number | Range | 'auto'>> = {}
-  for (const field of valueFields) {
-    const reading = row.values[field]
-    if (reading?.is === 'value') defaults[field] = reading.value
-  }
-  const see = Object.values(row.values).find((reading) => reading.is === 'silent' && reading.see !== undefined)
-  const page = row.texts.page ?? (see?.is === 'silent' ? see.see : undefined)
-  return {
-    id,
-    select: selectOf(row) ?? '',
-    function: named,
-    ...(row.texts.name === undefined ? {} : { nativeName: row.texts.name }),
-    motion,
-    ...(Object.keys(defaults).length > 0 ? { defaults } : {}),
-    ...(row.texts.foot === undefined || /^[-–—]+$/.test(row.texts.foot) ? {} : { foot: row.texts.foot }),
-    source: { evidence: 'book', ...(page === undefined ? {} : { where: pageText(page) }) },
-  }
-}
-
-/** A known stitch with what a chart's columns state put over it; what the chart has no column for stays. */
-export const stitchOver =
-  (columns: readonly ChartColumn[]) =>
-  (known: Stitch, read: Stitch): Stitch => {
-    const fields = new Set(columns.map(({ field }) => field))
-    const defaults = { ...known.defaults }
-    for (const field of valueFields) {
-      if (!fields.has(field)) continue
-      const value = read.defaults?.[field]
-      if (value === undefined) delete defaults[field]
-      else defaults[field] = value
-    }
-    const { defaults: _, foot: _foot, nativeName: _name, ...rest } = known
-    const [nativeName, foot] = [
-      fields.has('name') ? read.nativeName : known.nativeName,
-      fields.has('foot') ? read.foot : known.foot,
-    ]
-    const where = read.source?.where ?? (known.source?.evidence === 'book' ? known.source.where : undefined)
-    return {
-      ...rest,
-      select: read.select,
-      function: read.function,
-      motion: read.function === known.function ? known.motion : read.motion,
-      ...(nativeName === undefined ? {} : { nativeName }),
-      ...(Object.keys(defaults).length > 0 ? { defaults } : {}),
-      ...(foot === undefined ? {} : { foot }),
-      source: { evidence: 'book', ...(where === undefined ? {} : { where }) },
-    }
-  }
-
-const pageText = (page: string): string => (/^\d/.test(page) ? `p. ${page}` : page)
-
-/** A lasting id for a new stitch, made from how it is chosen. */
-export const stitchId = (select: string, taken: ReadonlySet<string>): string =>
-  freeId(`s-${slug(select, 'stitch')}`, 'stitch', taken)

@@ -11,11 +11,18 @@ export const valueFields: readonly PlainParameter[] = parametersThat(({ heading 
 
 export const chartFields: readonly ChartField[] = ['number', 'menu', 'name', 'function', 'foot', ...valueFields, 'page']
 
+/** What of a value a column states: its default, an end of its range, or the whole range. */
+export type ColumnPart = 'default' | 'min' | 'max' | 'range'
+export const columnParts: readonly ColumnPart[] = ['default', 'min', 'max', 'range']
+
 export interface ChartColumn {
   place: number
   heading: string
   /** Undefined: not taken in. */
   field: ChartField | undefined
+  part: ColumnPart
+  /** Its heading or a person has said what it is, or that it is left out. */
+  isDecided: boolean
   unit: AssumedUnit
   /** An empty cell means the same as the one above it. */
   carries: boolean
@@ -26,6 +33,7 @@ export interface ChartColumn {
 /** How a column was read before, by its tidied heading. */
 export interface ColumnHabit {
   field: string
+  part?: string | undefined
   unit?: string | undefined
   carries?: boolean | undefined
 }
@@ -43,40 +51,73 @@ export const withHabits = (
     if (!habit || column.heading === '') return column
     const field = (chartFields as readonly string[]).includes(habit.field) ? (habit.field as ChartField) : undefined
     const unit = habit.unit === 'inch' || habit.unit === 'spi' || habit.unit === 'mm' ? habit.unit : column.unit
-    return { ...column, field, unit, carries: habit.carries ?? column.carries }
+    const part = columnParts.find((one) => one === habit.part) ?? column.part
+    return { ...column, field, part, unit, carries: habit.carries ?? column.carries, isDecided: true }
   })
 
 export const habitsOf = (columns: readonly ChartColumn[]): Record<string, ColumnHabit> =>
   Object.fromEntries(
     columns
-      .filter(({ heading }) => heading !== '')
-      .map(({ heading, field, unit, carries }) => [tidyHeading(heading), { field: field ?? 'none', unit, carries }]),
+      .filter(({ heading, isDecided }) => heading !== '' && isDecided)
+      .map(({ heading, field, part, unit, carries }) => [
+        tidyHeading(heading),
+        { field: field ?? 'none', part, unit, carries },
+      ]),
   )
 
-/** First match wins; a heading is lower-cased and stripped of its unit before it is looked up. */
+/** Whole headings; a shared word is none: "needle size" is no needle position. */
 const HEADINGS: [ChartField, RegExp][] = [
-  ...[...valueFields].reverse().map((field): [ChartField, RegExp] => [field, entryOf(field).heading as RegExp]),
-  ['foot', /foot|^ft\.?$/],
-  ['page', /^(pages?|pp?\.?|pg\.?)$/],
-  ['menu', /menu|mode|group|category|ring/],
-  ['function', /function|purpose/],
-  ['number', /^(no|nr|num|number|#|stitch (no|nr|number)|select|dial|picture)\.?$/],
-  ['name', /name|description|^stitch$|pattern/],
+  ...valueFields.map((field): [ChartField, RegExp] => [field, entryOf(field).heading as RegExp]),
+  ['foot', /^(presser )?(foot|feet|ft)( (code|letter|no|number|name))?$/],
+  ['page', /^(pages?|pp?|pg)( in (the )?(book|manual))?$/],
+  ['menu', /^(menu|mode|group|category|ring)$/],
+  ['function', /^(function|purpose)$/],
+  ['number', /^((no|nr|num|number|#)|(pattern|program|picture) (no|nr|number)|select|dial|picture)$/],
+  ['name', /^((pattern )?(name|description)|pattern|)$/],
 ]
+
+/** Words of a heading that say which part of a value it is; the others of them say nothing. */
+const PARTS: [ColumnPart, RegExp][] = [
+  ['min', /^(min|minimum|least|lowest|smallest|from)$/],
+  ['max', /^(max|maximum|most|highest|greatest|largest|to)$/],
+  ['range', /^(range|manual|manually|adjustable|adjustment|limits)$/],
+  ['default', /^(default|auto|automatic|automatically|preset|pre|standard|normal|factory|basic|initial|programmed)$/],
+]
+const SAYS_NOTHING = /^(stitch|setting|settings|set|value|values|recommended|mm|in|inch|inches|·)$/
 
 /** `scales`: the machine's own, for what a heading leaves open. */
 export const columnOf = (heading: string, place: number, scales: Model['scales'] = {}): ChartColumn => {
   const plain = heading.replace(/\s+/g, ' ').trim()
-  const bare = plain
-    .replace(/[([].*?[)\]]/g, '')
-    .trim()
+  const words = plain
+    .replace(/[([].*?[)\]]/g, ' ')
     .toLowerCase()
-  const field = HEADINGS.find(([, pattern]) => pattern.test(bare))?.[0]
+    .split(/[\s.:,"″]+/)
+    .filter((word) => word !== '')
+  const partOf = (word: string) => PARTS.find(([, pattern]) => pattern.test(word))?.[0]
+  const part = words.map(partOf).find((one) => one !== undefined) ?? 'default'
+  const bare = words.filter((word) => partOf(word) === undefined && !SAYS_NOTHING.test(word)).join(' ')
+  const named = bare !== '' || words.includes('stitch')
+  const told = named ? HEADINGS.find(([, pattern]) => pattern.test(bare))?.[0] : undefined
+  // An end of something that is no value is nothing known.
+  const field = told !== undefined && part !== 'default' && !isValueField(told) ? undefined : told
   const scale = scales[field as Parameter]
   const own = typeof scale === 'object' ? scale : undefined
   const unit = unitIn(plain, field) ?? (field === 'length' && own?.shows === 'spi' ? 'spi' : 'mm')
-  return { place, heading: plain, field, unit, carries: field === 'menu', asShown: own?.shownOffset !== undefined }
+  const asShown = own?.shownOffset !== undefined
+  return {
+    place,
+    heading: plain,
+    field,
+    part,
+    isDecided: field !== undefined,
+    unit,
+    carries: field === 'menu',
+    asShown,
+  }
 }
+
+export const isValueField = (field: ChartField): field is PlainParameter =>
+  (valueFields as readonly string[]).includes(field)
 
 /** The unit a heading names; undefined where it names none. */
 const unitIn = (heading: string, field: ChartField | undefined): AssumedUnit | undefined => {
@@ -87,4 +128,8 @@ const unitIn = (heading: string, field: ChartField | undefined): AssumedUnit | u
 
 /** How likely a row is the headings': how many of its cells name a field, each field once. */
 export const headingScore = (cells: readonly string[]): number =>
-  new Set(cells.map((cell, place) => columnOf(cell, place).field).filter((field) => field !== undefined)).size
+  new Set(
+    cells
+      .map((cell, place) => columnOf(cell, place))
+      .flatMap(({ field, part }) => (field === undefined ? [] : [`${field}/${part}`])),
+  ).size

@@ -8,7 +8,8 @@ import { notesOf, type FileTable } from './fileTable'
 import { readFitChart, statedFits } from './fitChart'
 import { rangeBehindDate } from './readValue'
 import type { Model, Stitch } from '../catalogue/types'
-import { readChart, readRows, selectOf, stitchId, stitchOf, stitchOver } from './chart'
+import { readChart, readRows } from './chart'
+import { selectOf, stitchId, stitchOf, stitchOver } from './chartStitch'
 import { columnOf } from './columns'
 import { detectDelimiter } from './delimiter'
 import { functionProposer, knownNames } from './proposeFunction'
@@ -38,7 +39,12 @@ describe('a cell', () => {
     ['3 to 4', inMm, value({ from: 3, to: 4 })],
     ['10-12 spi', inMm, value({ from: 2.116667, to: 2.54 })],
     ['4-4', inMm, value(4)],
-    ['±0', asMark, value(0)],
+    ['±0', asMark, { is: 'unreadable', why: 'plusMinus' }],
+    ['±0', { ...asMark, normal: 4 }, value(4)],
+    ['±0', { ...inMm, signed: true }, value(0)],
+    ['5,5E+07', asMark, { is: 'unreadable', why: 'spoilt' }],
+    ['3,5 (0,0–7,0)', inMm, { ...value(3.5), range: { from: 0, to: 7 } }],
+    ['auto [0.2-4]', inMm, { ...value('auto'), range: { from: 0.2, to: 4 } }],
     ['', inMm, { is: 'silent' }],
     ['–', inMm, { is: 'silent' }],
     ['n/a', inMm, { is: 'silent' }],
@@ -226,14 +232,14 @@ describe('a chart', () => {
   it('matches columns as a person matched them last time', () => {
     const cells = [
       ['Zeile', 'Bild', 'Breite'],
-      ['1', 'Plain', '3'],
-      ['2', 'Zig', '4'],
+      ['1', 'Plain', '1/8'],
+      ['2', 'Zig', '1/4'],
     ]
     const habits = { zeile: { field: 'number' }, bild: { field: 'name' }, breite: { field: 'width', unit: 'inch' } }
     expect(readChart(cells).headingRow).toBeUndefined()
     const known = readChart(cells, { habits })
     expect(known.headingRow).toBe(1)
-    expect(known.rows[0]?.values.width).toEqual({ is: 'value', value: 76.2 })
+    expect(known.rows[0]?.values.width).toEqual({ is: 'value', value: 3.175 })
     expect(habitsOf(known.columns)).toMatchObject({
       zeile: { field: 'number' },
       breite: { field: 'width', unit: 'inch' },

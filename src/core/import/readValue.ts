@@ -5,13 +5,22 @@ import { tidy } from '../units/quantities'
 
 export type CellReading =
   /** The book states a value. */
-  | { is: 'value'; value: number | Range | 'auto' }
+  | { is: 'value'; value: number | Range | 'auto'; range?: Range }
   /** The book is silent; `see` where it sends the reader elsewhere. */
   | { is: 'silent'; see?: string }
   | { is: 'unreadable'; why: CellFault }
 
 export type CellFault =
-  'notANumber' | 'looksLikeDate' | 'noResult' | 'rangeFalls' | 'unitNotALength' | 'negative' | 'noDensity' | 'tooLarge'
+  | 'notANumber'
+  | 'looksLikeDate'
+  | 'plusMinus'
+  | 'spoilt'
+  | 'noResult'
+  | 'rangeFalls'
+  | 'unitNotALength'
+  | 'negative'
+  | 'noDensity'
+  | 'tooLarge'
 
 export interface CellExpectation {
   /** Lengths are turned into mm; marks are numbers of the model's own. */
@@ -20,6 +29,8 @@ export interface CellExpectation {
   unit: AssumedUnit
   /** Whether a value under 0 makes sense (needle positions). */
   signed?: boolean
+  /** What "±0" means: the middle of a signed value, the normal mark; undefined where it means nothing. */
+  normal?: number | undefined
   /** More than this is a slip, mm or marks; of a stitch where nothing is said. */
   most?: number
 }
@@ -31,7 +42,13 @@ const BETWEEN = /^(.+?)\s*(?:~|–|—|\.{2,3}|…|\bto\b)\s*(.+)$/i
 const HYPHEN = /^([^-]*\d[^-]*?)\s*-\s*(.*\d.*)$/
 const MONTH_NAME = '(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*'
 const MONTH = new RegExp(`^\\d{1,2}[-./ ]+${MONTH_NAME}\\.?$|^${MONTH_NAME}[-./ ]+\\d{1,4}$`, 'i')
-const LONG_DATE = /^\d{1,4}[-./]\d{1,2}[-./]\d{1,4}$/
+const LONG_DATE = /^\d{1,4}([-./])\d{1,2}\1\d{1,4}$/
+/** "3.5 (0.0–7.0)", "auto [0.2–4]": a default with its range behind it. */
+const WITH_RANGE = /^([^([]+?)\s*[([]\s*([^)\]]+?)\s*[)\]]$/
+const PLUS_MINUS = /^(±|\+\/-)\s*0+([.,]0+)?$/
+/** What a spreadsheet makes of a long figure, and of a formula that failed. */
+const SPOILT = /^\d+([.,]\d+)?e[+-]?\d+$/i
+const FAILED = /^#(ref|n\/a|value|div\/0|name|num|null)[!?]?$/i
 /** No stitch, dial or tension comes near this. */
 const MOST = 1000
 
@@ -61,6 +78,18 @@ export const readValue = (text: string, expected: CellExpectation): CellReading 
   const elsewhere = ELSEWHERE.exec(plain)
   if (elsewhere) return { is: 'silent', see: `p. ${elsewhere[1]}` }
   if (MONTH.test(plain) || LONG_DATE.test(plain)) return { is: 'unreadable', why: 'looksLikeDate' }
+  if (FAILED.test(plain)) return { is: 'unreadable', why: 'noResult' }
+  if (SPOILT.test(plain)) return { is: 'unreadable', why: 'spoilt' }
+  if (PLUS_MINUS.test(plain)) {
+    const middle = expected.signed ? 0 : expected.normal
+    return middle === undefined ? { is: 'unreadable', why: 'plusMinus' } : { is: 'value', value: middle }
+  }
+  const [, before, within] = WITH_RANGE.exec(plain) ?? []
+  if (before !== undefined && within !== undefined) {
+    const [own, range] = [readValue(before, expected), readValue(within, expected)]
+    if (own.is === 'value' && range.is === 'value' && typeof range.value === 'object')
+      return { ...own, range: range.value }
+  }
   const single = readNumber(plain, expected, undefined)
   if (single.is === 'value' || single.why !== 'notANumber') return single
   const ends = BETWEEN.exec(plain) ?? HYPHEN.exec(plain)

@@ -148,7 +148,12 @@ export const ImportHabit = z.strictObject({
   /** Heading, tidied → field and unit. */
   columns: z.record(
     z.string().max(200),
-    z.strictObject({ field: z.string().max(60), unit: z.string().max(10).optional(), carries: z.boolean().optional() }),
+    z.strictObject({
+      field: z.string().max(60),
+      part: z.string().max(10).optional(),
+      unit: z.string().max(10).optional(),
+      carries: z.boolean().optional(),
+    }),
   ),
   /** Mark in a fit chart → what it says. */
   marks: z.record(z.string().max(60), z.string().max(120)).optional(),

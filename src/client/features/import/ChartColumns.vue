@@ -2,8 +2,16 @@
 <script setup lang="ts">
 import { isInMm, isParameter } from '#core/catalogue/parameters'
 import type { Parameter } from '#core/catalogue/types'
-import { chartFields, type ChartColumn, type ChartField } from '#core/import/columns'
-import { fieldWord } from '#shared/messages/chart'
+import {
+  chartFields,
+  columnParts,
+  isValueField,
+  type ChartColumn,
+  type ChartField,
+  type ColumnPart,
+} from '#core/import/columns'
+import { computed } from 'vue'
+import { fieldWord, partWord } from '#shared/messages/chart'
 import type { ChartContext, Chart } from './useChart'
 
 const { chart, context } = defineProps<{ chart: Chart; context: ChartContext | undefined }>()
@@ -13,23 +21,49 @@ const hasOffset = ({ field }: ChartColumn) => {
   const scale = context?.page.model.scales[field as Parameter]
   return typeof scale === 'object' && scale.shownOffset !== undefined
 }
+const isOpen = ({ place }: ChartColumn) => chart.open.value.some((column) => column.place === place)
+/** What is not decided stands first; a column of nothing not at all. */
+const ordered = computed(() =>
+  chart.columns.value
+    .filter((column) => column.heading !== '' || sampleOf(column) !== '')
+    .sort((a, b) => Number(isOpen(b)) - Number(isOpen(a)) || a.place - b.place),
+)
+const sampleOf = ({ place }: ChartColumn): string =>
+  chart.rows.value
+    .map(({ is, cells }) => (is === 'stitch' ? (cells[place] ?? '').trim() : ''))
+    .find((cell) => cell !== '') ?? ''
 const text = (event: Event) => (event.target as HTMLSelectElement).value
 </script>
 
 <template>
-  <details class="matching">
-    <summary>Columns</summary>
+  <section aria-label="Columns" class="matching">
+    <h2>Columns</h2>
+    <p v-if="chart.open.value.length > 0" class="caution" role="status">
+      Say what {{ chart.open.value.length === 1 ? 'this column is' : 'these columns are' }}, or leave
+      {{ chart.open.value.length === 1 ? 'it' : 'them' }} out: nothing with figures is dropped in silence.
+    </p>
     <div class="columns">
-      <div v-for="column in chart.columns.value" :key="column.place">
+      <div v-for="column in ordered" :key="column.place" :class="{ undecided: isOpen(column) }">
         <label :for="`column-${column.place}`">{{ column.heading || `Column ${column.place + 1}` }}</label>
+        <span class="soft sample">{{ sampleOf(column) }}</span>
         <select
           :id="`column-${column.place}`"
           class="form-select form-select-sm"
-          :value="column.field ?? ''"
+          :value="isOpen(column) ? '?' : (column.field ?? '')"
           @change="chart.matchColumn(column.place, (text($event) || undefined) as ChartField | undefined)"
         >
-          <option value="">not taken in</option>
+          <option v-if="isOpen(column)" value="?" disabled>what is it?</option>
+          <option value="">left out</option>
           <option v-for="field in chartFields" :key="field" :value="field">{{ fieldWord(field) }}</option>
+        </select>
+        <select
+          v-if="column.field && isValueField(column.field)"
+          class="form-select form-select-sm"
+          :aria-label="`What of it ${column.heading} states`"
+          :value="column.part"
+          @change="chart.setColumn(column.place, { part: text($event) as ColumnPart })"
+        >
+          <option v-for="part in columnParts" :key="part" :value="part">{{ partWord(part) }}</option>
         </select>
         <select
           v-if="isMm(column.field)"
@@ -60,7 +94,7 @@ const text = (event: Event) => (event.target as HTMLSelectElement).value
         </label>
       </div>
     </div>
-  </details>
+  </section>
 </template>
 
 <style scoped lang="scss">
@@ -69,6 +103,26 @@ const text = (event: Event) => (event.target as HTMLSelectElement).value
   flex-wrap: wrap;
   gap: 0.8rem;
   padding: 0.5rem 0;
+
+  > div {
+    width: 10rem;
+    padding: 0.3rem;
+  }
+}
+
+.matching h2 {
+  font-size: 1.05rem;
+}
+
+.sample {
+  display: block;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+.undecided {
+  border: 2px solid var(--madder);
 }
 
 .carries {

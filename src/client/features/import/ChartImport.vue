@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, shallowRef, watch } from 'vue'
-import type { ImportHabit, ModelPage, NativeNames } from '#shared/api/rows'
+import type { Item } from '#core/catalogue/types'
+import type { ImportHabit, ModelPage, NativeNames, TableRow } from '#shared/api/rows'
 import { faultText } from '#shared/messages/chart'
 import { get, problemText } from '../../api/client'
 import { useNames } from '../../state/names'
@@ -28,13 +29,18 @@ const rowList = ref<InstanceType<typeof ChartRows>>()
 
 /** The model as it is now, all names that functions are told from, and how the make's columns were matched before. */
 const readModel = async () => {
-  const [page, names] = await Promise.all([
+  const [page, names, items] = await Promise.all([
     get<ModelPage>(`/api/models/${props.id}`),
     get<NativeNames>('/api/native-names'),
+    get<TableRow[]>('/api/catalogue/items'),
   ])
   const habit = await get<ImportHabit>(`/api/import-habits/chart/${page.model.make}`)
   await store.load()
-  context.value = { page, ...names, habits: habit.columns }
+  const feet = items
+    .map(({ value }) => value as Item)
+    .filter(({ what, make }) => what === 'foot' && make === page.model.make)
+    .map(({ code }) => code)
+  context.value = { page, ...names, habits: habit.columns, feet }
 }
 watch(
   () => props.id,
@@ -59,6 +65,7 @@ const MOST_FAULTS = 8
     </p>
 
     <template v-if="chart.rows.value.length > 0 && !comparing">
+      <ChartColumns :chart="chart" :context="context" />
       <section class="sum" aria-live="polite">
         <p>
           <strong>{{ chart.taken.value.length }}</strong> stitches read from {{ file.file.value?.name }}.
@@ -69,6 +76,22 @@ const MOST_FAULTS = 8
           <span v-if="chart.without.value.length > 0" class="caution">
             {{ chart.without.value.length }} without a function.
           </span>
+          <span v-if="chart.open.value.length > 0" class="caution">
+            {{ chart.open.value.length }} {{ chart.open.value.length === 1 ? 'column' : 'columns' }} to decide.
+          </span>
+        </p>
+        <p v-if="chart.long.value.length > 0" class="apply">
+          {{ chart.long.value.length }} rows are longer than the heading: were these decimal commas? “{{
+            chart.long.value[0]?.cells.join(' | ')
+          }}” would be “{{ chart.long.value[0]?.rejoined?.join(' | ') }}”.
+          <BButton size="sm" variant="outline-primary" @click="chart.joinAll()">Join them again</BButton>
+        </p>
+        <p v-if="chart.rewritten.value.length > 0">
+          Feet as the catalogue writes them:
+          {{ chart.rewritten.value.map(({ written, code }) => `${written} as ${code}`).join(', ') }}.
+        </p>
+        <p v-if="chart.unknownFeet.value.length > 0" class="caution">
+          No foot of this make is called {{ chart.unknownFeet.value.join(', ') }}: taken as the chart writes it.
         </p>
         <ul v-if="chart.faults.value.length > 0" class="faults">
           <li
@@ -85,16 +108,17 @@ const MOST_FAULTS = 8
           <BButton variant="primary" :disabled="!chart.sound.value" @click="comparing = true"
             >Compare with the machine</BButton
           >
-          <template v-if="chart.proposed.value.length > 0">
-            {{ chart.proposed.value.length }} functions are proposals, told from the names. Look down the list, then
+          <template v-if="chart.proposed.value.length > 0 || chart.feetOpen.value">
+            <template v-if="chart.proposed.value.length > 0"
+              >{{ chart.proposed.value.length }} functions are proposals, told from the names.</template
+            >
+            Look down the list, then
             <BButton size="sm" variant="outline-primary" @click="chart.confirmAll()">They are right</BButton>
           </template>
           <span v-else-if="!chart.sound.value" class="soft">Mend or skip each open row first.</span>
           <label class="only"><input v-model="onlyOpen" type="checkbox" /> Only open rows</label>
         </p>
       </section>
-
-      <ChartColumns :chart="chart" :context="context" />
 
       <ChartRows ref="rowList" :chart="chart" :context="context" :only-open="onlyOpen" />
     </template>

@@ -28,16 +28,20 @@ const readAs = (row: ChartRow, { field, place }: ChartColumn): string => {
   const reading = row.values[field as ValueField]
   const note = props.chart.notes.at(row.row, place + 1)
   const formula = note?.what === 'formula' ? `, worked out by ${note.formula}` : ''
+  if (field === 'foot' && row.feet) return row.feet.codes.join(' or ')
   if (!reading) return formula.replace(/^, /, '')
   if (reading.is === 'silent') return reading.see ? `silent, ${reading.see}` : 'silent'
   if (reading.is === 'unreadable') return 'not understood'
   const scale = props.context?.page.model.scales[field as ValueField]
-  return `${showValue(reading.value, field as ValueField, scale)}${formula}`
+  const range = row.ranges[field as ValueField]
+  const within = range ? ` (${showValue(range, field as ValueField, scale)})` : ''
+  return `${showValue(reading.value, field as ValueField, scale)}${within}${formula}`
 }
 const faultIn = (row: ChartRow, { place }: ChartColumn) => row.faults.find(({ column }) => column === place + 1)
 /** The range a spreadsheet may have made a date of, offered where the cell is one. */
 const offer = (row: ChartRow, column: ChartColumn) =>
-  faultIn(row, column)?.why === 'looksLikeDate' ? rangeBehindDate(row.cells[column.place] ?? '') : undefined
+  faultIn(row, column)?.maybe ??
+  (faultIn(row, column)?.why === 'looksLikeDate' ? rangeBehindDate(row.cells[column.place] ?? '') : undefined)
 const PROPOSED = {
   sameMake: 'same make',
   otherMake: 'another make',

@@ -58,7 +58,7 @@ const open = async (...cells: string[][]) => {
 beforeEach(() => {
   file = ref<FileTable>()
   chart = useChart(
-    () => ({ page, functions, known, habits: {} }),
+    () => ({ page, functions, known, habits: {}, feet: ['LF·05', 'A'] }),
     () => file.value,
   )
 })
@@ -74,6 +74,56 @@ describe('a chart being looked through', () => {
     chart.confirmAll()
     expect(chart.proposed.value).toEqual([])
     expect(chart.sound.value).toBe(true)
+  })
+
+  it('waits until columns with figures are decided, once a person has said so', async () => {
+    await open([...HEAD, 'Needle size'], ['1', 'Straight stitch', '0', '2.5', '90'])
+    chart.confirmAll()
+    expect(chart.open.value.map(({ heading }) => heading)).toEqual(['Needle size'])
+    expect(chart.sound.value).toBe(false)
+    chart.matchColumn(4, undefined)
+    expect(chart.open.value).toEqual([])
+    expect(chart.sound.value).toBe(true)
+  })
+
+  it('takes a column as an end of a range where a person says so, and lets the other one go', async () => {
+    await open([...HEAD, 'W2'], ['1', 'Wide zigzag', '5', '2', '6'])
+    chart.setColumn(4, { field: 'width', part: 'max' })
+    expect(chart.columns.value.map(({ field, part }) => [field, part]).slice(2)).toEqual([
+      ['width', 'default'],
+      ['length', 'default'],
+      ['width', 'max'],
+    ])
+    chart.setColumn(4, { part: 'default' })
+    expect(chart.columns.value[2]?.field).toBeUndefined()
+    expect(chart.open.value.map(({ place }) => place)).toEqual([2])
+  })
+
+  it('joins figures of all rows that decimal commas parted, at one press', async () => {
+    await open(HEAD, ['1', 'Wide zigzag', '5', '0', '1', '5'], ['2', 'Straight stitch', '0', '2', '5'])
+    expect(chart.faults.value.map(({ why }) => why)).toEqual(['tooLong', 'tooLong'])
+    chart.joinAll()
+    expect(chart.faults.value).toEqual([])
+    expect(chart.taken.value.map(({ values }) => [values.width, values.length])).toEqual([
+      [
+        { is: 'value', value: 5 },
+        { is: 'value', value: 1.5 },
+      ],
+      [
+        { is: 'value', value: 0 },
+        { is: 'value', value: 2.5 },
+      ],
+    ])
+  })
+
+  it('shows feet as the catalogue writes them, and those it has not; the first are confirmed', async () => {
+    await open([...HEAD, 'Foot'], ['1', 'Straight stitch', '0', '2.5', 'LF-05/Q'])
+    expect(chart.rewritten.value).toEqual([{ written: 'LF-05', code: 'LF·05' }])
+    expect(chart.unknownFeet.value).toEqual(['Q'])
+    expect(chart.sound.value).toBe(false)
+    chart.confirmAll()
+    expect(chart.sound.value).toBe(true)
+    expect(chart.compared.value[0]).toMatchObject({ next: { foot: ['LF·05', 'Q'] } })
   })
 
   it('is not taken in while a row has no function', async () => {

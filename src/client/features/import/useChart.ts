@@ -1,6 +1,7 @@
 /** A stitch chart while it is being looked through: its rows read, what a person mended, matched or skipped. */
 import { computed, ref, shallowRef, watch } from 'vue'
-import { readChart, readRows, stitchId, stitchOf, stitchOver, type ChartRow } from '#core/import/chart'
+import { readChart, readRows, undecided, type ChartRow } from '#core/import/chart'
+import { stitchId, stitchOf, stitchOver } from '#core/import/chartStitch'
 import type { ChartColumn, ChartField, ColumnHabit } from '#core/import/columns'
 import { compareRows } from '#core/import/compare'
 import { notesOf, type FileTable, type NoteLookup } from '#core/import/fileTable'
@@ -20,6 +21,8 @@ export interface ChartContext {
   functions: readonly StitchFunction[]
   known: readonly KnownName[]
   habits: Readonly<Record<string, ColumnHabit>>
+  /** Codes of the make's feet. */
+  feet: readonly string[]
 }
 
 export const useChart = (context: () => ChartContext | undefined, file: () => FileTable | undefined) => {
@@ -36,19 +39,27 @@ export const useChart = (context: () => ChartContext | undefined, file: () => Fi
     at: (row, column) => (mended.has(`${row}/${column}`) ? undefined : kept.value.at(row, column)),
   }
   const ground = () => {
-    const { page, habits } = context() ?? {}
-    return { notes, ...(page ? { scales: page.model.scales } : {}), ...(habits ? { habits } : {}) }
+    const { page, habits, feet } = context() ?? {}
+    return {
+      notes,
+      ...(page ? { scales: page.model.scales } : {}),
+      ...(habits ? { habits } : {}),
+      ...(feet ? { feet } : {}),
+    }
   }
   const proposer = computed(() => {
     const { page, functions, known } = context() ?? {}
     return page && functions && known ? functionProposer(page.model.make, known, functions) : undefined
   })
+  const isIn = ({ row }: ChartRow) => !skipped.value.has(row)
+  const feetConfirmed = ref(false)
   const ready = computed(() => context() !== undefined && file() !== undefined)
 
   watch(
     () => (ready.value ? file() : undefined),
     (read) => {
       mended.clear()
+      feetConfirmed.value = false
       table.value = read?.cells ?? []
       const chart = readChart(table.value, ground())
       columns.value = chart.columns
@@ -79,12 +90,16 @@ export const useChart = (context: () => ChartContext | undefined, file: () => Fi
     choices.value = next
   }
 
-  const setColumn = (place: number, change: Partial<Pick<ChartColumn, 'field' | 'unit' | 'carries' | 'asShown'>>) => {
+  const setColumn = (
+    place: number,
+    change: Partial<Pick<ChartColumn, 'field' | 'part' | 'unit' | 'carries' | 'asShown'>>,
+  ) => {
+    const next = { ...(columns.value.find((column) => column.place === place) as ChartColumn), ...change }
     columns.value = columns.value.map((column) =>
       column.place === place
-        ? { ...column, ...change }
-        : change.field !== undefined && column.field === change.field
-          ? { ...column, field: undefined }
+        ? { ...next, isDecided: true }
+        : next.field !== undefined && column.field === next.field && column.part === next.part
+          ? { ...column, field: undefined, isDecided: false }
           : column,
     )
     readAgain()
@@ -100,6 +115,13 @@ export const useChart = (context: () => ChartContext | undefined, file: () => Fi
     mended.add(`${row}/${place + 1}`)
     readAgain()
   }
+  /** Figures that unquoted decimal commas parted, joined again in every row where that can be. */
+  const long = computed(() => rows.value.filter((row) => isIn(row) && row.rejoined !== undefined))
+  const joinAll = () => {
+    const joined = new Map(long.value.map((row) => [row.row, row.rejoined as string[]]))
+    table.value = table.value.map((cells, i) => joined.get(i + 1) ?? cells)
+    readAgain()
+  }
   const skip = (row: number, on: boolean) => {
     const next = new Set(skipped.value)
     if (on) next.add(row)
@@ -113,17 +135,32 @@ export const useChart = (context: () => ChartContext | undefined, file: () => Fi
     choices.value = new Map(choices.value).set(row, { function: named, motion, proposedFrom: undefined })
   }
   const confirmAll = () => {
+    feetConfirmed.value = true
     choices.value = new Map([...choices.value].map(([row, choice]) => [row, { ...choice, proposedFrom: undefined }]))
   }
 
-  const isIn = ({ row }: ChartRow) => !skipped.value.has(row)
+  /** Columns with figures of which nobody has said what they are. */
+  const open = computed(() => undecided(columns.value, rows.value.filter(isIn)))
+  /** Codes as the catalogue writes them in place of the chart's, and those of no foot it has. */
+  const rewritten = computed(() => [
+    ...new Map(
+      taken.value.flatMap((row) => (row.feet?.rewritten ?? []).map((one) => [one.written, one] as const)),
+    ).values(),
+  ])
+  const unknownFeet = computed(() => [...new Set(taken.value.flatMap((row) => row.feet?.unknown ?? []))])
+  const feetOpen = computed(() => rewritten.value.length > 0 && !feetConfirmed.value)
   const taken = computed(() => rows.value.filter((row) => row.is === 'stitch' && isIn(row)))
   const faults = computed(() => rows.value.filter(isIn).flatMap((row) => row.faults))
   const without = computed(() => taken.value.filter(({ row }) => !choices.value.has(row)))
   const proposed = computed(() => taken.value.filter(({ row }) => choices.value.get(row)?.proposedFrom !== undefined))
   const sound = computed(
     () =>
-      taken.value.length > 0 && faults.value.length === 0 && without.value.length === 0 && proposed.value.length === 0,
+      taken.value.length > 0 &&
+      faults.value.length === 0 &&
+      open.value.length === 0 &&
+      !feetOpen.value &&
+      without.value.length === 0 &&
+      proposed.value.length === 0,
   )
 
   /** The chart against the model's stitches: a stitch that only got another number keeps its id. */
@@ -154,6 +191,12 @@ export const useChart = (context: () => ChartContext | undefined, file: () => Fi
     faults,
     without,
     proposed,
+    open,
+    long,
+    joinAll,
+    rewritten,
+    unknownFeet,
+    feetOpen,
     sound,
     compared,
     setColumn,
