@@ -4,7 +4,7 @@ import { expectAccessible, expectNoSidewaysScroll, signIn } from './people'
 
 const sample = (name: string) => `samples/${name}`
 const choose = (page: Page, file: string | { name: string; mimeType: string; buffer: Buffer }) =>
-  page.getByLabel(/CSV or XLSX/).setInputFiles(file)
+  page.getByLabel(/CSV.* XLSX/).setInputFiles(file)
 const text = (name: string, content: string) => ({ name, mimeType: 'text/csv', buffer: Buffer.from(content) })
 const stitchesOf = async (page: Page, model: string) =>
   (await page.request.get(`/api/catalogue/stitches?model=${model}`)).json()
@@ -107,7 +107,7 @@ test('files that are no table are refused with a plain word', async ({ page }) =
   await expect(alert).toContainText('chart.xlsx could not be read: it is packed like a workbook, but is none')
   const huge = test.info().outputPath('huge.csv')
   writeFileSync(huge, Buffer.alloc(50 * 1024 * 1024, ';'))
-  await page.getByLabel(/CSV or XLSX/).setInputFiles(huge)
+  await page.getByLabel(/CSV.* XLSX/).setInputFiles(huge)
   await expect(alert).toContainText('it has 50 MB; a table has at most 10 MB. Nothing was changed.')
   await choose(page, text('empty.csv', ''))
   await expect(alert).toContainText('it is empty')
@@ -138,6 +138,9 @@ test('a feet list and a fit chart are taken in', async ({ page }) => {
   await page.getByLabel('Skip row 5').check()
   await page.getByLabel('Row 6, Opening mm').fill('6,5')
   await page.getByLabel('Row 6, Opening mm').press('Tab')
+  // Its order numbers are nobody's column: somebody says so.
+  await expect(page.getByRole('button', { name: 'Compare with the shelf' })).toBeDisabled()
+  await page.getByLabel('Order no.', { exact: true }).selectOption({ label: 'left out' })
   await page.getByRole('button', { name: 'Compare with the shelf' }).click()
   await expect(page.getByRole('status')).toContainText('3 new, 1 changed')
   await page.getByRole('button', { name: 'Apply' }).click()
@@ -148,6 +151,10 @@ test('a feet list and a fit chart are taken in', async ({ page }) => {
     slot: 6.5,
     what: 'foot',
   })
+  // Prices are whole money, however they are written.
+  const priceOf = (code: string) =>
+    items.find(({ value }: { value: { code: string } }) => value.code === code).value.price
+  expect([priceOf('K31'), priceOf('K32'), priceOf('K4')]).toEqual([1450, 2100, 1890])
 
   await page.goto('/shelf/fits/chart')
   await page.getByLabel('Make of the models').selectOption('Larkfen')
@@ -182,4 +189,66 @@ test('a viewer sees the shelf but no way to change it', async ({ page }) => {
   await page.goto('/shop')
   await expect(page.getByText('Only a lead may take a file in.')).toBeVisible()
   await expectAccessible(page)
+})
+
+test('ranges over a two-line heading are taken; what nobody knows is asked, what the machine cannot have told', async ({
+  page,
+}) => {
+  await signIn(page, 'maren', '/shelf/models/capstan-11/chart')
+  await choose(page, sample('ostrel-capstan-11-ranges.csv'))
+  const columns = page.getByRole('region', { name: 'Columns' })
+  await expect(columns.getByRole('status')).toContainText('Say what this column is, or leave it out')
+  await expect(page.getByText('1 column to decide')).toBeVisible()
+  await expect(page.locator('.faults')).toContainText('“50” is beyond this machine; 5?')
+  await expect(page.locator('#row-4')).toContainText('5.0 (0.5–9.0)')
+  await expectNoSidewaysScroll(page)
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'It was 5', exact: true }).click()
+  await expect(page.locator('.faults')).toHaveCount(0)
+  await expect(page.getByRole('button', { name: 'Compare with the machine' })).toBeDisabled()
+  await columns.getByLabel('Needle size', { exact: true }).selectOption({ label: 'left out' })
+  await page.getByRole('button', { name: 'They are right' }).click()
+  await page.getByRole('button', { name: 'Compare with the machine' }).click()
+  await expect(page.getByRole('status')).toContainText('2 new, 1 changed')
+  await page.getByRole('button', { name: 'Apply' }).click()
+  await expect(page).toHaveURL(/\/shelf\/models\/capstan-11(\?|$)/)
+  const stitches = await stitchesOf(page, 'capstan-11')
+  const soft = stitches.find(({ value }: { value: { select: string } }) => value.select === '302').value
+  expect(soft).toMatchObject({
+    defaults: { width: 5, length: 1.5 },
+    ranges: { width: { from: 0.5, to: 9 }, length: { from: 0.3, to: 4 } },
+  })
+})
+
+test('figures that decimal commas parted are joined again at one press', async ({ page }) => {
+  await signIn(page, 'maren', '/shelf/models/capstan-11/chart')
+  await choose(page, sample('ostrel-capstan-11-commas.csv'))
+  await expect(page.getByText('2 rows are longer than the heading: were these decimal commas?')).toBeVisible()
+  await page.getByRole('button', { name: 'Join them again' }).click()
+  await expect(page.locator('.faults')).toHaveCount(0)
+  await expect(page.locator('#row-2')).toContainText('2.5')
+  await expect(page.locator('#row-3')).toContainText('1.5')
+})
+
+test('a book’s table comes from its PDF, page by page, and a table from the clipboard', async ({ page }) => {
+  await signIn(page, 'maren', '/shelf/models/capstan-11/chart')
+  await choose(page, sample('ostrel-capstan-11-book.pdf'))
+  await expect(page.getByText('48 stitches read from ostrel-capstan-11-book.pdf')).toBeVisible()
+  await expect(page.locator('#row-2 input[type=text], #row-2 input:not([type])').first()).toHaveValue('501')
+  await expect(page.locator('.faults')).toHaveCount(0)
+  await page.getByLabel('pages', { exact: true }).fill('2-3')
+  await page.getByLabel('pages', { exact: true }).press('Tab')
+  await expect(page.getByText('30 stitches read from ostrel-capstan-11-book.pdf')).toBeVisible()
+  await expect(page.locator('#row-2 input[type=text], #row-2 input:not([type])').first()).toHaveValue('519')
+  await expectAccessible(page)
+  await expectNoSidewaysScroll(page)
+
+  await page.reload()
+  const field = page.getByLabel('or paste a table')
+  await field.evaluate((element) => {
+    const data = new DataTransfer()
+    data.setData('text/plain', 'No.\tName\tWidth\tLength\n601\tZigzag\t5\t1.5\n')
+    element.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }))
+  })
+  await expect(page.locator('#row-2 input[type=text], #row-2 input:not([type])').first()).toHaveValue('601')
 })

@@ -4,7 +4,8 @@ import { customerFaultText } from '#shared/messages/customers'
 import { demoBundle } from '#demo/bundle'
 import { demoCustomers } from '#demo/customers'
 import { readCustomers } from './readCustomers'
-import { machinesByModel } from './types'
+import { knownAs, samePerson } from './samePerson'
+import { machinesByModel, type Customer } from './types'
 
 const { models, items, makes } = demoBundle()
 const names = {
@@ -22,10 +23,10 @@ describe('a list of customers', () => {
   it('brings lines of one person together, by name and mail', () => {
     const { customers, faults } = read(
       'Name;Mail;Machine;Serial;Bought;Owns\nYlvi;y@a.example;Plover ' +
-        '60;PL-1;4.3.2023;LF·16\nylvi;Y@a.example;the small overlocker;;2021;\nYlvi;other@a.example;Ketch;;;',
+        '60;PL-1;4.3.2023;LF·16\nylvi;Y@a.example;the small overlocker;;2021;\n',
     )
     expect(faults).toEqual([])
-    expect(customers).toHaveLength(2)
+    expect(customers).toHaveLength(1)
     expect(customers[0]).toMatchObject({
       name: 'Ylvi',
       machines: [
@@ -55,6 +56,63 @@ describe('a list of customers', () => {
     const { customers, faults } = read(`Customer,Email,Machine,Serial,Bought,Owns\n${line}\nB,,Ketch,,,`)
     expect(faults.map(customerFaultText)).toEqual([told])
     expect(customers.map(({ name }) => name)).toEqual(['B'])
+  })
+
+  it('asks whether a name with another mail is the same person, and does as is said', () => {
+    const lines = parseCsv('Name,Mail,Machine\nYlvi,y@a.example,Ketch\nYlvi,other@a.example,Dinghy\nYlvi,,Yawl')
+    const asked = readCustomers(lines, names)
+    expect(asked.customers.map((one) => one.machines.length)).toEqual([2])
+    expect(asked.faults.map(customerFaultText)).toEqual([
+      'Line 3: Ylvi has another telephone or mail than in line 2: the same person?',
+    ])
+    const one = readCustomers(lines, names, { ylvi: 'one' })
+    expect(one.faults).toEqual([])
+    expect(one.customers.map(({ email, machines }) => [email, machines.length])).toEqual([['y@a.example', 3]])
+    const several = readCustomers(lines, names, { ylvi: 'several' })
+    expect(several.customers.map(({ email }) => email)).toEqual(['y@a.example', 'other@a.example'])
+  })
+
+  it('finds several machines in a cell, however they are written, and gives none of them the other’s number', () => {
+    const { customers, faults } = read('Name,Machine,Serial\nA,"PLOVER60, ketch",S1\nB,eddy4 and Wren-24,')
+    expect(faults).toEqual([])
+    expect(customers.map(({ machines }) => machines)).toEqual([
+      [{ model: 'plover-60' }, { model: 'ketch' }],
+      [{ model: 'eddy-4' }, { model: 'wren-24' }],
+    ])
+  })
+
+  it('makes nobody of a heading within the list, and takes no spoilt telephone', () => {
+    const { customers, faults } = read('Name,Phone,Machine\nA,0123 45,Ketch\nWaiting list:,,\nB,"5,55E+07",Ketch')
+    expect(customers.map(({ name }) => name)).toEqual(['A'])
+    expect(faults.map(({ line, code }) => [line, code])).toEqual([
+      [3, 'section'],
+      [4, 'spoilt'],
+    ])
+  })
+
+  it.each<[Partial<Customer>, Partial<Customer>, string]>([
+    [{ phone: '0123 456' }, { phone: '0123/456' }, 'same'],
+    [{ email: 'A@b.example' }, { email: 'a@b.example' }, 'same'],
+    [{ phone: '1' }, { phone: '2' }, 'asked'],
+    [{ phone: '1' }, { email: 'a@b.example' }, 'asked'],
+    [{ phone: '1' }, {}, 'same'],
+    [{}, {}, 'same'],
+    [{ name: 'Other' }, {}, 'other'],
+  ])('%o and %o: %s', (a, b, is) => {
+    expect(samePerson({ name: 'Ada', ...a }, { name: ' ada ', ...b })).toBe(is)
+  })
+
+  it('knows whom of the shop’s customers somebody is, or asks', () => {
+    const stored = [
+      { id: '1', name: 'Ada', phone: '1' },
+      { id: '2', name: 'Ada', phone: '2' },
+      { id: '3', name: 'Bea', email: 'b@b.example' },
+    ]
+    expect(knownAs({ name: 'Ada', phone: '2' }, stored)).toEqual({ id: '2' })
+    expect(knownAs({ name: 'Ada' }, stored)).toEqual({ asked: ['1', '2'] })
+    expect(knownAs({ name: 'Bea', phone: '9' }, stored)).toEqual({ asked: ['3'] })
+    expect(knownAs({ name: 'Bea' }, stored)).toEqual({ id: '3' })
+    expect(knownAs({ name: 'Cleo' }, stored)).toBeUndefined()
   })
 
   it('says which columns it left out, and when it found none', () => {

@@ -3,6 +3,7 @@
  * or mail) belong together. What is not understood is told with its line and left to be mended; the rest can be taken.
  */
 import type { Id } from '../catalogue/types'
+import { nameKey, samePerson } from './samePerson'
 import type { Customer, Machine } from './types'
 
 export type CustomerDraft = Omit<Customer, 'id'>
@@ -14,6 +15,12 @@ export type CustomerFault =
   | { line: number; code: 'unknownItem'; text: string }
   | { line: number; code: 'badDate'; text: string }
   | { line: number; code: 'badMail'; text: string }
+  /** A spreadsheet made a short number of a telephone or serial number. */
+  | { line: number; code: 'spoilt'; text: string }
+  /** A heading within the list, no person. */
+  | { line: number; code: 'section'; text: string }
+  /** The name of an earlier line with another telephone or mail. */
+  | { line: number; code: 'sameName'; text: string; earlier: number }
 
 export interface CustomersRead {
   customers: (CustomerDraft & { lines: number[] })[]
@@ -41,7 +48,12 @@ const HEADINGS: Record<CustomerField, RegExp> = {
   note: /note|remark/,
 }
 
-export const readCustomers = (cells: readonly (readonly string[])[], names: CustomerNames): CustomersRead => {
+/** `people`: whether the lines of one name, as `nameKey` has it, are one person or several; left out: not said yet. */
+export const readCustomers = (
+  cells: readonly (readonly string[])[],
+  names: CustomerNames,
+  people: Readonly<Record<string, 'one' | 'several'>> = {},
+): CustomersRead => {
   const at = cells.findIndex((row) => row.some((cell) => HEADINGS.name.test(tidy(cell))))
   if (at < 0) return { customers: [], faults: [], unread: [], found: false }
   const heads = (cells[at] ?? []).map((heading) =>
@@ -49,7 +61,7 @@ export const readCustomers = (cells: readonly (readonly string[])[], names: Cust
   )
   const unread = (cells[at] ?? []).filter((heading, i) => heads[i] === undefined && heading.trim() !== '')
   const read = reader(names)
-  const customers = new Map<string, CustomersRead['customers'][number]>()
+  const customers: CustomersRead['customers'] = []
   const faults: CustomerFault[] = []
   cells.slice(at + 1).forEach((row, i) => {
     if (row.every((cell) => cell.trim() === '')) return
@@ -60,31 +72,39 @@ export const readCustomers = (cells: readonly (readonly string[])[], names: Cust
       faults.push({ line, code: 'noName' })
       return
     }
+    if (/:$/.test(name) && row.filter((cell) => cell.trim() !== '').length === 1) {
+      faults.push({ line, code: 'section', text: name })
+      return
+    }
     const given = read(line, text, faults)
     if (!given) return
     const [phone, email, note] = [text('phone'), text('email'), text('note')]
-    const key = [tidy(name), tidy(email) || tidy(phone)].join('\n')
-    const known = customers.get(key) ?? {
-      name,
-      ...(phone ? { phone } : {}),
-      ...(email ? { email } : {}),
-      ...(note ? { note } : {}),
-      machines: [],
-      owns: [],
-      lines: [],
+    const told = { name, ...(phone ? { phone } : {}), ...(email ? { email } : {}) }
+    const said = people[nameKey(name)]
+    const judged = customers.map((one) => ({ one, is: samePerson(one, told) }))
+    const same = judged.find(({ is }) => is === 'same' || (is === 'asked' && said === 'one'))?.one
+    const doubt = judged.find(({ is }) => is === 'asked')?.one
+    if (!same && doubt && said === undefined) {
+      faults.push({ line, code: 'sameName', text: name, earlier: doubt.lines[0] as number })
+      return
     }
-    if (given.machine) known.machines.push(given.machine)
+    const known = same ?? { ...told, machines: [], owns: [], lines: [] }
+    if (!same) customers.push(known)
+    // What the first line told stays; a later one fills what it left open.
+    if (known.phone === undefined && phone) known.phone = phone
+    if (known.email === undefined && email) known.email = email
+    if (note && known.note === undefined) known.note = note
+    known.machines.push(...given.machines)
     known.owns = [...new Set([...known.owns, ...given.owns])]
     known.lines.push(line)
-    customers.set(key, known)
   })
-  return { customers: [...customers.values()], faults, unread, found: true }
+  return { customers, faults, unread, found: true }
 }
 
 /** Reads what a line says of a machine; undefined where something in it is not understood. */
 const reader = ({ models, items }: CustomerNames) => {
   const byName = new Map<string, Set<Id>>()
-  const say = (text: string, id: Id) => byName.set(tidy(text), (byName.get(tidy(text)) ?? new Set()).add(id))
+  const say = (text: string, id: Id) => byName.set(bare(text), (byName.get(bare(text)) ?? new Set()).add(id))
   for (const { id, name, make, aliases = [] } of models)
     for (const word of [id, name, `${make} ${name}`, ...aliases]) say(word, id)
   const itemOf = new Map(
@@ -94,17 +114,26 @@ const reader = ({ models, items }: CustomerNames) => {
     line: number,
     text: (field: CustomerField) => string,
     faults: CustomerFault[],
-  ): { machine?: Machine; owns: Id[] } | undefined => {
+  ): { machines: Machine[]; owns: Id[] } | undefined => {
     const before = faults.length
     const [model, serial, bought, mail] = [text('model'), text('serial'), text('bought'), text('email')]
-    const found = [...(byName.get(tidy(model)) ?? [])]
-    if (model !== '' && found.length === 0) {
-      const near = models.find(
-        ({ name }) => tidy(name).startsWith(tidy(model).slice(0, 4)) || tidy(model).includes(tidy(name)),
-      )?.name
-      faults.push({ line, code: 'unknownModel', text: model, ...(near === undefined ? {} : { near }) })
-    }
-    if (found.length > 1) faults.push({ line, code: 'severalModels', text: model })
+    // A name with a stroke of its own is one machine.
+    const written = byName.has(bare(model)) ? [model] : model.split(/[,;/+&\n]|\band\b/i)
+    const machines = written.flatMap((one) => {
+      const word = one.trim()
+      if (word === '') return []
+      const [found, ...others] = byName.get(bare(word)) ?? []
+      if (found === undefined) {
+        const near = models.find(
+          ({ name }) => tidy(name).startsWith(tidy(word).slice(0, 4)) || tidy(word).includes(tidy(name)),
+        )?.name
+        faults.push({ line, code: 'unknownModel', text: word, ...(near === undefined ? {} : { near }) })
+      }
+      if (others.length > 0) faults.push({ line, code: 'severalModels', text: word })
+      return found === undefined ? [] : [found]
+    })
+    for (const figure of [text('phone'), serial])
+      if (SPOILT.test(figure)) faults.push({ line, code: 'spoilt', text: figure })
     const date = bought === '' ? undefined : dateOf(bought)
     if (bought !== '' && date === undefined) faults.push({ line, code: 'badDate', text: bought })
     if (mail !== '' && !/^[^\s@]+@[^\s@]+\.[^\s@]+$/.test(mail)) faults.push({ line, code: 'badMail', text: mail })
@@ -120,12 +149,21 @@ const reader = ({ models, items }: CustomerNames) => {
     if (faults.length > before) return undefined
     return {
       owns: known,
-      ...(found[0] === undefined
-        ? {}
-        : { machine: { model: found[0], ...(serial ? { serial } : {}), ...(date ? { bought: date } : {}) } }),
+      // Of several machines in one cell nobody knows whose number and day it is.
+      machines: machines.map((id) => ({
+        model: id,
+        ...(serial && machines.length === 1 ? { serial } : {}),
+        ...(date && machines.length === 1 ? { bought: date } : {}),
+      })),
     }
   }
 }
+
+/** "5,55E+07": what a spreadsheet makes of a long number. */
+const SPOILT = /^\d+([.,]\d+)?e\+?\d+$/i
+
+/** Letters and figures alone: `PLOVER60` is the Plover 60. */
+const bare = (text: string): string => tidy(text).replace(/[^\p{L}\d]/gu, '')
 
 const tidy = (text: string): string =>
   text

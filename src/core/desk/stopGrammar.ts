@@ -89,8 +89,9 @@ const spoken = (line: string): Word[] =>
         .map((text) => ({ text, stem: rootOf(text), clause })),
     )
 
-/** Short words lose their endings too: "moved" and "move" are one, "speed" is none. */
-const rootOf = (word: string): string => stem(word.length === 5 ? word.replace(/(?<=[^e])ed$/, 'e') : word)
+/** Short words lose their endings too: "moved" and "move", "sewing" and "sew" are one, "speed" is none. */
+const rootOf = (word: string): string =>
+  stem(word.length === 5 ? word.replace(/(?<=[^e])ed$/, 'e') : word.replace(/^(\p{L}{3})ing$/u, '$1'))
 
 const matcherOf =
   (concepts: Concepts) =>

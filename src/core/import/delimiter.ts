@@ -10,7 +10,7 @@ const LINES = 30
  * turns up in some lines only, a separator in all.
  */
 export const detectDelimiter = (text: string): Delimiter => {
-  const lines = text.split(/\r?\n/, LINES).filter((line) => line.trim() !== '')
+  const lines = text.split(/\r\n?|\n/, LINES).filter((line) => line.trim() !== '')
   let best: { delimiter: Delimiter; score: number } = { delimiter: ',', score: 0 }
   for (const delimiter of CANDIDATES) {
     const counts = lines.map((line) => unquoted(line).split(delimiter).length - 1)

@@ -22,11 +22,17 @@ export interface FitChartContext {
 
 const FITS = /^(x|✓|✔|●|•|○?yes|y|ja|oui|ok|1)$/i
 const NOT = /^(no|n|✗|✘|not|0)$/i
+const TICK = /^(✓|✔|☑|√)$/
+const CROSS = /^(x|×)$/i
 const NOTHING = /^[-–—?]*$/
 
-/** What most charts mean by a mark; undefined where a person must say. "o" and "(x)" mean different things in each. */
-const usualMeaning = (mark: string): MarkMeaning | undefined => {
+/**
+ * What most charts mean by a mark; undefined where a person must say. "o" and "(x)" mean different things in each, and
+ * so does a cross beside ticks. `ticked`: the chart has ticks.
+ */
+const usualMeaning = (mark: string, ticked: boolean): MarkMeaning | undefined => {
   if (NOTHING.test(mark)) return { says: 'nothing' }
+  if (ticked && CROSS.test(mark)) return undefined
   if (FITS.test(mark)) return { says: 'fits', through: [] }
   return NOT.test(mark) ? { says: 'doesNotFit' } : undefined
 }
@@ -56,10 +62,11 @@ export const readFitChart = (
     }
     return [{ row: at + i + 2, text, item: itemOf(text), marks }]
   })
+  const ticked = [...counts.keys()].some((mark) => TICK.test(mark))
   const marks = [...counts].map(([mark, count]) => {
     const asItem = itemOf(mark)
     const means =
-      habits[mark] ?? usualMeaning(mark) ?? (asItem ? { says: 'fits' as const, through: [asItem] } : undefined)
+      habits[mark] ?? usualMeaning(mark, ticked) ?? (asItem ? { says: 'fits' as const, through: [asItem] } : undefined)
     return { mark, count, means }
   })
   return { headingRow: at + 1, models, feet, marks }

@@ -102,6 +102,27 @@ describe('a file', () => {
       ['1', 'Zig, zag'],
     ])
   })
+
+  it.each(['utf-16le', 'utf-16be'] as const)('is read as %s with or without its mark', (encoding) => {
+    const bytesOf = (text: string) =>
+      new Uint8Array(
+        [...text].flatMap((letter) => {
+          const code = letter.charCodeAt(0)
+          return encoding === 'utf-16le' ? [code & 255, code >> 8] : [code >> 8, code & 255]
+        }),
+      )
+    expect(decodeText(bytesOf('Nr;Größe'), decoder)).toBe('Nr;Größe')
+    expect(parseCsv(decodeText(bytesOf('\uFEFFNr;Größe'), decoder))).toEqual([['Nr', 'Größe']])
+  })
+
+  it('may end its lines in every way at once', () => {
+    expect(parseCsv('a;b\r\n1;2\n3;4\r5;6')).toEqual([
+      ['a', 'b'],
+      ['1', '2'],
+      ['3', '4'],
+      ['5', '6'],
+    ])
+  })
 })
 
 const chart = readChart(
@@ -443,6 +464,17 @@ describe('a fit chart', () => {
       [3, { item: 'f1', model: 'ketch', fits: false }],
       [4, { item: 'f2', model: 'p60', fits: true, chain: ['a9'] }],
     ])
+  })
+
+  it('asks what a cross means beside ticks', () => {
+    const ticked = [
+      ['Foot', 'Plover 60', 'Ketch'],
+      ['F1', '✓', 'x'],
+      ['F2', 'x', '✓'],
+    ]
+    const chart = readFitChart(ticked, { modelOf, itemOf })
+    expect(chart?.marks.filter(({ means }) => !means).map(({ mark }) => mark)).toEqual(['x'])
+    expect(chart && statedFits(chart)).toHaveLength(2)
   })
 
   it('takes a mark for what it meant in the last chart, and is no chart where no model is named', () => {

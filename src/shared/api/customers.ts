@@ -26,7 +26,13 @@ export type CustomerRow = z.infer<typeof CustomerRow>
 
 /** `version`: the one the writer saw. */
 export const CustomerChange = z.strictObject({ version: z.int(), customer: CustomerWrite })
-export const CustomersImport = z.strictObject({ customers: z.array(CustomerWrite).min(1).max(5000) })
+/** `same`: who of the shop's customers it is, where somebody has said so. */
+export const CustomersImport = z.strictObject({
+  customers: z
+    .array(CustomerWrite.extend({ same: Id.optional() }))
+    .min(1)
+    .max(5000),
+})
 export const CustomersImported = z.object({ added: z.int(), changed: z.int(), same: z.int() })
 export type CustomersImported = z.infer<typeof CustomersImported>
 

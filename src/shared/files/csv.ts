@@ -5,7 +5,7 @@ import { detectDelimiter } from '#core/import/delimiter'
 
 /** Every row with every cell, empty ones included. Throws with row and reason where quotes do not close. */
 export const parseCsv = (text: string, delimiter: string = detectDelimiter(text)): string[][] =>
-  parse(text.replace(/^\uFEFF/, ''), {
+  parse(text.replace(/^\uFEFF/, '').replaceAll(/\r\n?/g, '\n'), {
     delimiter,
     relax_column_count: true,
     relax_quotes: true,
@@ -22,11 +22,21 @@ export const blockText = (cells: readonly (readonly string[])[]): string =>
     { delimiter: '\t', record_delimiter: 'unix', quoted_match: /[\r\n]/ },
   ).replace(/\n$/, '')
 
-export type Encoding = 'utf-8' | 'utf-16le' | 'windows-1252'
+export type Encoding = 'utf-8' | 'utf-16le' | 'utf-16be' | 'windows-1252'
 
-/** UTF-8 or UTF-16 by their marks; UTF-8 without one; failing that Windows-1252, as older spreadsheets write. */
+/**
+ * UTF-8 or UTF-16 by their marks; without one UTF-16 by where its zeros stand, else UTF-8; failing that Windows-1252,
+ * as older spreadsheets write.
+ */
 export const detectEncoding = (bytes: Uint8Array, decoder: DecoderMaker): Encoding => {
   if (bytes[0] === 0xff && bytes[1] === 0xfe) return 'utf-16le'
+  if (bytes[0] === 0xfe && bytes[1] === 0xff) return 'utf-16be'
+  const zeros = [0, 0]
+  bytes.subarray(0, LOOKED_AT).forEach((byte, i) => {
+    if (byte === 0) zeros[i % 2] = (zeros[i % 2] as number) + 1
+  })
+  const [even, odd] = zeros as [number, number]
+  if (Math.max(even, odd) > Math.min(bytes.length, LOOKED_AT) / ZERO_SHARE) return odd > even ? 'utf-16le' : 'utf-16be'
   try {
     decoder('utf-8', true).decode(bytes)
     return 'utf-8'
@@ -34,6 +44,10 @@ export const detectEncoding = (bytes: Uint8Array, decoder: DecoderMaker): Encodi
     return 'windows-1252'
   }
 }
+
+/** Of UTF-16 every other byte of plain letters is 0. */
+const LOOKED_AT = 400
+const ZERO_SHARE = 4
 
 export const decodeText = (
   bytes: Uint8Array,

@@ -4,6 +4,7 @@
 import type { FileTable } from '#core/import/fileTable'
 import { decodeText, detectEncoding, parseCsv, type DecoderMaker, type Encoding } from './csv'
 import { detectDelimiter } from '#core/import/delimiter'
+import { tableOfPages } from '#core/import/pdfTable'
 import { SheetTooLarge, sheetWatch } from './sheetBounds'
 import { unzippedSize, ZipTooLarge } from './unzipWithin'
 
@@ -20,6 +21,10 @@ const MOST_UNZIPPED = { bytes: 80 * MB, entries: 1000 }
 export interface ReadOptions {
   encoding?: Encoding | undefined
   delimiter?: string | undefined
+  /** Of a PDF: `12-14, 20`; empty: all. */
+  pages?: string | undefined
+  /** How far the reading is. */
+  progress?: ((done: number, of: number) => void) | undefined
 }
 
 export interface ReadFile {
@@ -27,12 +32,15 @@ export interface ReadFile {
   /** Undefined for a workbook. */
   encoding: Encoding | undefined
   delimiter: string | undefined
+  /** Of a PDF: the pages that were asked for, and how many it has. */
+  pages?: { asked: string; of: number }
 }
 
 /** Its message is for people; nothing was read. */
 export class UnreadableFile extends Error {}
 
 const isZip = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b
+const isPdf = (bytes: Uint8Array): boolean => String.fromCharCode(...bytes.subarray(0, 5)) === '%PDF-'
 const isOldWorkbook = (bytes: Uint8Array): boolean => bytes[0] === 0xd0 && bytes[1] === 0xcf
 
 /** Throws `UnreadableFile` for anything that is not a table within the limits. */
@@ -44,7 +52,11 @@ export const readTableFile = async (
   if (bytes.length === 0) throw new UnreadableFile('it is empty')
   checkSize(bytes.length)
   if (isOldWorkbook(bytes)) throw new UnreadableFile('it is an old workbook (.xls); save it as .xlsx or CSV')
-  const read = isZip(bytes) ? await readWorkbook(bytes) : readText(bytes, decoder, options)
+  const read = isPdf(bytes)
+    ? await readBook(bytes, options)
+    : isZip(bytes)
+      ? await readWorkbook(bytes)
+      : readText(bytes, decoder, options)
   for (const { cells } of read.tables) {
     if (cells.length > MOST_ROWS) throw new UnreadableFile(`it has ${cells.length} rows; the most is ${MOST_ROWS}`)
     const widest = cells.reduce((most, row) => Math.max(most, row.length), 0)
@@ -84,6 +96,34 @@ const readWorkbook = async (bytes: Uint8Array): Promise<ReadFile> => {
     if (error instanceof ZipTooLarge) throw new UnreadableFile(`${error.message}, which no table does`)
   }
   throw new UnreadableFile('it is packed like a workbook, but is none or is damaged')
+}
+
+/** The most pages that are read at once. */
+const MOST_PAGES = 400
+
+const readBook = async (bytes: Uint8Array, { pages = '', progress }: ReadOptions): Promise<ReadFile> => {
+  const { readPdf } = await import('./pdf')
+  const read = await readPdf(bytes, pages, progress).catch(() => {
+    throw new UnreadableFile('it is a damaged PDF, or locked with a password')
+  })
+  if (!read) throw new UnreadableFile(`it has no pages “${pages}”; write them as 12-14, 20`)
+  if (read.pages.length > MOST_PAGES) throw new UnreadableFile(`it has ${read.of} pages; say which, as 12-14`)
+  if (read.pages.every(({ texts }) => texts.length === 0)) {
+    throw new UnreadableFile('its pages are pictures without text; have their text recognised first')
+  }
+  const table = tableOfPages(read.pages)
+  if (table.cells.length === 0) throw new UnreadableFile('no table stands on these pages; say which pages hold it')
+  return { tables: [table], encoding: undefined, delimiter: undefined, pages: { asked: pages, of: read.of } }
+}
+
+/** A table that was copied from a spreadsheet, a page or a text. */
+export const readPasted = (text: string): ReadFile => {
+  const delimiter = text.includes('\t') ? '\t' : detectDelimiter(text)
+  return {
+    tables: [{ name: '', cells: parseCsv(text, delimiter), notes: [] }],
+    encoding: undefined,
+    delimiter: undefined,
+  }
 }
 
 const readText = (bytes: Uint8Array, decoder: DecoderMaker, options: ReadOptions): ReadFile => {

@@ -19,7 +19,7 @@ export const fieldWord = (field: ChartField): string =>
 /** What of a value a column states. */
 export const partWord = (part: ColumnPart): string => PART_WORDS[part]
 const PART_WORDS: Record<ColumnPart, string> = {
-  default: 'what the machine gives',
+  default: 'default',
   min: 'least',
   max: 'most',
   range: 'range',

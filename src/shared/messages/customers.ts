@@ -16,5 +16,11 @@ export const customerFaultText = (fault: CustomerFault): string => {
       return `${at}“${fault.text}” is no date; write 2026-03-09 or 9.3.2026.`
     case 'badMail':
       return `${at}“${fault.text}” is no mail address.`
+    case 'spoilt':
+      return `${at}“${fault.text}” was made so by a spreadsheet; what it was is not in the file.`
+    case 'section':
+      return `${at}“${fault.text}” stands alone: a heading, no person.`
+    case 'sameName':
+      return `${at}${fault.text} has another telephone or mail than in line ${fault.earlier}: the same person?`
   }
 }

@@ -3,9 +3,11 @@ import { z } from 'zod'
 import type { Item, Range, Scale, Slot, Target, When } from '#core/catalogue/types'
 import { sameValue } from '#core/catalogue/sameValue'
 import { readValue } from '#core/import/readValue'
+import { parseMoney } from '#core/units/money'
 import { parseNumber } from '#core/units/parse'
 import type { Resource } from '../api/resources'
 import { cellFaultText } from '../messages/chart'
+import { moneyWords } from '../messages/words'
 import { readScale, showScale } from './scaleCell'
 import { readTarget, showTarget } from './targetCell'
 import { readWhen, showWhen } from './whenCell'
@@ -21,6 +23,8 @@ export type CellKind =
   | { is: 'number'; least?: number; whole?: boolean }
   /** A length in mm; inches are understood too. Of a stitch or a foot, unless it may be more. */
   | { is: 'mm'; signed?: boolean; most?: number }
+  /** Hundredths of the shop's currency, written in whole ones. */
+  | { is: 'money' }
   | { is: 'yesNo' }
   /** A day, and a time by the clock on the wall, as ISO 8601 writes them. */
   | { is: 'date' }
@@ -86,6 +90,7 @@ const measure = (text: string, measures: 'length' | 'mark', signed: boolean | un
   const read = readValue(text, { measures, unit: 'mm', ...(signed ? { signed } : {}), ...(most ? { most } : {}) })
   if (read.is === 'unreadable')
     return fault(`“${text}” ${most && read.why === 'tooLarge' ? 'is far too large' : cellFaultText[read.why]}`)
+  if (read.is === 'value' && read.range) return fault(`“${text}” holds a range too, which has a column of its own`)
   return value(read.is === 'silent' ? undefined : read.value)
 }
 
@@ -226,6 +231,7 @@ const readers: { [Is in CellKind['is']]: (kind: Of<Is>, text: string, names: Row
       ? fault(`“${text}” is not one length`)
       : read
   },
+  money: (_, text) => or(parseMoney(text), `“${text}” is not one price as 18.95`),
   yesNo: (_, text) =>
     /^(y|yes|true|1)$/i.test(text)
       ? value(true)
@@ -292,6 +298,7 @@ const writers: { [Is in CellKind['is']]: (kind: Of<Is>, shown: never, names: Row
   text: (_, shown: string) => shown,
   number: (_, shown: number) => String(shown),
   mm: (_, shown: number) => String(shown),
+  money: (_, shown: number) => moneyWords(shown),
   yesNo: (_, shown: boolean) => (shown ? 'yes' : 'no'),
   date: (_, shown: string) => shown,
   dateTime: (_, shown: string) => shown.replace(/(T\d\d:\d\d):00$/, '$1'),

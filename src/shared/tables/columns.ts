@@ -232,7 +232,7 @@ const items: Column[] = [
   column('contains', 'Holds', refs('items'), { hint: 'a pack: who owns it owns these' }),
   column('packSize', 'Pack of', positive),
   column('unit', 'Unit', text, { width: 8 }),
-  column('price', 'Price', positive, { hint: 'in cents or pence; left out: unknown' }),
+  column('price', 'Price', { is: 'money' }, { hint: 'as 18.95; left out: unknown' }),
   ...source,
 ]
 

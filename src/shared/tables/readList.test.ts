@@ -3,7 +3,7 @@ import { demoBundle } from '#demo/bundle'
 import { parseCsv } from '../files/csv'
 import { columnsOf } from './columns'
 import { tableCsv } from './csv'
-import { compareList, listHabits, matchList, readListRows } from './readList'
+import { compareList, listHabits, matchList, readListRows, undecidedColumns } from './readList'
 import { namesOf } from './titles'
 
 const bundle = demoBundle()
@@ -49,6 +49,29 @@ describe('a list', () => {
     expect(compared[0]?.next).toEqual({ ...known, name: 'blind hem foot', slot: 7.5 })
     expect(compared[1]).toMatchObject({ is: 'added', id: 'k99-roller-foot' })
     expect(compared[1]?.next).toMatchObject({ make: 'ostrel', what: 'foot', slot: { left: -1, right: 4 } })
+  })
+
+  it('has every column with figures decided: by its heading, or by what was said last time', () => {
+    const table = [
+      ['Code', 'Description', 'Ref', 'Remarks'],
+      ['K1', 'one', '88-1', 'soft'],
+    ]
+    const before = read(table)
+    expect(undecidedColumns(before.matched, before.rows).map(({ heading }) => heading)).toEqual(['Ref'])
+    const said = before.matched.map((column) => (column.heading === 'Ref' ? { ...column, isDecided: true } : column))
+    const after = read(table, {}, listHabits(said))
+    expect(undecidedColumns(after.matched, after.rows)).toEqual([])
+  })
+
+  it('takes prices as whole money, and tells what is no one price', () => {
+    const { rows } = read([
+      ['Code', 'Name', 'What', 'Price'],
+      ['A1', 'one', 'foot', '29'],
+      ['A2', 'two', 'foot', '€ 18,95'],
+      ['A3', 'three', 'foot', '1.299'],
+    ])
+    expect(rows.map(({ value }) => value['price'])).toEqual([2900, 1895, undefined])
+    expect(rows[2]?.faults.map(({ message }) => message)).toEqual(['“1.299” is not one price as 18.95'])
   })
 
   it('names each cell that is not understood, and each row that lacks what it needs', () => {

@@ -16,6 +16,8 @@ export interface ListColumn {
   heading: string
   /** Heading of the table's column it is taken into; undefined: not taken in. */
   into: string | undefined
+  /** Its heading or a person has said what it is, or that it is left out. */
+  isDecided: boolean
 }
 
 export interface ListRow {
@@ -28,6 +30,8 @@ export interface ListRow {
 }
 
 const ID = 'Id'
+/** In place of a column's heading: it is left out. */
+const LEFT_OUT = 'none'
 const HEADING_WITHIN = 20
 
 /** Other words that shops and makers head these columns with. */
@@ -65,6 +69,8 @@ export const matchList = (
     const isKnown = habit.field === ID || columns.some((column) => column.heading === habit.field)
     return isKnown ? { into: habit.field, own: true } : undefined
   }
+  const isLeftOut = (heading: string) =>
+    heading !== '' && Object.hasOwn(habits, tidyHeading(heading)) && habits[tidyHeading(heading)]?.field === LEFT_OUT
   const scores = table
     .slice(0, HEADING_WITHIN)
     .map((cells) => new Set(cells.flatMap((cell) => habitualColumn(cell)?.into ?? [])).size)
@@ -82,6 +88,7 @@ export const matchList = (
     place,
     heading,
     into: firstOf(place) ? found[place]?.into : undefined,
+    isDecided: firstOf(place) ? found[place] !== undefined || isLeftOut(heading) : false,
   }))
   return { headingRow: at + 1, columns: matched }
 }
@@ -89,9 +96,13 @@ export const matchList = (
 export const listHabits = (columns: readonly ListColumn[]): Record<string, ColumnHabit> =>
   Object.fromEntries(
     columns
-      .filter(({ heading }) => heading !== '')
-      .map(({ heading, into }) => [tidyHeading(heading), { field: into ?? 'none' }]),
+      .filter(({ heading, isDecided }) => heading !== '' && isDecided)
+      .map(({ heading, into }) => [tidyHeading(heading), { field: into ?? LEFT_OUT }]),
   )
+
+/** Columns with figures of which nobody has said what they are: nothing of them is dropped in silence. */
+export const undecidedColumns = (columns: readonly ListColumn[], rows: readonly ListRow[]): ListColumn[] =>
+  columns.filter(({ isDecided, place }) => !isDecided && rows.some(({ cells }) => /\d/.test(cells[place] ?? '')))
 
 interface ListContext {
   resource: Resource

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, useId } from 'vue'
 import { readCustomers } from '#core/customers/readCustomers'
+import { knownAs } from '#core/customers/samePerson'
 import type { Seat } from '#core/classes/types'
 import type { CustomerRow } from '#shared/api/customers'
 import type { TableRow } from '#shared/api/rows'
@@ -57,22 +58,29 @@ const read = computed(() => {
   const { models } = lists.lists ?? {}
   return table.value && models ? readCustomers(table.value.cells, { models, items: items.value }) : undefined
 })
+/** Which of several machines somebody brings, where it was said. */
+const brings = ref<Record<string, string>>({})
+/** New people of the file, with whom of the shop's customers they are and the machines they may bring. */
+const people = computed(() =>
+  (read.value?.customers ?? []).flatMap((person) => {
+    if (props.taken.some((seat) => seat.name === person.name)) return []
+    const known = knownAs(person, customers.value)
+    const customer = known && 'id' in known ? customers.value.find(({ id }) => id === known.id) : undefined
+    const machines = person.machines.length > 0 ? person.machines : (customer?.machines ?? [])
+    return [{ ...person, customer, models: [...new Set(machines.map(({ model }) => model))] }]
+  }),
+)
+/** Of whom it is to be said which machine they bring. */
+const asked = computed(() => people.value.filter(({ models }) => models.length > 1))
 const fromFile = computed(() =>
-  (read.value?.customers ?? []).flatMap(({ name, owns, machines, email, phone }): Seat[] => {
-    if (props.taken.some((seat) => seat.name === name)) return []
-    const same = customers.value.filter((one) => one.name === name)
-    const customer =
-      same.find((one) => (email && one.email === email) || (phone && one.phone === phone)) ??
-      (same.length === 1 ? same[0] : undefined)
-    const model = machines[0]?.model ?? customer?.machines[0]?.model
-    return [
-      {
-        name,
-        ...(customer ? { customer: customer.id } : {}),
-        ...(model === undefined ? {} : { model }),
-        owns: [...new Set([...owns, ...(customer?.owns ?? [])])],
-      },
-    ]
+  people.value.map(({ name, owns, customer, models }): Seat => {
+    const model = models.length === 1 ? models[0] : models.find((one) => one === brings.value[name])
+    return {
+      name,
+      ...(customer ? { customer: customer.id } : {}),
+      ...(model === undefined ? {} : { model }),
+      owns: [...new Set([...owns, ...(customer?.owns ?? [])])],
+    }
   }),
 )
 const already = computed(() => (read.value?.customers.length ?? 0) - fromFile.value.length)
@@ -111,6 +119,19 @@ const takeFile = () => {
         {{ ' ' }}
         <BButton v-if="fromFile.length > 0" size="sm" variant="primary" @click="takeFile">Take them in</BButton>
       </p>
+      <p v-for="{ name, models } in asked" :key="name">
+        <label :for="`${listId}-${name}`">{{ name }} brings</label>
+        {{ ' ' }}
+        <select
+          :id="`${listId}-${name}`"
+          class="form-select form-select-sm brings"
+          :value="brings[name] ?? ''"
+          @change="brings = { ...brings, [name]: ($event.target as HTMLSelectElement).value }"
+        >
+          <option value="">nobody knows yet which</option>
+          <option v-for="model in models" :key="model" :value="model">{{ modelName(model) }}</option>
+        </select>
+      </p>
       <ul v-if="read.faults.length > 0" aria-label="Not understood, and not taken">
         <li v-for="fault in read.faults" :key="JSON.stringify(fault)" class="caution">
           {{ customerFaultText(fault) }}
@@ -131,5 +152,10 @@ const takeFile = () => {
 
 .who {
   width: 20rem;
+}
+
+.brings {
+  display: inline-block;
+  width: auto;
 }
 </style>

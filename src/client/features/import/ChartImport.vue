@@ -58,7 +58,7 @@ const MOST_FAULTS = 8
       <RouterLink :to="{ path: `/shelf/models/${id}`, query }">{{ context?.page.model.name ?? id }}</RouterLink>: read a
       stitch chart
     </h1>
-    <FilePicker :file="file" what="Chart, CSV or XLSX" />
+    <FilePicker :file="file" what="Chart, CSV, XLSX or PDF" />
     <p v-if="!file.table.value && !file.problem.value" class="soft">
       As a maker prints it or a shop typed it: decimal comma or point, mm, inches or stitches to the inch, ranges,
       blanks, merged and continued rows. Nothing is written until you say so.

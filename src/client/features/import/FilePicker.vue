@@ -9,6 +9,7 @@ const ENCODINGS: [Encoding, string][] = [
   ['utf-8', 'UTF-8'],
   ['windows-1252', 'Windows-1252'],
   ['utf-16le', 'UTF-16'],
+  ['utf-16be', 'UTF-16, turned'],
 ]
 const WORDS: Record<string, string> = { ',': 'comma', ';': 'semicolon', '\t': 'tab', '|': 'bar', ':': 'colon' }
 const text = (event: Event) => (event.target as HTMLSelectElement).value
@@ -28,12 +29,32 @@ const pick = (event: Event, open: OpenFile['open']) => {
     <input
       id="file"
       type="file"
-      accept=".csv,.txt,.tsv,.xlsx,text/csv"
+      accept=".csv,.txt,.tsv,.xlsx,.pdf,text/csv,application/pdf"
       class="form-control file"
       @click="forget"
       @change="pick($event, file.open)"
     />
+    <template v-if="!file.read.value && !file.doing.value">
+      <label for="pasted">or paste a table</label>
+      <input
+        id="pasted"
+        class="form-control paste"
+        placeholder="Ctrl V here"
+        autocomplete="off"
+        @paste.prevent="file.paste(($event as ClipboardEvent).clipboardData?.getData('text/plain') ?? '')"
+      />
+    </template>
     <template v-if="file.read.value">
+      <template v-if="file.read.value.pages">
+        <label for="pages">pages</label>
+        <input
+          id="pages"
+          class="form-control paste"
+          :placeholder="`all ${file.read.value.pages.of}`"
+          :value="file.read.value.pages.asked"
+          @change="file.again({ pages: text($event) })"
+        />
+      </template>
       <template v-if="file.read.value.delimiter !== undefined">
         <label for="separator">cut at</label>
         <select
@@ -84,6 +105,10 @@ const pick = (event: Event, open: OpenFile['open']) => {
 
 .file {
   width: 20rem;
+}
+
+.paste {
+  width: 9rem;
 }
 
 .form-select {

@@ -40,7 +40,7 @@ const SHOWN = 200
   <main class="page wide">
     <h1><RouterLink :to="{ path: '/shelf/fits', query }">Fit statements</RouterLink>: read a fit chart</h1>
     <div class="line">
-      <FilePicker :file="file" what="Fit chart, CSV or XLSX" />
+      <FilePicker :file="file" what="Fit chart, CSV, XLSX or PDF" />
       <label for="make">Make of the models</label>
       <select id="make" v-model="make" class="form-select short">
         <option v-for="(name, id) in store.names.makes" :key="id" :value="id">{{ name }}</option>

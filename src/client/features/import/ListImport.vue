@@ -6,12 +6,20 @@ import { resources, type Resource } from '#shared/api/resources'
 import type { Changes, ImportHabit, TableRow } from '#shared/api/rows'
 import { columnsOf, parametersOf, type Column } from '#shared/tables/columns'
 import { differencesOf } from '#shared/tables/difference'
-import { compareList, listHabits, matchList, readListRows, type ListColumn } from '#shared/tables/readList'
+import {
+  compareList,
+  listHabits,
+  matchList,
+  readListRows,
+  undecidedColumns,
+  type ListColumn,
+} from '#shared/tables/readList'
 import { titleOf } from '#shared/tables/titles'
 import { call, get, problemText } from '../../api/client'
 import { useNames } from '../../state/names'
 import { usePickLists, usePicks } from '../../state/picks'
 import { shelves } from '../shelf/shelves'
+import ColumnBoxes from './ColumnBoxes.vue'
 import DifferenceList from './DifferenceList.vue'
 import FilePicker from './FilePicker.vue'
 import ListRows from './ListRows.vue'
@@ -78,6 +86,7 @@ watch([() => file.table.value, make], async ([table]) => {
 const rows = computed(() => readListRows(cells.value, matched.value, headingRow.value, context.value))
 const taken = computed(() => rows.value.filter(({ row }) => !skipped.value.has(row)))
 const faults = computed(() => taken.value.flatMap(({ row, faults }) => faults.map((fault) => ({ row, ...fault }))))
+const open = computed(() => undecidedColumns(matched.value, taken.value))
 const compared = computed(() =>
   compareList(
     props.resource,
@@ -92,9 +101,9 @@ const count = (is: Compared<Value>['is']) => compared.value.filter((entry) => en
 const match = (place: number, into: string) => {
   matched.value = matched.value.map((column) =>
     column.place === place
-      ? { ...column, into: into === '' ? undefined : into }
+      ? { ...column, into: into === '' ? undefined : into, isDecided: true }
       : column.into === into && into !== ''
-        ? { ...column, into: undefined }
+        ? { ...column, into: undefined, isDecided: false }
         : column,
   )
 }
@@ -152,7 +161,7 @@ const MOST_FAULTS = 6
       <RouterLink :to="{ path: `/shelf/${resource}`, query }">{{ shelf?.name }}</RouterLink>: read a list
     </h1>
     <div class="line">
-      <FilePicker :file="file" what="List, CSV or XLSX" />
+      <FilePicker :file="file" what="List, CSV, XLSX or PDF" />
       <template v-if="hasMake">
         <label for="make">Make</label>
         <select id="make" v-model="make" class="form-select short">
@@ -181,30 +190,26 @@ const MOST_FAULTS = 6
           <li v-if="faults.length > MOST_FAULTS">and {{ faults.length - MOST_FAULTS }} more.</li>
         </ul>
         <p class="line">
-          <BButton variant="primary" :disabled="faults.length > 0 || taken.length === 0" @click="compare">
+          <BButton variant="primary" :disabled="faults.length + open.length > 0 || taken.length === 0" @click="compare">
             Compare with the shelf
           </BButton>
           <span v-if="faults.length > 0" class="soft">Mend or skip each open row first.</span>
+          <span v-else-if="open.length > 0" class="soft">Decide each open column first.</span>
         </p>
       </section>
-      <details>
-        <summary>Columns</summary>
-        <div class="columns">
-          <div v-for="column in matched" :key="column.place">
-            <label :for="`column-${column.place}`">{{ column.heading || `Column ${column.place + 1}` }}</label>
-            <select
-              :id="`column-${column.place}`"
-              class="form-select form-select-sm"
-              :value="column.into ?? ''"
-              @change="match(column.place, text($event))"
-            >
-              <option value="">not taken in</option>
-              <option value="Id">Id</option>
-              <option v-for="one in columns" :key="one.heading" :value="one.heading">{{ one.heading }}</option>
-            </select>
-          </div>
-        </div>
-      </details>
+      <ColumnBoxes v-slot="{ column, isOpen }" :columns="matched" :open="open" :rows="rows">
+        <select
+          :id="`column-${column.place}`"
+          class="form-select form-select-sm"
+          :value="isOpen ? '?' : (column.into ?? '')"
+          @change="match(column.place, text($event))"
+        >
+          <option v-if="isOpen" value="?" disabled>what is it?</option>
+          <option value="">left out</option>
+          <option value="Id">Id</option>
+          <option v-for="one in columns" :key="one.heading" :value="one.heading">{{ one.heading }}</option>
+        </select>
+      </ColumnBoxes>
       <ListRows :rows="rows" :columns="matched" :skipped="skipped" @mend="mend" @skip="skip" />
     </template>
     <template v-if="comparing">
@@ -241,13 +246,6 @@ const MOST_FAULTS = 6
 
 .short {
   width: 12rem;
-}
-
-.columns {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.8rem;
-  padding: 0.5rem 0;
 }
 
 .lines {

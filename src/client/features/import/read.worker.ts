@@ -13,7 +13,10 @@ export interface ReadRequest {
   options: ReadOptions
 }
 export type ReadReply =
-  { is: 'reading' | 'understanding' } | { is: 'done'; read: ReadFile } | { is: 'failed'; why: string }
+  | { is: 'reading' | 'understanding' }
+  | { is: 'page'; done: number; of: number }
+  | { is: 'done'; read: ReadFile }
+  | { is: 'failed'; why: string }
 
 const scope = self as unknown as {
   onmessage: (event: MessageEvent<ReadRequest>) => void
@@ -26,7 +29,10 @@ scope.onmessage = async ({ data: { file, options } }) => {
     scope.postMessage({ is: 'reading' })
     const bytes = new Uint8Array(await file.arrayBuffer())
     scope.postMessage({ is: 'understanding' })
-    const read = await readTableFile(bytes, (encoding, fatal) => new TextDecoder(encoding, { fatal }), options)
+    const read = await readTableFile(bytes, (encoding, fatal) => new TextDecoder(encoding, { fatal }), {
+      ...options,
+      progress: (done, of) => scope.postMessage({ is: 'page', done, of }),
+    })
     scope.postMessage({ is: 'done', read })
   } catch (error) {
     scope.postMessage({

@@ -126,6 +126,18 @@ describe('a chart being looked through', () => {
     expect(chart.compared.value[0]).toMatchObject({ next: { foot: ['LF·05', 'Q'] } })
   })
 
+  it('takes what a person says of one row for all of its name of which nobody has said anything', async () => {
+    await open(HEAD, ['1', 'Xyz', '0', '2'], ['2', 'xyz', '5', '2'], ['3', 'Other', '5', '2'], ['4', 'Xyz', '1', '2'])
+    chart.choose(3, 'straight')
+    chart.choose(2, 'zigzag')
+    expect([2, 3, 4, 5].map((row) => chart.choices.value.get(row)?.function)).toEqual([
+      'zigzag',
+      'straight',
+      undefined,
+      'straight',
+    ])
+  })
+
   it('is not taken in while a row has no function', async () => {
     await open(HEAD, ['1', 'Straight stitch', '0', '2.5'], ['2', 'Xyz', '5', '2'])
     chart.confirmAll()

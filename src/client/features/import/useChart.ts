@@ -129,10 +129,21 @@ export const useChart = (context: () => ChartContext | undefined, file: () => Fi
     skipped.value = next
     readAgain()
   }
+  /** What one row is, all of its very name are of which nobody has said anything. */
   const choose = (row: number, named: string) => {
     const { known = [] } = context() ?? {}
     const motion = known.find((entry) => entry.function === named)?.motion ?? 'forward'
-    choices.value = new Map(choices.value).set(row, { function: named, motion, proposedFrom: undefined })
+    const next = new Map(choices.value)
+    const nameOf = (one: ChartRow | undefined) => one?.texts.name?.trim().toLowerCase()
+    const name = nameOf(rows.value.find((one) => one.row === row))
+    const alike = rows.value.filter((one) => name !== undefined && nameOf(one) === name && !isChosen(one.row))
+    for (const at of [row, ...alike.map((one) => one.row)])
+      next.set(at, { function: named, motion, proposedFrom: undefined })
+    choices.value = next
+  }
+  const isChosen = (row: number) => {
+    const choice = choices.value.get(row)
+    return choice !== undefined && choice.proposedFrom === undefined
   }
   const confirmAll = () => {
     feetConfirmed.value = true

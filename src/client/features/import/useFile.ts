@@ -1,7 +1,7 @@
 /** One file of a table: opened, read in the background, read again another way, stopped. */
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import type { FileTable } from '#core/import/fileTable'
-import type { ReadFile, ReadOptions } from '#shared/files/readFile'
+import { readPasted, type ReadFile, type ReadOptions } from '#shared/files/readFile'
 import type { ReadReply, ReadRequest } from './read.worker'
 
 /** No table takes this long; what does is stopped. */
@@ -50,6 +50,7 @@ export const useFile = () => {
     reading.onmessage = ({ data }: MessageEvent<ReadReply>) => {
       if (data.is === 'reading') doing.value = `Reading ${next.name} …`
       else if (data.is === 'understanding') doing.value = `Understanding ${next.name} …`
+      else if (data.is === 'page') doing.value = `Reading ${next.name}, page ${data.done} of ${data.of} …`
       else if (data.is === 'failed') fail(data.why)
       else if (data.is === 'done') {
         end()
@@ -65,8 +66,20 @@ export const useFile = () => {
   }
   const again = (options: ReadOptions) => {
     if (!file.value) return
-    const { encoding, delimiter } = read.value ?? {}
-    open(file.value, { encoding, delimiter, ...options })
+    const { encoding, delimiter, pages } = read.value ?? {}
+    open(file.value, { encoding, delimiter, ...(pages ? { pages: pages.asked } : {}), ...options })
+  }
+  /** A table from the clipboard. */
+  const paste = (text: string) => {
+    if (doing.value !== '') kill()
+    problem.value = ''
+    file.value = new File([text], 'what was pasted')
+    sheet.value = 0
+    try {
+      read.value = readPasted(text)
+    } catch (error) {
+      fail((error as Error).message)
+    }
   }
   const chooseSheet = (place: number) => {
     sheet.value = place
@@ -79,7 +92,7 @@ export const useFile = () => {
   onBeforeUnmount(kill)
 
   const table = computed<FileTable | undefined>(() => read.value?.tables[sheet.value])
-  return { file, read, table, sheet, doing, problem, open, again, chooseSheet, stop }
+  return { file, read, table, sheet, doing, problem, open, paste, again, chooseSheet, stop }
 }
 
 export type OpenFile = ReturnType<typeof useFile>

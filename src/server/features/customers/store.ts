@@ -83,17 +83,23 @@ export class CustomerStore {
   }
 
   /**
-   * All or nothing. A person with the same name and mail, or name and phone, is the same person: machines are added.
+   * All or nothing. A person with the same name and mail, or name and phone, or of whom it is said, is the same person:
+   * machines are added.
    */
-  async takeIn(customers: readonly CustomerWrite[], index: CatalogueIndex, actor: Actor): Promise<CustomersImported> {
+  async takeIn(
+    customers: readonly (CustomerWrite & { same?: string | undefined })[],
+    index: CatalogueIndex,
+    actor: Actor,
+  ): Promise<CustomersImported> {
     check(customers, index)
     return this.writes.run('customers', async (manager) => {
       const rows = await manager.find(Row, { lock: { mode: 'pessimistic_write' } })
       const stored = new Map(rows.map((row) => [keyOf(toView(row).customer), row]))
       const lines: HistoryLine[] = []
       const counts = { added: 0, changed: 0, same: 0 }
-      for (const customer of customers) {
-        const row = stored.get(keyOf(customer))
+      const byId = new Map(rows.map((row) => [row.id, row]))
+      for (const { same, ...customer } of customers) {
+        const row = same === undefined ? stored.get(keyOf(customer)) : byId.get(same)
         const before = row && contentOf(row)
         const next = before ? merged(before, customer) : customer
         if (before && sameValue(next, before)) {
