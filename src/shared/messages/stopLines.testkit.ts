@@ -355,7 +355,7 @@ export const HARMLESS: readonly string[] = lines(`
   nobody is hurt, the needle just broke
 `)
 
-/** Of the same kinds, written afterwards in five goes, each before what it showed was mended. */
+/** Of the same kinds, written afterwards in eight goes, each before what it showed was mended. */
 export const DANGEROUS_LATER: readonly string[] = lines(`
   help, my little one put her hand under the needle and it went right through
   I ran over my index finger
@@ -628,6 +628,145 @@ export const DANGEROUS_LATER: readonly string[] = lines(`
   my son threw it off the table
   casing broken
   plug cracked in half
+  the needle is stuck in my hand and I can't move
+  my boy stitched over his hand
+  I've got a deep cut from the knife
+  my fingernail came off under the needle
+  mum got her finger into the needle area while I pressed the pedal
+  broken needle tip in my foot
+  I swallowed a pin
+  pin stuck in throat
+  the iron fell on my arm and it is blistered
+  needle poked straight into my palm
+  lost the tip of my thumb in the cutter
+  she is screaming, the needle is in her finger
+  bleeding badly after the machine caught me
+  something flew out and hit me in the face
+  there's a crackle and blue light at the plug
+  it bites when I touch the handwheel
+  light shock whenever I hold the lamp and the machine
+  my mains cable has been squashed by the chair and is open
+  the plug is falling apart
+  we lost power in the house as soon as I switched it on
+  main switch tripped when I used the iron and the machine together
+  the cord got caught in the wheel of my chair and the copper is visible
+  the power switch sparks
+  the outlet smells when the machine is plugged in
+  something is burning in the machine
+  a wisp of smoke above the motor
+  pedal started smouldering
+  the motor stinks of varnish
+  smell of hot oil and rubber
+  it got so hot that the plastic went soft
+  the bulb holder is charred
+  bottle of cola tipped into the hook area
+  a pipe burst above my sewing table
+  we had a flood and it was under water
+  my toddler put juice in it
+  steam iron leaked over the pedal
+  goes by itself when I touch nothing
+  as soon as I turn it on it runs
+  it never stops, I have to pull the plug
+  starts up without pedal
+  the motor just whines
+  motor makes a noise but wheel stands
+  it groans, then nothing
+  hand wheel locked
+  I can't turn the hand wheel, it's rock hard
+  wheel doesn't budge either way
+  foot switch hot
+  the transformer gets burning hot
+  machine toppled off the cabinet
+  it was dropped in transport and the frame is bent
+  I jabbed the needle under my fingernail
+  little girl's hand went under the foot
+  the machine ate my finger
+  there is a needle stuck right through the nail of my index finger
+  I have sliced into my thumb and can see the bone
+  needle fragments in both eyes
+  he tripped over the cord and hit his head on the machine
+  hand caught in belt of industrial machine
+  burnt two fingers on the hot bulb
+  my hair is wrapped round the handwheel, help
+  a pin went up my nose, I mean my kid's
+  blood on the machine, she needs stitches
+  tickling current on the metal parts
+  the chassis is under voltage
+  I got a whack off the plug
+  wires are bare where the pedal cable bends
+  the fuse in the plug blows again and again
+  earth leakage trips
+  socket is scorched
+  the adapter sparks
+  cable insulation melted
+  sparks and a bang and it was dark
+  smoke from underneath
+  I see smoke when I sew fast
+  burnt smell, light smoke
+  machine is on fire in the workshop
+  the belt is smoking
+  smell like burning hair from the motor side
+  hot electrical smell
+  something melts inside
+  coffee inside the machine
+  I dropped it in the sink
+  the window was open and it rained on my machine
+  wine over the control panel
+  water ran into the socket strip and the machine
+  it got soaking wet on the way home
+  runs off without pedal
+  it will not stop when I take the foot away
+  speeds up by itself
+  starts sewing when nobody is near
+  motor growls and does not start turning
+  it hums loudly, wheel will not move
+  completely jammed, the wheel can't be turned
+  frozen solid since winter
+  the needle bar is seized
+  the machine got extremely hot
+  speed control is glowing hot
+  mains lead gets warm
+  fell over with the table
+  my husband dropped it, the case split
+  my thumb is bleeding, I sewed into it
+  there's half a needle left in her hand
+  he ran the overlock knife across his fingers
+  I pulled the needle out of my finger myself, it broke
+  needle in the eye of my child
+  scissors dropped on my toe, it bleeds
+  I feel sick, I sewed over my nail
+  granny burned her wrist on the lamp
+  my cat chewed the lead and got a shock
+  strange prickle on the handwheel
+  the wall plug is getting brown
+  cracked plug, can I tape it
+  there is a spark every time the motor starts
+  power cable pinched, wire strands coming out
+  breaker won't stay in with the machine plugged in
+  it makes a fizzing sound inside
+  smoke, little bit
+  pedal on fire
+  it stank and then smoked
+  melting smell
+  there's a scorched spot by the light
+  plant water dripped into the vents
+  baby spat milk into the machine
+  knocked my tea over it
+  roof leak soaked it
+  left in a wet cellar, it is damp inside
+  the machine works alone when plugged in
+  foot off, still sewing
+  won't turn off
+  it suddenly went full speed and I couldn't stop it
+  hums only
+  motor tries, no movement
+  wheel blocked solid
+  nothing turns any more, wheel is tight
+  seized up
+  the motor burns my hand
+  power unit very hot
+  machine crashed to the floor
+  cover smashed in the post
 `)
 
 export const HARMLESS_LATER: readonly string[] = lines(`
@@ -954,4 +1093,74 @@ export const HARMLESS_LATER: readonly string[] = lines(`
   drop shipping machine price
   the machine makes a bird nest
   can I run the machine with only the light
+  needle plate for straight stitch
+  pin the corner, then sew
+  cut the corner off before turning
+  thumb tack pattern print
+  press the seam with a hot iron
+  iron on patch
+  steam press
+  hand pick zip
+  power drill holder bag
+  light blue denim
+  blue light pattern
+  glow stick pouch
+  fire engine applique
+  smoke alarm cover? just a joke, quilt label
+  the plug for the foot control is grey, which one
+  do I plug the pedal left or right
+  oil drip tray
+  water bottle holder
+  wash the fabric first
+  flood of orders
+  sewing at full speed on leather, which needle
+  how do I slow it down
+  machine hums quietly while it stands, normal?
+  lock the seam at the end
+  locked needle position
+  wheel chair cushion
+  wheel applique
+  fall leaves applique
+  cushion fell apart at the seam
+  bed sheets
+  bed runner
+  table cloth weights
+  switch from overlock to cover
+  switch to zigzag
+  needle position switch
+  motor for an old treadle, possible?
+  current stitch number on the display
+  live webinar
+  shocking pink thread
+  burned orange? I mean burnt orange
+  which bulb fits the wren
+  bulb socket type
+  is there a spare cord
+  longer cord for the pedal
+  cord grommet
+  power cord storage bag pattern
+  plug and play? which embroidery unit
+  shock blue lycra
+  needle under tension? thread
+  fabric under the needle slips
+  foot under the cabinet
+  hand guide for quilting
+  palm quilting grips
+  quilting gloves
+  finger shield
+  magnetic pin bowl
+  pin cushion
+  needle minder
+  eye pins
+  leg of mutton sleeve
+  arm knitting yarn
+  skinny jeans
+  skin print
+  kick foot control
+  lift the foot with the knee
+  bang on a snap
+  snap press
+  hot glue on felt
+  steam a hem
+  damp cloth pressing
 `)
