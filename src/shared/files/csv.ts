@@ -31,12 +31,12 @@ export type Encoding = 'utf-8' | 'utf-16le' | 'utf-16be' | 'windows-1252'
 export const detectEncoding = (bytes: Uint8Array, decoder: DecoderMaker): Encoding => {
   if (bytes[0] === 0xff && bytes[1] === 0xfe) return 'utf-16le'
   if (bytes[0] === 0xfe && bytes[1] === 0xff) return 'utf-16be'
-  const zeros = [0, 0]
-  bytes.subarray(0, LOOKED_AT).forEach((byte, i) => {
-    if (byte === 0) zeros[i % 2] = (zeros[i % 2] as number) + 1
-  })
-  const [even, odd] = zeros as [number, number]
-  if (Math.max(even, odd) > Math.min(bytes.length, LOOKED_AT) / ZERO_SHARE) return odd > even ? 'utf-16le' : 'utf-16be'
+  const looked = bytes.subarray(0, LOOKED_AT)
+  const zerosAt = (parity: number) => looked.filter((byte, i) => byte === 0 && i % 2 === parity).length
+  const [even, odd] = [zerosAt(0), zerosAt(1)]
+  // Of plain letters nearly every other byte is 0, always the same one; a stray one is no text.
+  if (Math.max(even, odd) > looked.length / ZERO_SHARE && Math.min(even, odd) === 0 && looked.length >= LEAST_LOOKED)
+    return odd > even ? 'utf-16le' : 'utf-16be'
   try {
     decoder('utf-8', true).decode(bytes)
     return 'utf-8'
@@ -47,6 +47,7 @@ export const detectEncoding = (bytes: Uint8Array, decoder: DecoderMaker): Encodi
 
 /** Of UTF-16 every other byte of plain letters is 0. */
 const LOOKED_AT = 400
+const LEAST_LOOKED = 8
 const ZERO_SHARE = 4
 
 export const decodeText = (
