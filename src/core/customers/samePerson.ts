@@ -1,8 +1,11 @@
 /** Who of a list may be somebody the shop knows: the same name with another telephone or mail is asked. */
 import type { Id } from '../catalogue/types'
-import type { Customer } from './types'
 
-type Contact = Pick<Customer, 'name' | 'phone' | 'email'>
+interface Contact {
+  name: string
+  phone?: string | undefined
+  email?: string | undefined
+}
 
 /** Names as they are compared: spaces and capitals do not tell people apart. */
 export const nameKey = (name: string): string => name.trim().toLowerCase().replace(/\s+/g, ' ')

@@ -52,7 +52,7 @@ export interface ChartFault {
   column: number
   heading: string
   text: string
-  why: CellFault | 'noNumber' | 'sameNumber' | 'beyond' | 'tooLong'
+  why: CellFault | 'noNumber' | 'sameNumber' | 'beyond' | 'tooLong' | 'oneEnd'
   /** What it may have been. */
   maybe?: string
 }
@@ -199,6 +199,7 @@ const readRow = (
       if (why) read.faults.push(fault(row, column, text, why))
     }
   }
+  completeRanges(read, columns, scales)
   const whole = { ...read, carried }
   const [only] = filled
   const inName =
@@ -229,6 +230,21 @@ const tooLong = (row: ChartRow, columns: readonly ChartColumn[], headed: number)
     ranges: {},
     ...(joined ? { rejoined: joined } : {}),
     faults: [fault(row.row, last, row.cells.slice(headed).join(' '), 'tooLong')],
+  }
+}
+
+/** An end alone goes to the end of the machine's own scale; where that is not stated it is told, not dropped. */
+const completeRanges = (read: ChartRow, columns: readonly ChartColumn[], scales: Model['scales']): void => {
+  for (const [field, { from, to }] of Object.entries(read.ranges) as [ValueField, Range][]) {
+    if (Number.isFinite(from) && Number.isFinite(to)) continue
+    const scale = scales[field]
+    if (typeof scale === 'object') {
+      read.ranges[field] = { from: Number.isFinite(from) ? from : scale.from, to: Number.isFinite(to) ? to : scale.to }
+      continue
+    }
+    delete read.ranges[field]
+    const column = columns.find((one) => one.field === field && (one.part === 'min' || one.part === 'max'))
+    if (column) read.faults.push(fault(read.row, column, (read.cells[column.place] ?? '').trim(), 'oneEnd'))
   }
 }
 

@@ -22,9 +22,7 @@ export const stitchOf = (row: ChartRow, { id, function: named, motion }: StitchC
     const reading = row.values[field]
     if (reading?.is === 'value') defaults[field] = reading.value
   }
-  const ranges = Object.fromEntries(
-    Object.entries(row.ranges).filter(([, { from, to }]) => Number.isFinite(from) && Number.isFinite(to) && from <= to),
-  )
+  const { ranges } = row
   const see = Object.values(row.values).find((reading) => reading.is === 'silent' && reading.see !== undefined)
   const page = row.texts.page ?? (see?.is === 'silent' ? see.see : undefined)
   return {

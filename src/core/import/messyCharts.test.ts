@@ -21,6 +21,7 @@ describe.each(MESSY_CHARTS)('a chart with $name', ({ text, right, told, undecide
   it('has nothing taken wrongly', () => {
     for (const [number, values] of Object.entries(right)) {
       const row = chart.rows.find(({ is, texts }) => is === 'stitch' && texts.number === number)
+      expect(row).toBeDefined()
       expect(row && { ...stated(row) }).toMatchObject(
         Object.fromEntries(Object.entries(values).filter(([, value]) => value !== undefined)),
       )
@@ -36,6 +37,27 @@ describe.each(MESSY_CHARTS)('a chart with $name', ({ text, right, told, undecide
 
   it('has its figures’ columns decided, or asks', () => {
     expect(undecided(chart.columns, chart.rows).map(({ heading }) => heading)).toEqual(open)
+  })
+})
+
+describe('a range', () => {
+  const table = cellsOf('No.|Name|Width|Width max|Needle position\n1|Zigzag|5|5.5|3 (0–6)')
+  it('of which one end is told goes to the machine’s own, where that is known; else it is told', () => {
+    const known = readChart(table, { scales: MESSY_SCALES }).rows[0]
+    expect(known?.ranges.width).toEqual({ from: 0, to: 5.5 })
+    const unknown = readChart(table, { scales: { needlePosition: { shows: 'mm', from: 0, to: 9 } } }).rows[0]
+    expect(unknown?.ranges.width).toBeUndefined()
+    expect(unknown?.faults.map(({ column, why }) => [column, why])).toEqual([[4, 'oneEnd']])
+  })
+
+  it('stands as the machine shows it, like its default', () => {
+    const scales = {
+      ...MESSY_SCALES,
+      needlePosition: { shows: 'mm', from: -3, to: 3, step: 0.5, shownOffset: 3 } as const,
+    }
+    const row = readChart(table, { scales }).rows[0]
+    expect(row?.values.needlePosition).toMatchObject({ value: 0 })
+    expect(row?.ranges.needlePosition).toEqual({ from: -3, to: 3 })
   })
 })
 

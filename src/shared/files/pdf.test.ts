@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { readChart } from '#core/import/chart'
 import { BOOK_HEADING, bookPdf, scannedPdf } from './book.testkit'
-import { pagesIn } from './pdf'
-import { readTableFile, type ReadOptions } from './readFile'
+import { pagesIn, readPdf } from './pdf'
+import { readPasted, readTableFile, type ReadOptions } from './readFile'
 
 const decoder = (encoding: string, fatal: boolean) => new TextDecoder(encoding, { fatal })
 const read = async (bytes: Uint8Array, options: ReadOptions = {}) => readTableFile(bytes.slice(), decoder, options)
@@ -14,6 +14,18 @@ const ROWS = Array.from({ length: 45 }, (_, i) => [
   i % 2 === 0 ? '4' : 'auto',
   i % 5 === 0 ? 'A/J' : 'A',
 ])
+
+describe('a pasted table', () => {
+  it('is cut at tabs, else as a file is, within a file’s limits', () => {
+    expect(readPasted('No.\tName, long\n1\tZigzag').tables[0]?.cells).toEqual([
+      ['No.', 'Name, long'],
+      ['1', 'Zigzag'],
+    ])
+    expect(readPasted('No.;Name\n1;Zigzag').tables[0]?.cells[1]).toEqual(['1', 'Zigzag'])
+    expect(() => readPasted(' \n')).toThrow('it holds no rows')
+    expect(() => readPasted('x\n'.repeat(20_001))).toThrow('20001 rows')
+  })
+})
 
 describe('a book’s table as a PDF', () => {
   it('comes as it stands on three pages, each row with its page, headings and page numbers once', async () => {
@@ -58,6 +70,12 @@ describe('a book’s table as a PDF', () => {
     await expect(read(await bookPdf(ROWS), { pages: '9' })).rejects.toThrow('it has no pages “9”')
     await expect(read(await bookPdf([['one line of words']]))).rejects.toThrow('no table stands on these pages')
     await expect(read(new TextEncoder().encode('%PDF-1.7 nonsense'))).rejects.toThrow('damaged PDF')
+  })
+
+  it('counts pages before it reads them', async () => {
+    const bytes = await bookPdf(ROWS)
+    expect(await readPdf(bytes.slice(), { wanted: '', most: 2 })).toBe('tooManyPages')
+    expect(await readPdf(bytes.slice(), { wanted: '3', most: 2 })).toMatchObject({ of: 3 })
   })
 
   it.each<[string, number[] | undefined]>([

@@ -46,12 +46,12 @@ export interface PdfRead {
   of: number
 }
 
-/** `wanted`: as `pagesIn` reads; undefined where it names no page of the file. Throws where it is no PDF. */
+/** `wanted`: as `pagesIn` reads; `most`: no more pages are read at once. Throws where it is no PDF. */
 export const readPdf = async (
   bytes: Uint8Array,
-  wanted: string,
+  { wanted, most }: { wanted: string; most: number },
   progress: (done: number, of: number) => void = () => undefined,
-): Promise<PdfRead | undefined> => {
+): Promise<PdfRead | 'noSuchPages' | 'tooManyPages'> => {
   const { getDocument } = await engine()
   const file = await getDocument({
     data: bytes,
@@ -62,7 +62,8 @@ export const readPdf = async (
     verbosity: 0,
   }).promise
   const numbers = pagesIn(wanted, file.numPages)
-  if (!numbers) return undefined
+  if (!numbers) return 'noSuchPages'
+  if (numbers.length > most) return 'tooManyPages'
   const pages: PdfPage[] = []
   for (const number of numbers) {
     const page = await file.getPage(number)

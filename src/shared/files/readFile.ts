@@ -57,6 +57,12 @@ export const readTableFile = async (
     : isZip(bytes)
       ? await readWorkbook(bytes)
       : readText(bytes, decoder, options)
+  checkTables(read)
+  return read
+}
+
+/** Throws where a table is larger than any, or holds nothing. */
+const checkTables = (read: ReadFile): void => {
   for (const { cells } of read.tables) {
     if (cells.length > MOST_ROWS) throw new UnreadableFile(`it has ${cells.length} rows; the most is ${MOST_ROWS}`)
     const widest = cells.reduce((most, row) => Math.max(most, row.length), 0)
@@ -73,7 +79,6 @@ export const readTableFile = async (
   if (read.tables.every(({ cells }) => cells.every((row) => row.every((cell) => cell.trim() === '')))) {
     throw new UnreadableFile('it holds no rows')
   }
-  return read
 }
 
 /** Throws before a file is even loaded. */
@@ -103,11 +108,14 @@ const MOST_PAGES = 400
 
 const readBook = async (bytes: Uint8Array, { pages = '', progress }: ReadOptions): Promise<ReadFile> => {
   const { readPdf } = await import('./pdf')
-  const read = await readPdf(bytes, pages, progress).catch(() => {
+  const read = await readPdf(bytes, { wanted: pages, most: MOST_PAGES }, progress).catch(() => {
     throw new UnreadableFile('it is a damaged PDF, or locked with a password')
   })
-  if (!read) throw new UnreadableFile(`it has no pages “${pages}”; write them as 12-14, 20`)
-  if (read.pages.length > MOST_PAGES) throw new UnreadableFile(`it has ${read.of} pages; say which, as 12-14`)
+  if (read === 'noSuchPages') throw new UnreadableFile(`it has no pages “${pages}”; write them as 12-14, 20`)
+  if (read === 'tooManyPages')
+    throw new UnreadableFile(
+      `it has more than ${MOST_PAGES} pages; print those with the table into a file of their own`,
+    )
   if (read.pages.every(({ texts }) => texts.length === 0)) {
     throw new UnreadableFile('its pages are pictures without text; have their text recognised first')
   }
@@ -116,14 +124,13 @@ const readBook = async (bytes: Uint8Array, { pages = '', progress }: ReadOptions
   return { tables: [table], encoding: undefined, delimiter: undefined, pages: { asked: pages, of: read.of } }
 }
 
-/** A table that was copied from a spreadsheet, a page or a text. */
+/** A table that was copied from a spreadsheet, a page or a text; within the limits of a file. */
 export const readPasted = (text: string): ReadFile => {
-  const delimiter = text.includes('\t') ? '\t' : detectDelimiter(text)
-  return {
-    tables: [{ name: '', cells: parseCsv(text, delimiter), notes: [] }],
-    encoding: undefined,
-    delimiter: undefined,
-  }
+  checkSize(text.length)
+  const cells = parseCsv(text, text.includes('\t') ? '\t' : detectDelimiter(text))
+  const read = { tables: [{ name: '', cells, notes: [] }], encoding: undefined, delimiter: undefined }
+  checkTables(read)
+  return read
 }
 
 const readText = (bytes: Uint8Array, decoder: DecoderMaker, options: ReadOptions): ReadFile => {

@@ -44,6 +44,7 @@ const WHY: Record<ChartFault['why'], string> = {
   noNumber: 'has no stitch number',
   sameNumber: 'is chosen by an earlier row already',
   beyond: 'is beyond this machine',
+  oneEnd: 'is one end of a range; the other stands neither in the chart nor on the machine’s scale',
   tooLong: 'stands beyond the last heading; were there decimal commas without quotes?',
 }
 

@@ -172,6 +172,9 @@ const setSlot = (control: Fitted, text: string) => {
             :value="slotText(control)"
             @change="setSlot(control, ($event.target as HTMLInputElement).value)"
           />
+          <span v-if="shown.slots?.[control] === undefined" class="caution">
+            Without it nobody knows whether the needle clears.
+          </span>
         </template>
       </span>
       <span class="soft">{{ cardPlace(control) }}</span>

@@ -36,22 +36,29 @@ export const useFile = () => {
     read.value = undefined
     problem.value = `${file.value?.name} could not be read: ${why}. Nothing was changed.`
   }
+  /** What comes no further for so long is stopped. */
+  const wait = () => {
+    clearTimeout(timer)
+    timer = setTimeout(() => {
+      kill()
+      fail('it takes too long')
+    }, LONGEST_MS)
+  }
   const open = (next: File, options: ReadOptions = {}) => {
     if (doing.value !== '') kill()
     file.value = next
     read.value = undefined
     problem.value = ''
     doing.value = `Opening ${next.name} …`
-    timer = setTimeout(() => {
-      kill()
-      fail('it takes too long')
-    }, LONGEST_MS)
+    wait()
     const reading = reader()
     reading.onmessage = ({ data }: MessageEvent<ReadReply>) => {
       if (data.is === 'reading') doing.value = `Reading ${next.name} …`
       else if (data.is === 'understanding') doing.value = `Understanding ${next.name} …`
-      else if (data.is === 'page') doing.value = `Reading ${next.name}, page ${data.done} of ${data.of} …`
-      else if (data.is === 'failed') fail(data.why)
+      else if (data.is === 'page') {
+        doing.value = `Reading ${next.name}, page ${data.done} of ${data.of} …`
+        wait()
+      } else if (data.is === 'failed') fail(data.why)
       else if (data.is === 'done') {
         end()
         sheet.value = largest(data.read.tables)

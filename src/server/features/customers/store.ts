@@ -2,6 +2,7 @@
 import { randomBytes } from 'node:crypto'
 import type { EntityManager } from 'typeorm'
 import { sameValue } from '#core/catalogue/sameValue'
+import { knownAs, nameKey } from '#core/customers/samePerson'
 import type { CatalogueIndex } from '#core/catalogue/index'
 import { Customer, CustomerWrite, type CustomerRow, type CustomersImported } from '#shared/api/customers'
 import { CustomerRow as Row } from '../../database/entities/index'
@@ -94,13 +95,23 @@ export class CustomerStore {
     check(customers, index)
     return this.writes.run('customers', async (manager) => {
       const rows = await manager.find(Row, { lock: { mode: 'pessimistic_write' } })
-      const stored = new Map(rows.map((row) => [keyOf(toView(row).customer), row]))
       const lines: HistoryLine[] = []
       const counts = { added: 0, changed: 0, same: 0 }
-      const byId = new Map(rows.map((row) => [row.id, row]))
-      for (const { same, ...customer } of customers) {
-        const row = same === undefined ? stored.get(keyOf(customer)) : byId.get(same)
-        const before = row && contentOf(row)
+      const byName = new Map<string, Kept[]>()
+      const byId = new Map<string, Kept>()
+      const keep = (one: Kept) => {
+        const key = nameKey(one.customer.name)
+        byName.set(key, [...(byName.get(key) ?? []).filter(({ id }) => id !== one.id), one])
+        byId.set(one.id, one)
+      }
+      for (const row of rows) keep({ id: row.id, version: row.version, customer: contentOf(row) })
+      for (const [place, { same, ...customer }] of customers.entries()) {
+        const row = same === undefined ? knownRow(customer, byName) : byId.get(same)
+        if (same !== undefined && !row)
+          throw new Invalid('Somebody in the list is gone.', [
+            { path: ['customers', place, 'same'], message: `there is no customer “${same}” any more` },
+          ])
+        const before = row?.customer
         const next = before ? merged(before, customer) : customer
         if (before && sameValue(next, before)) {
           counts.same++
@@ -111,6 +122,8 @@ export class CustomerStore {
         await customerTable.put(manager, id, { version, value: next }, !row)
         lines.push({ resource: 'customers', row: id, version, before: before ?? null, after: next })
         counts[row ? 'changed' : 'added']++
+        // The next line of the list may be of the same person.
+        keep({ id, version, customer: next })
       }
       await noteHistory(manager, actor, lines)
       return counts
@@ -128,8 +141,21 @@ const toView = ({ id, version, content }: Row): CustomerRow => ({
   customer: Customer.parse({ ...(content as object), id }),
 })
 
-const keyOf = ({ name, email, phone }: CustomerWrite): string =>
-  [name.toLowerCase(), (email ?? phone ?? '').toLowerCase()].join('\n')
+interface Kept {
+  id: string
+  version: number
+  customer: CustomerWrite
+}
+
+/** Whom of those of one name somebody is beyond doubt; who is only like one is somebody new. */
+const knownRow = (customer: CustomerWrite, byName: ReadonlyMap<string, readonly Kept[]>): Kept | undefined => {
+  const named = byName.get(nameKey(customer.name)) ?? []
+  const known = knownAs(
+    customer,
+    named.map(({ id, customer: { name, phone, email } }) => ({ id, name, phone, email })),
+  )
+  return known && 'id' in known ? named.find(({ id }) => id === known.id) : undefined
+}
 
 /** What the list says is added; a machine is the same by its serial, else by its model. */
 const merged = (before: CustomerWrite, next: CustomerWrite): CustomerWrite => {
