@@ -118,6 +118,25 @@ describe('customers', () => {
     expect((await desk.get('/api/customers')).body).toHaveLength(before)
   })
 
+  it('of a list are whom somebody said they are; two lines of one person both count, and nobody who is gone comes back', async () => {
+    const made = await make({ name: 'Vera Samemoor', phone: '1', email: undefined, machines: [], owns: [] })
+    const { id } = made.customer
+    const line = (phone: string, model: string) => ({ name: 'Vera Samemoor', phone, machines: [{ model }], owns: [] })
+    const send = (customers: object[]) => desk.post('/api/customers/import').send({ customers })
+    const lines = [
+      { ...line('2', 'ketch'), same: id },
+      { ...line('3', 'yawl'), same: id },
+    ]
+    expect((await send(lines).expect(200)).body).toEqual({ added: 0, changed: 2, same: 0 })
+    const { body: all } = await desk.get('/api/customers').expect(200)
+    const kept = all.find((row: { customer: { id: string } }) => row.customer.id === id)
+    expect(kept.customer.machines.map((one: { model: string }) => one.model)).toEqual(['ketch', 'yawl'])
+    // Of whom nothing is said another telephone is another person.
+    expect((await send([line('9', 'ketch')]).expect(200)).body).toEqual({ added: 1, changed: 0, same: 0 })
+    await desk.delete(`/api/customers/${id}`).expect(200)
+    await send([{ ...line('2', 'ketch'), same: id }]).expect(422)
+  })
+
   it('come out as CSV that no spreadsheet runs', async () => {
     await make({ name: '=cmd()', email: 'cmd@stage.example' })
     const { text } = await desk.get('/api/customers.csv').expect(200)
