@@ -118,7 +118,7 @@ describe('customers', () => {
     expect((await desk.get('/api/customers')).body).toHaveLength(before)
   })
 
-  it('of a list are whom somebody said they are; two lines of one person both count, and nobody who is gone comes back', async () => {
+  it('of a list are whom somebody said; both lines of one count, and nobody who is gone comes back', async () => {
     const made = await make({ name: 'Vera Samemoor', phone: '1', email: undefined, machines: [], owns: [] })
     const { id } = made.customer
     const line = (phone: string, model: string) => ({ name: 'Vera Samemoor', phone, machines: [{ model }], owns: [] })

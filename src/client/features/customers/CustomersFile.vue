@@ -59,6 +59,12 @@ const contactOf = (id: string) => {
 const sure = computed(() =>
   (read.value?.customers ?? []).filter((one) => !openWhom.value.some(({ key }) => key === keyOf(one))),
 )
+const understood = computed(() => {
+  const people = sure.value.length === 1 ? 'customer' : 'customers'
+  const theirs = machines.value === 1 ? 'machine' : 'machines'
+  const are = sure.value.length === 1 ? 'is' : 'are'
+  return `${sure.value.length} ${people} with ${machines.value} ${theirs} ${are} understood.`
+})
 const machines = computed(() => sure.value.reduce((sum, one) => sum + one.machines.length, 0))
 const take = async () => {
   busy.value = true
@@ -84,8 +90,8 @@ const take = async () => {
   <main class="page">
     <h1>Customers from a file</h1>
     <p>
-      A line a machine: name, phone, mail, machine, serial, bought, owns (codes of feet). Lines of the same name and
-      mail are one person; who is known already gets what is new.
+      A line a machine: name, phone, mail, machine, serial, bought, owns (codes of feet). Lines of one name are one
+      person; where telephone or mail differs you are asked. Who is known already gets what is new.
     </p>
     <FilePicker :file="file" what="A list as CSV or XLSX" />
     <p v-if="problem" role="alert" class="caution lines">{{ problem }}</p>
@@ -96,7 +102,7 @@ const take = async () => {
       <p v-if="!read.found" class="caution">No column is called “Name” or “Customer”: nothing can be read.</p>
       <template v-else>
         <p>
-          <strong>{{ sure.length }} customers with {{ machines }} machines are understood.</strong>
+          <strong>{{ understood }}</strong>
           <span v-if="read.unread.length > 0" class="soft"> Left out: {{ read.unread.join(', ') }}.</span>
         </p>
         <section v-if="doubted.length + askedWhom.length > 0" aria-label="The same person?">
@@ -106,6 +112,7 @@ const take = async () => {
             <BButton size="sm" variant="outline-primary" @click="people = { ...people, [nameKey(name)]: 'one' }">
               one person
             </BButton>
+            {{ ' ' }}
             <BButton size="sm" variant="outline-primary" @click="people = { ...people, [nameKey(name)]: 'several' }">
               several of that name
             </BButton>

@@ -177,6 +177,19 @@ const MOST_FAULTS = 6
       Nothing is written until you say so.
     </p>
     <template v-if="file.table.value && !comparing">
+      <ColumnBoxes v-slot="{ column, isOpen }" :columns="matched" :open="open" :rows="rows">
+        <select
+          :id="`column-${column.place}`"
+          class="form-select form-select-sm"
+          :value="isOpen ? '?' : (column.into ?? '')"
+          @change="match(column.place, text($event))"
+        >
+          <option v-if="isOpen" value="?" disabled>what is it?</option>
+          <option value="">left out</option>
+          <option value="Id">Id</option>
+          <option v-for="one in columns" :key="one.heading" :value="one.heading">{{ one.heading }}</option>
+        </select>
+      </ColumnBoxes>
       <section aria-live="polite">
         <p>
           <strong>{{ taken.length }}</strong> rows read from {{ file.file.value?.name }}.
@@ -197,19 +210,6 @@ const MOST_FAULTS = 6
           <span v-else-if="open.length > 0" class="soft">Decide each open column first.</span>
         </p>
       </section>
-      <ColumnBoxes v-slot="{ column, isOpen }" :columns="matched" :open="open" :rows="rows">
-        <select
-          :id="`column-${column.place}`"
-          class="form-select form-select-sm"
-          :value="isOpen ? '?' : (column.into ?? '')"
-          @change="match(column.place, text($event))"
-        >
-          <option v-if="isOpen" value="?" disabled>what is it?</option>
-          <option value="">left out</option>
-          <option value="Id">Id</option>
-          <option v-for="one in columns" :key="one.heading" :value="one.heading">{{ one.heading }}</option>
-        </select>
-      </ColumnBoxes>
       <ListRows :rows="rows" :columns="matched" :skipped="skipped" @mend="mend" @skip="skip" />
     </template>
     <template v-if="comparing">
