@@ -1,4 +1,5 @@
 /** The directions of imports: core ← shared ← { server, client }. */
+/** @param {string} path @param {object} to @param {string} comment */
 const from = (path, to, comment) => ({
   name: `${path}-stays-below`,
   severity: 'error',

@@ -7,6 +7,7 @@ import { SLOTS, slotsIn } from '#core/procedure/slots'
 import { checkBundle } from '#core/catalogue/check'
 import { indexCatalogue } from '#core/catalogue/index'
 import { Bundle } from '#shared/api/catalogue'
+import { shareOf } from '#core/runs.testkit'
 import { demoBundle } from './bundle'
 
 const bundle = demoBundle()
@@ -84,7 +85,7 @@ describe('the demo', () => {
     const seen: Record<string, number> = {}
     for (const technique of bundle.techniques) {
       for (const model of bundle.models) {
-        for (const fabric of bundle.fabrics) {
+        for (const fabric of shareOf(bundle.fabrics)) {
           const answer = explain(answering, { technique: technique.id, model: model.id, fabric: fabric.id })
           seen[answer.verdict] = (seen[answer.verdict] ?? 0) + 1
           if (answer.verdict === 'notOnThisModel') expect(answer.reasons.length).toBeGreaterThan(0)

@@ -2,6 +2,7 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { indexCatalogue } from '#core/catalogue/index'
 import { sew } from '#core/stitch/sew'
 import { OutOfReach } from '#core/workbench/figure'
+import { shareOf } from '#core/runs.testkit'
 import { demoBundle } from '#demo/bundle'
 import { workbenchContextOf, type WorkbenchContext, type Calculator } from './calculator'
 import { calculators } from './calculators'
@@ -12,6 +13,11 @@ const index = indexCatalogue(shop)
 const benchOf = benchesOf(shop)
 const benchFor = (model: string, technique: string, fabric: string): WorkbenchContext =>
   benchOf({ model, technique, fabric }).bench
+let made: WorkbenchContext[] | undefined
+const cards = (): WorkbenchContext[] =>
+  (made ??= shareOf(
+    shop.models.flatMap((model) => shop.techniques.map((technique) => [model.id, technique.id] as const)),
+  ).map(([model, technique]) => benchFor(model, technique, 'wool-suiting')))
 const EMPTY = workbenchContextOf({ stages: [], guides: [] })
 
 describe.each(calculators.map((calculator) => [calculator.id, calculator] as const))('%s', (_, calculator) => {
@@ -30,22 +36,18 @@ describe.each(calculators.map((calculator) => [calculator.id, calculator] as con
   })
 
   it('starts from any card of the shop in values its own fields can read', () => {
-    for (const model of shop.models) {
-      for (const technique of shop.techniques) {
-        const bench = benchFor(model.id, technique.id, 'wool-suiting')
-        const values = valuesOf(calculator, bench, {})
-        for (const field of calculator.fields(values.choice, bench)) {
-          if (field.is === 'length' || field.is === 'number')
-            expect(Number.isFinite(values.number(field.id))).toBe(true)
-          if (field.is === 'choice') expect(field.of.map(([value]) => value)).toContain(values.choice(field.id))
-        }
-        // What a machine cannot reckon with is refused in words, never in a broken figure.
-        try {
-          for (const { figure } of calculator.compute(values, bench))
-            if (figure) expect(Number.isFinite(figure.value)).toBe(true)
-        } catch (error) {
-          expect(error).toBeInstanceOf(OutOfReach)
-        }
+    for (const bench of cards()) {
+      const values = valuesOf(calculator, bench, {})
+      for (const field of calculator.fields(values.choice, bench)) {
+        if (field.is === 'length' || field.is === 'number') expect(Number.isFinite(values.number(field.id))).toBe(true)
+        if (field.is === 'choice') expect(field.of.map(([value]) => value)).toContain(values.choice(field.id))
+      }
+      // What a machine cannot reckon with is refused in words, never in a broken figure.
+      try {
+        for (const { figure } of calculator.compute(values, bench))
+          if (figure) expect(Number.isFinite(figure.value)).toBe(true)
+      } catch (error) {
+        expect(error).toBeInstanceOf(OutOfReach)
       }
     }
   })
