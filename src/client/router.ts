@@ -64,6 +64,7 @@ export const router = createRouter({
         { path: '', redirect: (to) => ({ path: '/shelf/models', query: to.query }) },
         { path: 'history', component: () => import('./features/shelf/HistoryView.vue') },
         { path: 'fit', component: () => import('./features/shelf/FitView.vue') },
+        { path: 'catalogue', component: () => import('./features/import/CatalogueMerge.vue') },
         { path: 'editions', component: () => import('./features/technique/EditionsView.vue') },
         { path: 'techniques/:id', component: () => import('./features/technique/TechniqueEditor.vue'), props: true },
         { path: 'models/:id', component: () => import('./features/shelf/ModelView.vue'), props: true },

@@ -1,6 +1,7 @@
 /** Every address of the API, in one list. */
 import { z } from 'zod'
 import { editionRoutes } from './features/bundle/editionRoutes'
+import { mergeRoutes } from './features/bundle/mergeRoutes'
 import { bundleRoutes } from './features/bundle/routes'
 import { cardRoutes } from './features/cards/routes'
 import { csvRoutes } from './features/catalogue/csvRoutes'
@@ -86,6 +87,7 @@ export const routes: readonly RouteDefinition[] = [
   ...linkRoutes,
   ...settingsRoutes,
   ...bundleRoutes,
+  ...mergeRoutes,
   ...editionRoutes,
   ...workRoutes,
 ]

@@ -323,7 +323,7 @@ test('a card prints on A5 pages, what is laid on a desk on A4', async ({ page })
 
 test('picks and rooms stay in sight, however long the page', async ({ page }) => {
   await signIn(page, 'maren', '/shop')
-  await page.getByLabel(/^Take a file in/).scrollIntoViewIfNeeded()
+  await page.getByRole('link', { name: 'Take one from elsewhere' }).scrollIntoViewIfNeeded()
   await page.evaluate(() => window.scrollTo(0, document.documentElement.scrollHeight))
   await expect.poll(() => page.evaluate(() => window.scrollY)).toBeGreaterThan(100)
   await expect(page.getByLabel('Machine', { exact: true })).toBeInViewport()

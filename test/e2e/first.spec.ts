@@ -91,12 +91,16 @@ test('a shop with nothing in it: the lead’s account, what each room says, a ca
 
   await page.getByRole('button', { name: 'Take the shipped techniques in' }).click()
   await expect(page.getByText(/stitches, threads, fabrics and techniques are in/)).toBeVisible()
-  await page.getByLabel(/^Take a file in/).setInputFiles({
+  await page.getByRole('link', { name: 'Take one from elsewhere' }).click()
+  await page.getByLabel('File').setInputFiles({
     name: 'gannet.json',
     mimeType: 'application/json',
     buffer: Buffer.from(JSON.stringify(CATALOGUE)),
   })
-  await expect(page.getByText(/gannet\.json is in: 6 added/)).toBeVisible()
+  await page.getByLabel('published by').fill('Gannet')
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'Take in' }).click()
+  await expect(page.getByText(/Taken: 6 added, 0 changed/)).toBeVisible()
 
   await page.keyboard.press('Escape')
   await page.locator('body').click({ position: { x: 20, y: 700 } })

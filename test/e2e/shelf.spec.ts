@@ -189,3 +189,50 @@ test('will it fit: a foot on every machine, a machine’s every foot, and trying
   await page.getByLabel('Filter', { exact: true }).fill('tried')
   await expect(page.getByRole('listitem').filter({ hasText: name })).toContainText('Does not fit')
 })
+
+test('a catalogue from another shop is held against ours, taken in part, and taken back in one', async ({ page }) => {
+  await signIn(page, 'maren', '/shop')
+  await page.getByRole('link', { name: 'Take one from elsewhere' }).click()
+  const published = await page.evaluate(async () => (await fetch('/api/bundle')).json())
+  const ketch = published.models.find(({ id }: { id: string }) => id === 'ketch')
+  ketch.maxSpeed = 555
+  published.items.push({ ...published.items[0], id: 'leather-foot', code: 'Q-9', name: 'leather foot' })
+  published.items[1] = { ...published.items[1], code: 'Q-1' }
+  const choose = () =>
+    page
+      .getByLabel('File')
+      .setInputFiles({
+        name: 'bridge.json',
+        mimeType: 'application/json',
+        buffer: Buffer.from(JSON.stringify(published)),
+      })
+  await choose()
+  await page.getByLabel('published by').fill('The shop by the bridge')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('First say of 1 whether it is the same thing.')).toBeVisible()
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Another thing' }).click()
+  await expect(page.getByText('theirs is another thing and gets an id of its own')).toBeVisible()
+  await page.getByRole('button', { name: /^Changed in both/ }).click()
+  await page.getByRole('radio', { name: '555' }).check()
+  await page.getByRole('button', { name: /^New \(2\)/ }).click()
+  await page.getByRole('checkbox', { name: /Q-9 leather foot/ }).uncheck()
+  await page.getByRole('button', { name: 'Take in' }).click()
+  await expect(page.getByText(/^Taken: 1 added, 1 changed, 0 removed/)).toBeVisible()
+
+  await choose()
+  await page.getByRole('button', { name: 'Compare' }).click()
+  await expect(page.getByText(/Held against what Maren Tolvik took/)).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Only here/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^(New|Changed)/ })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Take in' }).click()
+  await expect(page.getByText('Nothing of it was to be written')).toBeVisible()
+
+  await page.getByRole('link', { name: 'History' }).last().click()
+  await page
+    .getByRole('button', { name: /^Undo:/ })
+    .first()
+    .click()
+  await page.getByRole('button', { name: /^Take back all 2 rows/ }).click()
+  await expect(page.getByText('Taken back.')).toBeVisible()
+})

@@ -1,15 +1,9 @@
 <script setup lang="ts" generic="Content">
 import { DialogContent, DialogDescription, DialogOverlay, DialogPortal, DialogRoot, DialogTitle } from 'reka-ui'
 import { computed, ref, watch } from 'vue'
+import { heldTogether, partChanges, type EditSide, type PartChange } from '#core/catalogue/threeWay'
 import { capital } from '#shared/messages/words'
-import {
-  heldTogether,
-  partChanges,
-  partWords,
-  placeWords,
-  type PartChange,
-  type EditSide,
-} from '#shared/tables/threeWay'
+import { partWords, placeWords } from '#shared/tables/partWords'
 import { useNames } from '../state/names'
 
 /**

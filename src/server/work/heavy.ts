@@ -1,12 +1,12 @@
 /** What the workers for heavy work can do. The server itself never loads it: what it needs is large. */
 import { isMainThread, type MessagePort } from 'node:worker_threads'
-import { readCatalogue } from '../features/bundle/readCatalogue'
+import { readCatalogue, readMerging } from '../features/bundle/readCatalogue'
 import { readCalendar } from '../features/classes/calendarFile'
 import { optimum } from '../features/classes/solver'
 import { joinPdf } from '../print/join'
 import { drawPdf } from '../print/pdf'
 
-export const tasks = { optimum, drawPdf, joinPdf, readCalendar, readCatalogue }
+export const tasks = { optimum, drawPdf, joinPdf, readCalendar, readCatalogue, readMerging }
 export type Tasks = typeof tasks
 
 export interface TaskRequest {

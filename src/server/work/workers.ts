@@ -20,6 +20,7 @@ const MOST_SECONDS: Record<keyof Tasks, number> = {
   joinPdf: 60,
   readCalendar: 5,
   readCatalogue: 60,
+  readMerging: 60,
 }
 
 type Done<Task extends keyof Tasks> = Awaited<ReturnType<Tasks[Task]>>

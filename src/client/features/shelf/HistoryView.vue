@@ -82,6 +82,7 @@ const undo = (revision: number, only?: number) =>
 
 /** Taking back more than one row is asked once more. */
 const asking = ref<number>()
+const askingOf = ({ revision, rows }: WriteView) => (asking.value === revision ? `Take back all ${rows} rows` : 'Undo')
 const askUndo = ({ revision, rows }: WriteView) => {
   if (rows > 1 && asking.value !== revision) asking.value = revision
   else {
@@ -145,9 +146,9 @@ const MOST_FIELDS = 12
               v-if="session.mayWrite"
               size="sm"
               :variant="asking === write.revision ? 'danger' : 'outline-primary'"
-              :aria-label="`Undo: ${summary(write)}`"
+              :aria-label="`${askingOf(write)}: ${summary(write)}`"
               @click="askUndo(write)"
-              >{{ asking === write.revision ? `Take back all ${write.rows} rows` : 'Undo' }}</BButton
+              >{{ askingOf(write) }}</BButton
             >
           </div>
           <div v-if="opened === write.revision" class="detail">

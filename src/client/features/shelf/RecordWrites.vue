@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
 import { capital } from '#shared/messages/words'
+import { partChanges } from '#core/catalogue/threeWay'
 import type { RecordWriteDetail, RecordWriteView, ShopResource } from '#shared/api/records'
-import { partChanges, partWords, placeWords } from '#shared/tables/threeWay'
+import { partWords, placeWords } from '#shared/tables/partWords'
 import { call, get } from '../../api/client'
 import { whenChanged } from '../../state/changes'
 import { useNames } from '../../state/names'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Changed } from '#shared/api/rows'
-import { ApiProblem, call, problemText } from '../../api/client'
+import { call, problemText } from '../../api/client'
 import { usePickLists, usePicks } from '../../state/picks'
 import { useSession } from '../../state/session'
 import ChoicesForm from './ChoicesForm.vue'
@@ -13,7 +13,6 @@ const lists = usePickLists()
 const { query } = usePicks()
 const said = ref('')
 const problem = ref('')
-const issues = ref<string[]>([])
 const busy = ref(false)
 
 const takeLibrary = async () => {
@@ -31,33 +30,6 @@ const takeLibrary = async () => {
     problem.value = `${problemText(error)} Nothing was changed.`
   } finally {
     busy.value = false
-  }
-}
-const takeIn = async (event: Event) => {
-  const field = event.target as HTMLInputElement
-  const file = field.files?.[0]
-  if (!file) return
-  busy.value = true
-  said.value = ''
-  problem.value = ''
-  issues.value = []
-  try {
-    const counts = await call<Changed>('POST', '/api/bundle', JSON.parse(await file.text()))
-    said.value = `${file.name} is in: ${counts.added} added, ${counts.changed} changed, ${counts.same} as they were.`
-    await lists.load()
-  } catch (error) {
-    problem.value =
-      error instanceof SyntaxError
-        ? `${file.name} is not a JSON file. Nothing was changed.`
-        : `${error instanceof ApiProblem ? error.message : problemText(error)} Nothing was changed.`
-    if (error instanceof ApiProblem) {
-      issues.value = (error.details.issues ?? [])
-        .slice(0, 20)
-        .map(({ path, message }) => `${path.join(' › ')}: ${message}`)
-    }
-  } finally {
-    busy.value = false
-    field.value = ''
   }
 }
 </script>
@@ -96,27 +68,15 @@ const takeIn = async (event: Event) => {
           Craft knowledge without machines: stitches, threads, fabrics, techniques; what you have stays.</span
         >
       </p>
-      <template v-if="session.mayWrite">
-        <label for="bundle"
-          >Take a file in: known ids are replaced, new ones added, nothing is removed; all or nothing.</label
+      <p v-if="session.mayWrite">
+        <RouterLink class="btn btn-outline-primary" :to="{ path: '/shelf/catalogue', query }"
+          >Take one from elsewhere</RouterLink
         >
-        <input
-          id="bundle"
-          type="file"
-          accept=".json,application/json"
-          class="form-control file"
-          :disabled="busy"
-          @change="takeIn"
-        />
-      </template>
-      <p v-else class="soft">Only a lead may take a file in.</p>
+        <span class="soft"> Compared first, taken in parts; what you changed yourself stays.</span>
+      </p>
+      <p v-else class="soft">Only a lead may take one in.</p>
       <p role="status">{{ busy ? 'Checking and writing …' : said }}</p>
-      <div v-if="problem" role="alert">
-        <p class="caution">{{ problem }}</p>
-        <ul>
-          <li v-for="issue in issues" :key="issue">{{ issue }}</li>
-        </ul>
-      </div>
+      <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
     </section>
   </main>
 </template>
@@ -126,9 +86,5 @@ section {
   border-top: 1px solid var(--rule);
   padding: 0.8rem 0;
   max-width: 44rem;
-}
-
-.file {
-  max-width: 34rem;
 }
 </style>

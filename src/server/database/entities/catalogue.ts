@@ -205,3 +205,32 @@ export class ImportHabitRow {
   @Column({ type: 'json', name: 'facts' })
   content!: Json
 }
+
+/** A catalogue from elsewhere as it was last taken: what the next one of that source is held against. */
+@Entity('catalogue_taken')
+@Index('catalogue_taken_source_ix', ['source'])
+export class CatalogueTakenRow {
+  @PrimaryGeneratedColumn({ type: 'int' })
+  id!: number
+
+  @Column({ type: 'varchar', length: 120 })
+  source!: string
+
+  /** The write that took it, with which it is undone; null where there was nothing to write. */
+  @Column({ type: 'int', nullable: true })
+  revision!: number | null
+
+  @Column({ type: 'datetime', precision: 3 })
+  at!: Date
+
+  @Column(TEXT_COLUMN)
+  by!: string
+
+  /** Its rows whose ids were something else's here, with the id that each has here. */
+  @Column({ type: 'json' })
+  ids!: Json
+
+  /** The file, gzipped. */
+  @Column({ type: 'longblob' })
+  bundle!: Buffer
+}

@@ -32,6 +32,7 @@ export const entities = [
   catalogue.CatalogueRevisionRow,
   catalogue.HistoryRow,
   catalogue.ImportHabitRow,
+  catalogue.CatalogueTakenRow,
   samples.SamplePhotoRow,
   samples.PrintedLabelRow,
   shop.ShopSettingRow,

@@ -11,6 +11,7 @@ import { SignInFailures1764200000000 } from './1764200000000-sign-in-failures'
 import { IdsOfPeople1764510000000 } from './1764510000000-ids-of-people'
 import { Records1764500000000 } from './1764500000000-records'
 import { RowsOfClasses1764520000000 } from './1764520000000-rows-of-classes'
+import { CataloguesTaken1764530000000 } from './1764530000000-catalogues-taken'
 import { SamplesSeenAndPrinted1764090000000 } from './1764090000000-samples-seen-and-printed'
 
 /** In the order they are applied. */
@@ -29,4 +30,5 @@ export const migrations = [
   Records1764500000000,
   IdsOfPeople1764510000000,
   RowsOfClasses1764520000000,
+  CataloguesTaken1764530000000,
 ]

@@ -1,8 +1,8 @@
 /** A bundle taken into the catalogue: rows with a known id are replaced, the others added, none removed. */
 import { checkBundle } from '#core/catalogue/check'
+import { rowsOf } from '#core/catalogue/rows'
 import type { Bundle } from '#core/catalogue/types'
 import { Bundle as BundleSchema } from '#shared/api/catalogue'
-import { resourceList, type Resource } from '#shared/api/resources'
 import type { Changed } from '#shared/api/rows'
 import { Invalid } from '../../http/problems'
 import type { Actor, CatalogueStore, RowWrite } from '../catalogue/store'
@@ -21,32 +21,6 @@ export const checkedBundle = (value: unknown): Bundle => {
 export const importBundle = async (store: CatalogueStore, actor: Actor, bundle: Bundle): Promise<Changed> => {
   const twice = checkBundle(bundle).filter(({ message }) => message.endsWith('is used twice'))
   if (twice.length > 0) throw new Invalid('An id is used twice.', twice)
-  const rows = rowsOf(bundle)
+  const rows = rowsOf(bundle).map(({ row, value }): RowWrite => ({ key: row, value, expects: 'any' }))
   return (await store.write(actor, () => rows)).counts
-}
-
-const rowsOf = (bundle: Bundle): RowWrite[] =>
-  resourceList.flatMap((resource): RowWrite[] => {
-    if (resource === 'stitches') {
-      return bundle.models.flatMap((model) =>
-        model.stitches.map((value) => ({
-          key: { resource, id: value.id, model: model.id },
-          value,
-          expects: 'any' as const,
-        })),
-      )
-    }
-    const list = bundle[resource as Exclude<Resource, 'stitches'>] as { id: string }[]
-    return list.map((entry) => ({
-      key: { resource, id: entry.id },
-      value: headOf(resource, entry),
-      expects: 'any' as const,
-    }))
-  })
-
-/** A model is kept without its stitches; they have rows of their own. */
-const headOf = (resource: Resource, entry: { id: string }): unknown => {
-  if (resource !== 'models') return entry
-  const { stitches: _, ...head } = entry as { id: string; stitches: unknown }
-  return head
 }

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { Changed, HistoryEntry, HistoryQuery, Undo, WritesQuery, WriteView } from '#shared/api/rows'
 import { namesOf } from '#shared/tables/titles'
 import { ANY_ROLE, LEAD, route } from '../../http/route'
+import { forgetTaken } from '../bundle/taken'
 import { actorOf } from './actor'
 import { readHistory, readWrites, undoChanges } from './history'
 
@@ -37,8 +38,13 @@ export const historyRoutes = [
     result: Changed,
     refuses: [404, 409, 422],
     handle: async (context) => {
-      const changes = await undoChanges(context.services.database.manager, context.body)
-      const written = await context.services.catalogue.write(actorOf(context), ({ rows }) => changes(rows))
+      const { services, body } = context
+      const changes = await undoChanges(services.database.manager, body)
+      const written = await services.catalogue.write(
+        actorOf(context),
+        ({ rows }) => changes(rows),
+        async (manager) => body.only ?? (await forgetTaken(manager, body.revision)),
+      )
       context.revision(written.snapshot.revision)
       return written.counts
     },

@@ -59,8 +59,13 @@ export class CatalogueStore {
   /**
    * Writes rows and removals (a change whose value is null) together or not at all. Throws `Conflict` where a row is
    * not at the version its writer saw, `Invalid` where the catalogue would refer to something that is not in it.
+   * `along`: what is written in the same transaction, with the revision made, or null where nothing changed.
    */
-  async write(actor: Actor, changesOf: (snapshot: Snapshot) => RowWrite[]): Promise<Written> {
+  async write(
+    actor: Actor,
+    changesOf: (snapshot: Snapshot) => RowWrite[],
+    along?: (manager: EntityManager, revision: number | null) => Promise<unknown>,
+  ): Promise<Written> {
     const written = await this.writes.run('catalogue', async (manager) => {
       const revision = await readRevision(manager, true)
       const before = this.current?.revision === revision ? this.current : await readSnapshot(manager)
@@ -79,7 +84,10 @@ export class CatalogueStore {
         if (!was || !is || !sameJson(was.value, is.value)) changed.push({ was, is, key: change.key })
         else rows.set(keyText(change.key), was)
       }
-      if (changed.length === 0) return { snapshot: before, counts: countsOf(revision, changes, changed) }
+      if (changed.length === 0) {
+        await along?.(manager, null)
+        return { snapshot: before, counts: countsOf(revision, changes, changed) }
+      }
       const snapshot = snapshotOf(revision + 1, after, before)
       const issues = checkBundle(snapshot.bundle)
       if (issues.length > 0) throw new Invalid('The catalogue would not hold together.', namedIssues(issues, after))
@@ -102,6 +110,7 @@ export class CatalogueStore {
         })),
       )
       await manager.update(CatalogueRevisionRow, { id: 1 }, { revision: revision + 1 })
+      await along?.(manager, revision + 1)
       return { snapshot, counts: countsOf(revision + 1, changes, changed) }
     })
     if (!this.current || written.snapshot.revision > this.current.revision) this.current = written.snapshot

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { sameValue } from '#core/catalogue/sameValue'
-import { heldTogether, partChanges, partWords, placeWords, type PartChange } from './threeWay'
+import { sameValue } from './sameValue'
+import { heldTogether, partChanges, type PartChange } from './threeWay'
 
 const base = {
   title: 'Hems',
@@ -82,33 +82,5 @@ describe('two who changed the same thing', () => {
       }),
       { numRuns: 2000 },
     )
-  })
-})
-
-describe('a part in words', () => {
-  it.each<[string[], string]>([
-    [['title'], 'title'],
-    [['seats', '1', 'came'], 'seats › Tor › came'],
-    [['loans', '0'], 'loans › 1'],
-    [['seats', '0', 'managed', 'blind-hem'], 'seats › Runa › managed › blind-hem'],
-    [[], ''],
-  ])('%j stands at “%s”', (path, words) => {
-    expect(placeWords(path, base)).toBe(words)
-  })
-
-  const names = { models: { ketch: 'Ketch' }, items: { std: 'standard foot' } } as never
-  it.each<[unknown, string]>([
-    [undefined, 'not stated'],
-    ['', 'not stated'],
-    [false, 'no'],
-    [0, '0'],
-    ['ketch', 'Ketch'],
-    [['ketch', 'std'], 'Ketch, standard foot'],
-    [[], 'none'],
-    [{ name: 'Runa', model: 'ketch' }, 'Runa'],
-    [{ model: 'ketch', serial: 'S-1' }, 'Ketch S-1'],
-    [{}, 'set'],
-  ])('%j is “%s”', (part, words) => {
-    expect(partWords(part, names)).toBe(words)
   })
 })
