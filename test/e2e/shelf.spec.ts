@@ -199,13 +199,11 @@ test('a catalogue from another shop is held against ours, taken in part, and tak
   published.items.push({ ...published.items[0], id: 'leather-foot', code: 'Q-9', name: 'leather foot' })
   published.items[1] = { ...published.items[1], code: 'Q-1' }
   const choose = () =>
-    page
-      .getByLabel('File')
-      .setInputFiles({
-        name: 'bridge.json',
-        mimeType: 'application/json',
-        buffer: Buffer.from(JSON.stringify(published)),
-      })
+    page.getByLabel('File').setInputFiles({
+      name: 'bridge.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(JSON.stringify(published)),
+    })
   await choose()
   await page.getByLabel('published by').fill('The shop by the bridge')
   await page.keyboard.press('Enter')
