@@ -8,6 +8,7 @@ import { controlIssueText } from '#shared/messages/controls'
 import { resources, type Resource } from '#shared/api/resources'
 import type { Changed } from '#shared/api/rows'
 import { CatalogueRevisionRow, HistoryRow } from '../../database/entities/index'
+import { writeMany } from '../../database/writeMany'
 import type { Writes } from '../../database/writes'
 import { Conflict, Gone, Invalid, type VersionConflict } from '../../http/problems'
 import { keyText, tables, toRow, type RowKey, type Stored } from './mapper'
@@ -96,7 +97,8 @@ export class CatalogueStore {
       )
       if (unsound.length > 0) throw new Invalid('The controls and rules do not hold together.', unsound)
       await save(manager, changed)
-      await manager.insert(
+      await writeMany(
+        manager,
         HistoryRow,
         changed.map(({ was, is, key }) => ({
           revision: revision + 1,
@@ -205,8 +207,6 @@ const ORDER: Resource[] = [
   'samples',
 ]
 
-const ROWS_A_STATEMENT = 500
-
 const save = async (manager: EntityManager, changed: readonly Difference[]): Promise<void> => {
   for (const resource of [...ORDER].reverse()) {
     for (const { key } of changed.filter(({ is, key }) => !is && key.resource === resource)) {
@@ -218,13 +218,7 @@ const save = async (manager: EntityManager, changed: readonly Difference[]): Pro
   }
   for (const resource of ORDER) {
     const rows = changed.flatMap(({ is, key }) => (is && key.resource === resource ? [toRow(is)] : []))
-    for (let from = 0; from < rows.length; from += ROWS_A_STATEMENT) {
-      await manager.upsert(
-        tables[resource].entity,
-        rows.slice(from, from + ROWS_A_STATEMENT),
-        resource === 'stitches' ? ['model', 'id'] : ['id'],
-      )
-    }
+    await writeMany(manager, tables[resource].entity, rows, { replace: true })
   }
 }
 

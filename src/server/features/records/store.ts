@@ -8,13 +8,13 @@ import type { CatalogueIndex } from '#core/catalogue/index'
 import type { RecordWriteDetail, RecordWriteView, ShopResource } from '#shared/api/records'
 import type { Json } from '../../database/entities/columns'
 import { ShopHistoryRow } from '../../database/entities/index'
+import { writeMany } from '../../database/writeMany'
 import type { Writes } from '../../database/writes'
 import { Conflict, Invalid, NotFound } from '../../http/problems'
 import type { Actor } from '../catalogue/store'
 import type { Kept, RecordTable } from './table'
 
 const PAGE = 30
-const ROWS_A_STATEMENT = 500
 
 /** A write of one record; `value` null removes it. `expects`: the version its writer saw. */
 export interface RecordWrite<Value> {
@@ -63,9 +63,11 @@ export const noteHistory = async (
   { name, at }: Actor,
   lines: readonly HistoryLine[],
 ): Promise<void> => {
-  const rows = lines.map((line) => ({ ...line, by: name, at }))
-  for (let from = 0; from < rows.length; from += ROWS_A_STATEMENT)
-    await manager.insert(ShopHistoryRow, rows.slice(from, from + ROWS_A_STATEMENT))
+  await writeMany(
+    manager,
+    ShopHistoryRow,
+    lines.map((line) => ({ ...line, by: name, at })),
+  )
 }
 
 const checkVersion = <Value>(
