@@ -6,6 +6,8 @@ import type { EntityManager, EntityTarget, ObjectLiteral } from 'typeorm'
 const MOST_CHARACTERS = 1_000_000
 const MOST_ROWS = 2000
 
+type SqlCells = Parameters<typeof format>[1]
+
 interface Columns {
   table: string
   all: { key: string; name: string; isJson: boolean }[]
@@ -42,7 +44,8 @@ export const writeMany = async <Row extends object>(
   if (rows.length === 0) return
   const { table, all, primary } = columnsOf(manager, entity, rows)
   const others = all.map(({ name }) => name).filter((name) => !primary.has(name))
-  const update = `ON DUPLICATE KEY UPDATE ${others.map((name) => `${quoted(name)} = VALUES(${quoted(name)})`).join(', ')}`
+  const anew = others.map((name) => `${quoted(name)} = VALUES(${quoted(name)})`)
+  const update = `ON DUPLICATE KEY UPDATE ${anew.join(', ')}`
   const sql =
     `INSERT INTO ${quoted(table)} (${all.map(({ name }) => quoted(name)).join(', ')}) VALUES ?` +
     (replace && others.length > 0 ? ` ${update}` : '')
@@ -52,7 +55,7 @@ export const writeMany = async <Row extends object>(
   let working: Promise<unknown> = Promise.resolve()
   const send = async () => {
     if (open.length === 0) return
-    const statement = format(sql, [open], false, 'Z')
+    const statement = format(sql, [open as SqlCells], false, 'Z')
     open = []
     characters = 0
     await working

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import type { Item } from '#core/catalogue/types'
 import type { ImportHabit, ModelPage, NativeNames, TableRow } from '#shared/api/rows'
 import { faultText } from '#shared/messages/chart'
@@ -49,6 +49,21 @@ watch(
 )
 
 const onlyOpen = ref(false)
+const saying = ref('')
+const setSaid = ref('')
+const together = ref('')
+const sayingField = ref<HTMLInputElement>()
+const inSight = computed(() => rowList.value?.inSight.length ?? 0)
+/** Whatever is in sight becomes one thing; the next words can be typed at once. */
+const setTogether = () => {
+  const named = context.value?.functions.find(({ id }) => id === together.value)
+  if (!named || inSight.value === 0 || (saying.value.trim() === '' && !onlyOpen.value)) return
+  const rows = rowList.value?.inSight ?? []
+  chart.chooseMany(rows, named.id)
+  setSaid.value = `${rows.length} ${rows.length === 1 ? 'row is' : 'rows are'} now ${named.name}.`
+  saying.value = ''
+  sayingField.value?.focus()
+}
 const MOST_FAULTS = 8
 </script>
 
@@ -116,11 +131,28 @@ const MOST_FAULTS = 8
             <BButton size="sm" variant="outline-primary" @click="chart.confirmAll()">They are right</BButton>
           </template>
           <span v-else-if="!chart.sound.value" class="soft">Mend or skip each open row first.</span>
-          <label class="only"><input v-model="onlyOpen" type="checkbox" /> Only open rows</label>
         </p>
       </section>
 
-      <ChartRows ref="rowList" :chart="chart" :context="context" :only-open="onlyOpen" />
+      <form class="together" @submit.prevent="setTogether">
+        <label for="saying">Rows that say</label>
+        <input id="saying" ref="sayingField" v-model="saying" class="form-control short" autocomplete="off" />
+        <label for="together">are all</label>
+        <select id="together" v-model="together" class="form-select short">
+          <option value="">choose …</option>
+          <option v-for="entry in context?.functions" :key="entry.id" :value="entry.id">{{ entry.name }}</option>
+        </select>
+        <BButton
+          type="submit"
+          size="sm"
+          variant="outline-primary"
+          :disabled="together === '' || inSight === 0 || (saying.trim() === '' && !onlyOpen)"
+          >Set the {{ inSight }} in sight</BButton
+        >
+        <span role="status" class="soft">{{ setSaid }}</span>
+        <label class="only"><input v-model="onlyOpen" type="checkbox" /> Only open rows</label>
+      </form>
+      <ChartRows ref="rowList" :chart="chart" :context="context" :only-open="onlyOpen" :saying="saying" />
     </template>
 
     <ChartCompare
@@ -163,6 +195,17 @@ const MOST_FAULTS = 8
   flex-wrap: wrap;
   gap: 0.4rem 1rem;
   align-items: center;
+}
+
+.together {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem 0.6rem;
+  align-items: center;
+}
+
+.short {
+  width: 14rem;
 }
 
 .only {

@@ -10,14 +10,25 @@ import FileRows from './FileRows.vue'
 import type { Chart, ChartContext } from './useChart'
 
 /** Every row of the chart, its own text beside how it was read. */
-const props = defineProps<{ chart: Chart; context: ChartContext | undefined; onlyOpen: boolean }>()
+const props = defineProps<{
+  chart: Chart
+  context: ChartContext | undefined
+  onlyOpen: boolean
+  /** Only rows that say this. */
+  saying: string
+}>()
 
 /** Something is missing before the row can be taken; a proposal only waits for a yes. */
 const isOpen = (row: ChartRow) =>
   !props.chart.skipped.value.has(row.row) &&
   (row.faults.length > 0 || (row.is === 'stitch' && !props.chart.choices.value.has(row.row)))
+const words = computed(() => props.saying.toLowerCase().split(/\s+/).filter(Boolean))
+const says = ({ cells }: ChartRow) => {
+  const text = cells.join(' ').toLowerCase()
+  return words.value.every((word) => text.includes(word))
+}
 const shownRows = computed(() =>
-  props.chart.rows.value.filter((row) => row.is !== 'empty' && (!props.onlyOpen || isOpen(row))),
+  props.chart.rows.value.filter((row) => row.is !== 'empty' && (!props.onlyOpen || isOpen(row)) && says(row)),
 )
 const usedColumns = computed(() => props.chart.columns.value.filter(({ field }) => field !== undefined))
 
@@ -42,6 +53,13 @@ const faultIn = (row: ChartRow, { place }: ChartColumn) => row.faults.find(({ co
 const offer = (row: ChartRow, column: ChartColumn) =>
   faultIn(row, column)?.maybe ??
   (faultIn(row, column)?.why === 'looksLikeDate' ? rangeBehindDate(row.cells[column.place] ?? '') : undefined)
+/** Offered at the row above the first of which nothing is known. */
+const below = ({ row }: ChartRow): number[] => {
+  const choice = props.chart.choices.value.get(row)
+  return choice && choice.proposedFrom === undefined ? props.chart.openBelow(row) : []
+}
+const fill = (row: ChartRow) =>
+  props.chart.chooseMany(below(row), props.chart.choices.value.get(row.row)?.function as string)
 const PROPOSED = {
   sameMake: 'same make',
   otherMake: 'another make',
@@ -53,7 +71,15 @@ const headings = computed(() => [
   { place: -1, text: 'What it is' },
 ])
 const frame = ref<{ show: (row: number) => void }>()
-defineExpose({ show: (row: number) => frame.value?.show(row) })
+defineExpose({
+  show: (row: number) => frame.value?.show(row),
+  /** Stitches in sight that are taken. */
+  inSight: computed(() =>
+    shownRows.value
+      .filter(({ is, row }) => is === 'stitch' && !props.chart.skipped.value.has(row))
+      .map(({ row }) => row),
+  ),
+})
 const HEIGHT = 58
 </script>
 
@@ -106,6 +132,9 @@ const HEIGHT = 58
             <option value="" disabled>choose …</option>
             <option v-for="entry in context?.functions" :key="entry.id" :value="entry.id">{{ entry.name }}</option>
           </select>
+          <button v-if="below(row).length > 0" type="button" class="fill" @click="fill(row)">
+            and the {{ below(row).length }} open below
+          </button>
           <small v-if="chart.choices.value.get(row.row)?.proposedFrom">
             proposed ({{ PROPOSED[chart.choices.value.get(row.row)!.proposedFrom!] }})
           </small>
@@ -132,6 +161,15 @@ small {
   color: var(--madder);
   font-size: 0.9rem;
   padding: 0 0.4rem;
+}
+
+.fill {
+  border: 0;
+  padding: 0;
+  background: none;
+  color: var(--teal);
+  font-size: 0.9rem;
+  text-decoration: underline;
 }
 
 .proposal {

@@ -213,3 +213,26 @@ describe('a chart being looked through', () => {
     expect([chart.choices.value.size, chart.skipped.value.size]).toEqual([0, 0])
   })
 })
+
+describe('many rows at once', () => {
+  const kindOf = () => [...chart.choices.value].map(([row, { function: named }]) => `${row} ${named}`)
+  it('what is of a kind is set in one, as are the open rows right below', async () => {
+    await open(
+      HEAD,
+      ['1', 'Fern', '2', '1'],
+      ['2', 'Moss', '2', '1'],
+      ['3', 'Moor', '2', '1'],
+      ['4', 'Straight stitch'],
+      ['5', 'Reed', '1', '1'],
+    )
+    expect(kindOf()).toEqual(['5 straight'])
+    expect(chart.openBelow(2)).toEqual([3, 4])
+    chart.skip(3, true)
+    expect(chart.openBelow(2)).toEqual([4])
+    chart.skip(3, false)
+    chart.chooseMany([2, ...chart.openBelow(2)], 'zigzag')
+    expect(kindOf().sort()).toEqual(['2 zigzag', '3 zigzag', '4 zigzag', '5 straight'])
+    expect(chart.openBelow(5)).toEqual([6])
+    expect(chart.proposed.value.map(({ row }) => row)).toEqual([5])
+  })
+})

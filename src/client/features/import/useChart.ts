@@ -129,17 +129,27 @@ export const useChart = (context: () => ChartContext | undefined, file: () => Fi
     skipped.value = next
     readAgain()
   }
-  /** What one row is, all of its very name are of which nobody has said anything. */
-  const choose = (row: number, named: string) => {
+  /** What these rows are; proposals among them are not asked about any more. */
+  const chooseMany = (at: Iterable<number>, named: string) => {
     const { known = [] } = context() ?? {}
     const motion = known.find((entry) => entry.function === named)?.motion ?? 'forward'
-    const next = new Map(choices.value)
+    choices.value = new Map([
+      ...choices.value,
+      ...[...at].map((row): [number, ChartChoice] => [row, { function: named, motion, proposedFrom: undefined }]),
+    ])
+  }
+  /** What one row is, all of its very name are of which nobody has said anything. */
+  const choose = (row: number, named: string) => {
     const nameOf = (one: ChartRow | undefined) => one?.texts.name?.trim().toLowerCase()
     const name = nameOf(rows.value.find((one) => one.row === row))
     const alike = rows.value.filter((one) => name !== undefined && nameOf(one) === name && !isChosen(one.row))
-    for (const at of [row, ...alike.map((one) => one.row)])
-      next.set(at, { function: named, motion, proposedFrom: undefined })
-    choices.value = next
+    chooseMany([row, ...alike.map((one) => one.row)], named)
+  }
+  /** Rows right below of which nothing is known: a chart keeps what is of a kind together. */
+  const openBelow = (row: number): number[] => {
+    const after = rows.value.filter((one) => one.row > row && one.is !== 'empty' && one.is !== 'continued')
+    const end = after.findIndex((one) => one.is !== 'stitch' || choices.value.has(one.row))
+    return after.slice(0, end < 0 ? after.length : end).flatMap((one) => (isIn(one) ? [one.row] : []))
   }
   const isChosen = (row: number) => {
     const choice = choices.value.get(row)
@@ -215,6 +225,8 @@ export const useChart = (context: () => ChartContext | undefined, file: () => Fi
     mend,
     skip,
     choose,
+    chooseMany,
+    openBelow,
     confirmAll,
   }
 }
