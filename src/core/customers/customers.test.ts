@@ -3,6 +3,7 @@ import { parseCsv } from '#shared/files/csv'
 import { customerFaultText } from '#shared/messages/customers'
 import { demoBundle } from '#demo/bundle'
 import { demoCustomers } from '#demo/customers'
+import { customerHabits, matchCustomers, undecidedCustomerColumns } from './customerColumns'
 import { readCustomers } from './readCustomers'
 import { knownAs, samePerson } from './samePerson'
 import { machinesByModel, type Customer } from './types'
@@ -65,10 +66,10 @@ describe('a list of customers', () => {
     expect(asked.faults.map(customerFaultText)).toEqual([
       'Line 3: Ylvi has another telephone or mail than in line 2: the same person?',
     ])
-    const one = readCustomers(lines, names, { ylvi: 'one' })
+    const one = readCustomers(lines, names, { people: { ylvi: 'one' } })
     expect(one.faults).toEqual([])
     expect(one.customers.map(({ email, machines }) => [email, machines.length])).toEqual([['y@a.example', 3]])
-    const several = readCustomers(lines, names, { ylvi: 'several' })
+    const several = readCustomers(lines, names, { people: { ylvi: 'several' } })
     expect(several.customers.map(({ email }) => email)).toEqual(['y@a.example', 'other@a.example'])
   })
 
@@ -115,10 +116,39 @@ describe('a list of customers', () => {
     expect(knownAs({ name: 'Cleo' }, stored)).toBeUndefined()
   })
 
-  it('says which columns it left out, and when it found none', () => {
-    expect(read('Name,Shoe size\nA,44')).toMatchObject({ unread: ['Shoe size'], found: true })
-    expect(read('one,two\n1,2').found).toBe(false)
-    expect(read('some title\n\nName,Machine\nA,Ketch').customers[0]?.lines).toEqual([4])
+  it('takes no heading for a field on a shared word, and asks of columns with figures', () => {
+    const cells = parseCsv('Kim’s list\n\nName,Shoe size,Date of birth,Machine,Nick\nA,44,1.2.1980,Ketch,Al')
+    const table = matchCustomers(cells)
+    expect(table.columns.map(({ field }) => field)).toEqual(['name', undefined, undefined, 'model', undefined])
+    expect(undecidedCustomerColumns(table, cells).map(({ heading }) => heading)).toEqual(['Shoe size', 'Date of birth'])
+    const read = readCustomers(cells, names, {}, table)
+    expect(read.customers).toEqual([{ name: 'A', machines: [{ model: 'ketch' }], owns: [], lines: [4] }])
+  })
+
+  it('joins a name from two columns, and reads a list without headings as a person says', () => {
+    expect(read('Surname,First name,Machine\nBoe,Ada,Ketch').customers[0]?.name).toBe('Ada Boe')
+    const cells = parseCsv('Ada,0123 45,Ketch\nBea,0123 46,Yawl')
+    expect(readCustomers(cells, names)).toEqual({ customers: [], faults: [] })
+    const said = matchCustomers(cells).columns.map((column, i) => ({
+      ...column,
+      field: (['name', 'phone', 'model'] as const)[i],
+      isDecided: true,
+    }))
+    const { customers } = readCustomers(cells, names, { skipped: new Set([2]) }, { from: 0, columns: said })
+    expect(customers).toMatchObject([{ name: 'Ada', phone: '0123 45', machines: [{ model: 'ketch' }] }])
+  })
+
+  it('reads the next file as this one was said to be', () => {
+    const cells = parseCsv('Who sews,Reached at,Shoe size\nA,0123,44')
+    const { columns } = matchCustomers(cells)
+    const said = columns.map((one, i) => ({
+      ...one,
+      field: (['name', 'phone', undefined] as const)[i],
+      isDecided: true,
+    }))
+    const again = matchCustomers(cells, customerHabits({ from: 1, columns: said }))
+    expect(again.columns).toEqual(said)
+    expect(undecidedCustomerColumns(again, cells)).toEqual([])
   })
 })
 

@@ -3,6 +3,7 @@
  * or mail) belong together. What is not understood is told with its line and left to be mended; the rest can be taken.
  */
 import type { Id } from '../catalogue/types'
+import { matchCustomers, namesPeople, type CustomerField, type CustomerTable } from './customerColumns'
 import { nameKey, samePerson } from './samePerson'
 import type { Customer, Machine } from './types'
 
@@ -16,19 +17,41 @@ export type CustomerFault =
   | { line: number; code: 'badDate'; text: string }
   | { line: number; code: 'badMail'; text: string }
   /** A spreadsheet made a short number of a telephone or serial number. */
-  | { line: number; code: 'spoilt'; text: string }
+  | { line: number; code: 'spoilt'; field: 'phone' | 'serial'; text: string }
   /** A heading within the list, no person. */
   | { line: number; code: 'section'; text: string }
   /** The name of an earlier line with another telephone or mail. */
   | { line: number; code: 'sameName'; text: string; earlier: number }
 
+/** The field that a fault is mended in. */
+export const faultyField = (fault: CustomerFault): CustomerField => {
+  switch (fault.code) {
+    case 'unknownModel':
+    case 'severalModels':
+      return 'model'
+    case 'unknownItem':
+      return 'owns'
+    case 'badDate':
+      return 'bought'
+    case 'badMail':
+      return 'email'
+    case 'spoilt':
+      return fault.field
+    default:
+      return 'name'
+  }
+}
+
 export interface CustomersRead {
   customers: (CustomerDraft & { lines: number[] })[]
   faults: CustomerFault[]
-  /** Headings nobody knows; their columns are left out. */
-  unread: string[]
-  /** Undefined headings where no column for names was found. */
-  found: boolean
+}
+
+export interface CustomerChoices {
+  /** Whether the lines of one name, as `nameKey` has it, are one person or several; left out: not said yet. */
+  people?: Readonly<Record<string, 'one' | 'several'>>
+  /** Lines that are not looked at, counted from 1. */
+  skipped?: ReadonlySet<number>
 }
 
 export interface CustomerNames {
@@ -36,38 +59,23 @@ export interface CustomerNames {
   items: readonly { id: Id; code: string; name: string }[]
 }
 
-type CustomerField = 'name' | 'phone' | 'email' | 'model' | 'serial' | 'bought' | 'owns' | 'note'
-const HEADINGS: Record<CustomerField, RegExp> = {
-  name: /^(customer|name|person|full name|who)$/,
-  phone: /phone|tel|mobile/,
-  email: /mail/,
-  model: /model|machine/,
-  serial: /serial/,
-  bought: /bought|purchase|date|since/,
-  owns: /owns|feet|items|accessor/,
-  note: /note|remark/,
-}
-
-/** `people`: whether the lines of one name, as `nameKey` has it, are one person or several; left out: not said yet. */
+/** `table`: what each column is; as its headings say where left out. A list without names holds nobody. */
 export const readCustomers = (
   cells: readonly (readonly string[])[],
   names: CustomerNames,
-  people: Readonly<Record<string, 'one' | 'several'>> = {},
+  { people = {}, skipped = new Set() }: CustomerChoices = {},
+  table: CustomerTable = matchCustomers(cells),
 ): CustomersRead => {
-  const at = cells.findIndex((row) => row.some((cell) => HEADINGS.name.test(tidy(cell))))
-  if (at < 0) return { customers: [], faults: [], unread: [], found: false }
-  const heads = (cells[at] ?? []).map((heading) =>
-    (Object.keys(HEADINGS) as CustomerField[]).find((field) => HEADINGS[field].test(tidy(heading))),
-  )
-  const unread = (cells[at] ?? []).filter((heading, i) => heads[i] === undefined && heading.trim() !== '')
+  if (!namesPeople(table)) return { customers: [], faults: [] }
+  const placeOf = new Map(table.columns.flatMap(({ field, place }) => (field ? [[field, place] as const] : [])))
   const read = reader(names)
   const customers: CustomersRead['customers'] = []
   const faults: CustomerFault[] = []
-  cells.slice(at + 1).forEach((row, i) => {
-    if (row.every((cell) => cell.trim() === '')) return
-    const line = at + i + 2
-    const text = (field: CustomerField): string => (row[heads.indexOf(field)] ?? '').trim()
-    const name = text('name')
+  cells.slice(table.from).forEach((row, i) => {
+    const line = table.from + i + 1
+    if (skipped.has(line) || row.every((cell) => cell.trim() === '')) return
+    const text = (field: CustomerField): string => (row[placeOf.get(field) ?? -1] ?? '').trim()
+    const name = text('name') || [text('firstName'), text('lastName')].filter(Boolean).join(' ')
     if (name === '') {
       faults.push({ line, code: 'noName' })
       return
@@ -98,7 +106,7 @@ export const readCustomers = (
     known.owns = [...new Set([...known.owns, ...given.owns])]
     known.lines.push(line)
   })
-  return { customers, faults, unread, found: true }
+  return { customers, faults }
 }
 
 /** Reads what a line says of a machine; undefined where something in it is not understood. */
@@ -132,8 +140,8 @@ const reader = ({ models, items }: CustomerNames) => {
       if (others.length > 0) faults.push({ line, code: 'severalModels', text: word })
       return found === undefined ? [] : [found]
     })
-    for (const figure of [text('phone'), serial])
-      if (SPOILT.test(figure)) faults.push({ line, code: 'spoilt', text: figure })
+    for (const field of ['phone', 'serial'] as const)
+      if (SPOILT.test(text(field))) faults.push({ line, code: 'spoilt', field, text: text(field) })
     const date = bought === '' ? undefined : dateOf(bought)
     if (bought !== '' && date === undefined) faults.push({ line, code: 'badDate', text: bought })
     if (mail !== '' && !/^[^\s@]+@[^\s@]+\.[^\s@]+$/.test(mail)) faults.push({ line, code: 'badMail', text: mail })

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, useId } from 'vue'
-import { readCustomers } from '#core/customers/readCustomers'
-import { knownAs } from '#core/customers/samePerson'
 import type { Seat } from '#core/classes/types'
 import type { CustomerRow } from '#shared/api/customers'
 import type { TableRow } from '#shared/api/rows'
-import { customerFaultText } from '#shared/messages/customers'
 import { get, problemText } from '../../api/client'
 import { whenChanged } from '../../state/changes'
 import { usePickLists } from '../../state/picks'
+import CustomerListLines from '../customers/CustomerListLines.vue'
+import { useCustomerList } from '../customers/useCustomerList'
+import { useWhom } from '../customers/useWhom'
+import WhomQuestions from '../customers/WhomQuestions.vue'
 import FilePicker from '../import/FilePicker.vue'
 import { useFile } from '../import/useFile'
 
@@ -53,19 +54,19 @@ const add = () => {
   said.value = `${found.seat.name} has a seat.`
   typed.value = ''
 }
-const read = computed(() => {
-  const { table } = file
-  const { models } = lists.lists ?? {}
-  return table.value && models ? readCustomers(table.value.cells, { models, items: items.value }) : undefined
-})
+const list = useCustomerList(file, () => (lists.lists ? { models: lists.lists.models, items: items.value } : undefined))
+const { read } = list
 /** Which of several machines somebody brings, where it was said. */
 const brings = ref<Record<string, string>>({})
+/** Who has no seat yet, and whom of the shop's customers they are. */
+const whom = useWhom(
+  () => (read.value?.customers ?? []).filter(({ name }) => !props.taken.some((seat) => seat.name === name)),
+  customers,
+)
 /** New people of the file, with whom of the shop's customers they are and the machines they may bring. */
 const people = computed(() =>
-  (read.value?.customers ?? []).flatMap((person) => {
-    if (props.taken.some((seat) => seat.name === person.name)) return []
-    const known = knownAs(person, customers.value)
-    const customer = known && 'id' in known ? customers.value.find(({ id }) => id === known.id) : undefined
+  whom.sure.value.flatMap((person) => {
+    const customer = customers.value.find(({ id }) => id === whom.idOf(person))
     const machines = person.machines.length > 0 ? person.machines : (customer?.machines ?? [])
     return [{ ...person, customer, models: [...new Set(machines.map(({ model }) => model))] }]
   }),
@@ -83,7 +84,9 @@ const fromFile = computed(() =>
     }
   }),
 )
-const already = computed(() => (read.value?.customers.length ?? 0) - fromFile.value.length)
+const already = computed(
+  () => (read.value?.customers ?? []).filter(({ name }) => props.taken.some((seat) => seat.name === name)).length,
+)
 const takeFile = () => {
   said.value = `${fromFile.value.length} seats are taken in; save the class to keep them.`
   emit('add', fromFile.value)
@@ -110,34 +113,35 @@ const takeFile = () => {
   <FilePicker :file="file" what="Or a list as CSV or XLSX: name, machine, owns" />
   <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
   <template v-if="read">
-    <p v-if="!read.found" class="caution">No column is called “Name”: nothing can be read.</p>
-    <template v-else>
-      <p>
-        <strong>{{ fromFile.length }} new seats are understood.</strong>
-        <span v-if="already > 0" class="soft"> {{ already }} of the list have a seat already.</span>
-        <span v-if="read.unread.length > 0" class="soft"> Left out: {{ read.unread.join(', ') }}.</span>
-        {{ ' ' }}
-        <BButton v-if="fromFile.length > 0" size="sm" variant="primary" @click="takeFile">Take them in</BButton>
-      </p>
-      <p v-for="{ name, models } in asked" :key="name">
-        <label :for="`${listId}-${name}`">{{ name }} brings</label>
-        {{ ' ' }}
-        <select
-          :id="`${listId}-${name}`"
-          class="form-select form-select-sm brings"
-          :value="brings[name] ?? ''"
-          @change="brings = { ...brings, [name]: ($event.target as HTMLSelectElement).value }"
-        >
-          <option value="">nobody knows yet which</option>
-          <option v-for="model in models" :key="model" :value="model">{{ modelName(model) }}</option>
-        </select>
-      </p>
-      <ul v-if="read.faults.length > 0" aria-label="Not understood, and not taken">
-        <li v-for="fault in read.faults" :key="JSON.stringify(fault)" class="caution">
-          {{ customerFaultText(fault) }}
-        </li>
-      </ul>
-    </template>
+    <CustomerListLines :list="list" />
+    <WhomQuestions :whom="whom" />
+    <p v-for="{ name, models } in asked" :key="name">
+      <label :for="`${listId}-${name}`">{{ name }} brings</label>
+      {{ ' ' }}
+      <select
+        :id="`${listId}-${name}`"
+        class="form-select form-select-sm brings"
+        :value="brings[name] ?? ''"
+        @change="brings = { ...brings, [name]: ($event.target as HTMLSelectElement).value }"
+      >
+        <option value="">nobody knows yet which</option>
+        <option v-for="model in models" :key="model" :value="model">{{ modelName(model) }}</option>
+      </select>
+    </p>
+    <p>
+      <strong>{{ fromFile.length }} new seats are understood.</strong>
+      <span v-if="already > 0" class="soft"> {{ already }} of the list have a seat already.</span>
+      {{ ' ' }}
+      <BButton
+        v-if="fromFile.length > 0"
+        size="sm"
+        variant="primary"
+        :disabled="list.open.value.length > 0"
+        @click="takeFile"
+        >Take them in</BButton
+      >
+      <span v-if="list.open.value.length > 0" class="soft"> First decide each open column.</span>
+    </p>
   </template>
   <p role="status" class="soft">{{ said }}</p>
 </template>
