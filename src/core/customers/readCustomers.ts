@@ -3,7 +3,8 @@
  * or mail) belong together. What is not understood is told with its line and left to be mended; the rest can be taken.
  */
 import type { Id } from '../catalogue/types'
-import { matchCustomers, namesPeople, type CustomerField, type CustomerTable } from './customerColumns'
+import { damageOf } from '../import/damage'
+import { CUSTOMER_FIELDS, matchCustomers, namesPeople, type CustomerField, type CustomerTable } from './customerColumns'
 import { nameKey, samePerson } from './samePerson'
 import type { Customer, Machine } from './types'
 
@@ -16,8 +17,8 @@ export type CustomerFault =
   | { line: number; code: 'unknownItem'; text: string }
   | { line: number; code: 'badDate'; text: string }
   | { line: number; code: 'badMail'; text: string }
-  /** A spreadsheet made a short number of a telephone or serial number. */
-  | { line: number; code: 'spoilt'; field: 'phone' | 'serial'; text: string }
+  /** A spreadsheet has lost what stood there: a telephone made a short number, a formula without its result. */
+  | { line: number; code: 'spoilt'; field: CustomerField; text: string }
   /** A heading within the list, no person. */
   | { line: number; code: 'section'; text: string }
   /** The name of an earlier line with another telephone or mail. */
@@ -140,8 +141,8 @@ const reader = ({ models, items }: CustomerNames) => {
       if (others.length > 0) faults.push({ line, code: 'severalModels', text: word })
       return found === undefined ? [] : [found]
     })
-    for (const field of ['phone', 'serial'] as const)
-      if (SPOILT.test(text(field))) faults.push({ line, code: 'spoilt', field, text: text(field) })
+    for (const field of CUSTOMER_FIELDS)
+      if (damageOf(text(field)) !== undefined) faults.push({ line, code: 'spoilt', field, text: text(field) })
     const date = bought === '' ? undefined : dateOf(bought)
     if (bought !== '' && date === undefined) faults.push({ line, code: 'badDate', text: bought })
     if (mail !== '' && !/^[^\s@]+@[^\s@]+\.[^\s@]+$/.test(mail)) faults.push({ line, code: 'badMail', text: mail })
@@ -166,9 +167,6 @@ const reader = ({ models, items }: CustomerNames) => {
     }
   }
 }
-
-/** "5,55E+07": what a spreadsheet makes of a long number. */
-const SPOILT = /^\d+([.,]\d+)?e\+?\d+$/i
 
 /** Letters and figures alone: `PLOVER60` is the Plover 60. */
 const bare = (text: string): string => tidy(text).replace(/[^\p{L}\d]/gu, '')

@@ -1,4 +1,5 @@
 /** One cell of a stitch chart, as makers and shops write them, into a typed value. */
+import { damageOf } from './damage'
 import type { Range } from '../catalogue/types'
 import { parseNumber, splitUnit, toMm, type AssumedUnit } from '../units/parse'
 import { tidy } from '../units/quantities'
@@ -46,9 +47,6 @@ const LONG_DATE = /^\d{1,4}([-./])\d{1,2}\1\d{1,4}$/
 /** "3.5 (0.0–7.0)", "auto [0.2–4]": a default with its range behind it. */
 const WITH_RANGE = /^([^([]+?)\s*[([]\s*([^)\]]+?)\s*[)\]]$/
 const PLUS_MINUS = /^(±|\+\/-)\s*0+([.,]0+)?$/
-/** What a spreadsheet makes of a long figure, and of a formula that failed. */
-const SPOILT = /^\d+([.,]\d+)?e[+-]?\d+$/i
-const FAILED = /^#(ref|n\/a|value|div\/0|name|num|null)[!?]?$/i
 /** No stitch, dial or tension comes near this. */
 const MOST = 1000
 
@@ -78,8 +76,8 @@ export const readValue = (text: string, expected: CellExpectation): CellReading 
   const elsewhere = ELSEWHERE.exec(plain)
   if (elsewhere) return { is: 'silent', see: `p. ${elsewhere[1]}` }
   if (MONTH.test(plain) || LONG_DATE.test(plain)) return { is: 'unreadable', why: 'looksLikeDate' }
-  if (FAILED.test(plain)) return { is: 'unreadable', why: 'noResult' }
-  if (SPOILT.test(plain)) return { is: 'unreadable', why: 'spoilt' }
+  const damage = damageOf(plain)
+  if (damage !== undefined) return { is: 'unreadable', why: damage }
   if (PLUS_MINUS.test(plain)) {
     const middle = expected.signed ? 0 : expected.normal
     return middle === undefined ? { is: 'unreadable', why: 'plusMinus' } : { is: 'value', value: middle }

@@ -94,6 +94,13 @@ const measure = (text: string, measures: 'length' | 'mark', signed: boolean | un
   return value(read.is === 'silent' ? undefined : read.value)
 }
 
+const length = (text: string, signed?: boolean, most?: number): CellRead => {
+  const read = measure(text, 'length', signed, most)
+  return 'value' in read && read.value !== undefined && typeof read.value !== 'number'
+    ? fault(`“${text}” is not one length`)
+    : read
+}
+
 const optionOf = (of: readonly CellOption[], text: string): string | undefined => {
   const wanted = text.toLowerCase()
   return of.find((option) => option.value.toLowerCase() === wanted || option.word.toLowerCase() === wanted)?.value
@@ -225,12 +232,7 @@ const or = (read: unknown, otherwise: string): CellRead => (read === undefined ?
 const readers: { [Is in CellKind['is']]: (kind: Of<Is>, text: string, names: RowNames) => CellRead } = {
   text: (_, text) => value(text),
   number: ({ least, whole }, text) => number(text, least, whole),
-  mm: ({ signed, most }, text) => {
-    const read = measure(text, 'length', signed, most)
-    return 'value' in read && read.value !== undefined && typeof read.value !== 'number'
-      ? fault(`“${text}” is not one length`)
-      : read
-  },
+  mm: ({ signed, most }, text) => length(text, signed, most),
   money: (_, text) => or(parseMoney(text), `“${text}” is not one price as 18.95`),
   yesNo: (_, text) =>
     /^(y|yes|true|1)$/i.test(text)
@@ -267,7 +269,7 @@ const readers: { [Is in CellKind['is']]: (kind: Of<Is>, text: string, names: Row
   positions: (_, text) => or(pairs(text), `“${text}” is not as “upperKnife=retracted, leftNeedle=in”`),
   opening: (_, text) => {
     const sides = ends(text)
-    return sides ? value({ left: sides.from, right: sides.to } satisfies Slot) : number(text, 0, false)
+    return sides ? value({ left: sides.from, right: sides.to } satisfies Slot) : length(text)
   },
   guide: (_, text) => {
     const [head = '', ...parts] = text.split(';').map((part) => part.trim())

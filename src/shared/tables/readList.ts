@@ -2,6 +2,8 @@
 import { freeId } from '#core/catalogue/ids'
 import { compareRows, type Compared, type ReadRow } from '#core/import/compare'
 import { tidyHeading, type ColumnHabit } from '#core/import/columns'
+import { damageOf } from '#core/import/damage'
+import { cellFaultText } from '../messages/chart'
 import { resources, type Resource } from '../api/resources'
 import { readCell } from './cells'
 import { undefused } from './csv'
@@ -134,16 +136,22 @@ export const readListRows = (
       if (into === ID) read.id = text === '' ? undefined : text
       const column = into === undefined ? undefined : byHeading.get(into)
       if (!column || text === '') continue
-      const cell = readCell(column.kind, text, names)
+      const damage = damageOf(text)
+      const cell = damage ? { fault: `“${text}” ${cellFaultText[damage]}` } : readCell(column.kind, text, names)
       if ('fault' in cell) read.faults.push({ column: place + 1, heading: column.heading, text, message: cell.fault })
       else read.value = withCell(read.value, column, cell.value) as Record<string, unknown>
     }
-    return [withMissing(read, resource, columns)]
+    return [withMissing(read, resource, columns, matched)]
   })
 }
 
 /** A row that lacks what its table needs says so once, at its first column. */
-const withMissing = (read: ListRow, resource: Resource, columns: readonly Column[]): ListRow => {
+const withMissing = (
+  read: ListRow,
+  resource: Resource,
+  columns: readonly Column[],
+  matched: readonly ListColumn[],
+): ListRow => {
   if (read.faults.length > 0) return read
   const missing = columns.filter((column) => column.required && cellOf(read.value, column) === undefined)
   if (missing.length > 0) {
@@ -152,9 +160,12 @@ const withMissing = (read: ListRow, resource: Resource, columns: readonly Column
   }
   const checked = resources[resource].schema.safeParse({ id: 'x', ...read.value })
   const [issue] = checked.error?.issues ?? []
-  return issue
-    ? { ...read, faults: [{ column: 1, heading: issue.path.join(' › '), text: '', message: issue.message }] }
-    : read
+  if (!issue) return read
+  const place = issue.path.join('.')
+  const column = columns.find(({ path }) => path.join('.') === place)
+  const at = matched.find(({ into }) => into !== undefined && into === column?.heading)?.place ?? 0
+  const heading = column?.heading ?? issue.path.join(' › ')
+  return { ...read, faults: [{ column: at + 1, heading, text: read.cells[at] ?? '', message: issue.message }] }
 }
 
 /** What a row is called within its table, so that the next list finds it again. */
