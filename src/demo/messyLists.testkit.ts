@@ -3,9 +3,11 @@
  * Cells of a row stand apart by `|`.
  */
 
-/** Of a row: each field with its right value, `TOLD` where it must be told and not taken, undefined where nothing is. */
+/** Of a row: each field with its right value, `TOLD` where it is told and not taken, undefined where nothing is. */
 export const TOLD = 'told'
 export type Right = Record<string, unknown>
+
+const rows = (...all: string[]) => all.join('\n')
 
 interface Messy {
   name: string
@@ -33,9 +35,16 @@ export const MESSY_LISTS: readonly MessyList[] = [
   {
     name: 'a price list in whole money, with signs and dashes',
     of: 'items',
-    text:
-      'Price list, autumn||||\n||||\nCode|Description|What|Price|Stock\nQ1|narrow hemmer|foot|29|3\n' +
-      'Q2|cord guide|foot|18,95|\nQ3|ruler foot|foot|€ 1.250,00|1\nQ4|tape guide|foot|24.–|2\nQ5|ring|foot|on request|',
+    text: rows(
+      'Price list, autumn||||',
+      '||||',
+      'Code|Description|What|Price|Stock',
+      'Q1|narrow hemmer|foot|29|3',
+      'Q2|cord guide|foot|18,95|',
+      'Q3|ruler foot|foot|€ 1.250,00|1',
+      'Q4|tape guide|foot|24.–|2',
+      'Q5|ring|foot|on request|',
+    ),
     undecided: ['Stock'],
     right: {
       4: { Code: 'Q1', Name: 'narrow hemmer', Price: 2900 },
@@ -48,9 +57,13 @@ export const MESSY_LISTS: readonly MessyList[] = [
   {
     name: 'openings in a comma, in an inch, to one side, and as a range',
     of: 'items',
-    text:
-      'Code|Name|What|Opening mm|Most width mm\nQ1|foot one|foot|7,5|7\nQ2|foot two|foot|−2 to 3.5|3\nQ3|foot three|foot|1/4"|6\n' +
+    text: rows(
+      'Code|Name|What|Opening mm|Most width mm',
+      'Q1|foot one|foot|7,5|7',
+      'Q2|foot two|foot|−2 to 3.5|3',
+      'Q3|foot three|foot|1/4"|6',
       'Q4|foot four|foot|wide|7',
+    ),
     right: {
       2: { 'Opening mm': 7.5, 'Most width mm': 7 },
       3: { 'Opening mm': { left: -2, right: 3.5 }, 'Most width mm': 3 },
@@ -61,28 +74,45 @@ export const MESSY_LISTS: readonly MessyList[] = [
   {
     name: 'headings that only share a word with ours',
     of: 'items',
-    text:
-      'Code|Name|What|Name of supplier|Price group|Width of packet|Code of drawer\nQ1|foot one|foot|Bergby|3|40|7\n' +
+    text: rows(
+      'Code|Name|What|Name of supplier|Price group|Width of packet|Code of drawer',
+      'Q1|foot one|foot|Bergby|3|40|7',
       'Q2|foot two|foot|Bergby|4|55|8',
+    ),
     undecided: ['Price group', 'Width of packet', 'Code of drawer'],
     right: { 2: { Code: 'Q1', Name: 'foot one', Price: undefined, 'Most width mm': undefined }, 3: { Code: 'Q2' } },
   },
   {
     name: 'what a spreadsheet has spoilt',
     of: 'items',
-    text: 'Code|Name|What|Opening mm|Price\n1,2E+10|foot one|foot|9|12\nQ2|#REF!|foot|9|12\nQ3|foot three|foot|#N/A|03. Apr',
+    text: rows(
+      'Code|Name|What|Opening mm|Price',
+      '1,2E+10|foot one|foot|9|12',
+      'Q2|#REF!|foot|9|12',
+      'Q3|foot three|foot|#N/A|03. Apr',
+    ),
     right: { 2: { Code: TOLD }, 3: { Name: TOLD }, 4: { 'Opening mm': TOLD, Price: TOLD } },
   },
   {
     name: 'a make and uses in words',
     of: 'items',
-    text: 'Make|Code|Name|What|Used for\nLarkfen|Q1|hemmer|foot|rolledHem, blindHem\nNobody|Q2|hemmer|foot|rolledHem',
+    text: rows(
+      'Make|Code|Name|What|Used for',
+      'Larkfen|Q1|hemmer|foot|rolledHem, blindHem',
+      'Nobody|Q2|hemmer|foot|rolledHem',
+    ),
     right: { 2: { Make: 'larkfen', 'Used for': ['rolledHem', 'blindHem'] }, 3: { Make: TOLD } },
   },
   {
     name: 'thread weights that are no tex',
     of: 'threads',
-    text: 'Name|Weight|Tex|Fibre\nsilky forty|40|25|rayon\nmill cone|50|about 30|cotton\nhair|–|0|nylon\nstout|30|40|wool',
+    text: rows(
+      'Name|Weight|Tex|Fibre',
+      'silky forty|40|25|rayon',
+      'mill cone|50|about 30|cotton',
+      'hair|–|0|nylon',
+      'stout|30|40|wool',
+    ),
     undecided: ['Weight'],
     right: {
       2: { Name: 'silky forty', Tex: 25, Fibre: 'rayon' },
@@ -94,9 +124,11 @@ export const MESSY_LISTS: readonly MessyList[] = [
   {
     name: 'fabrics with grams in place of a thickness',
     of: 'fabrics',
-    text:
-      'Name|Structure|Weight|Grams|Layers|One layer, mm|Needle point|Needle size|Usual thread\n' +
-      'heavy felt|nonwoven|heavy|320|2|2,1|universal|100|all-purpose polyester\nthin felt|nonwoven|light|90|two|0.8|universal|80|',
+    text: rows(
+      'Name|Structure|Weight|Grams|Layers|One layer, mm|Needle point|Needle size|Usual thread',
+      'heavy felt|nonwoven|heavy|320|2|2,1|universal|100|all-purpose polyester',
+      'thin felt|nonwoven|light|90|two|0.8|universal|80|',
+    ),
     undecided: ['Grams'],
     right: {
       2: { Name: 'heavy felt', Layers: 2, 'One layer, mm': 2.1, 'Needle size': 100 },
@@ -108,7 +140,12 @@ export const MESSY_LISTS: readonly MessyList[] = [
 export const MESSY_PEOPLE: readonly MessyPeople[] = [
   {
     name: 'several machines in a cell, written as people write them',
-    text: 'Name|Phone|Machine\nAda Boe|0123 45|PLOVER60\nBea Dahl|0123 46|ketch; wren 24\nCleo Eng|0123 47|Plover sixty',
+    text: rows(
+      'Name|Phone|Machine',
+      'Ada Boe|0123 45|PLOVER60',
+      'Bea Dahl|0123 46|ketch; wren 24',
+      'Cleo Eng|0123 47|Plover sixty',
+    ),
     right: {
       'Ada Boe': { phone: '0123 45', models: ['plover-60'] },
       'Bea Dahl': { models: ['ketch', 'wren-24'] },
@@ -117,33 +154,53 @@ export const MESSY_PEOPLE: readonly MessyPeople[] = [
   },
   {
     name: 'headings within the list, and sums at its end',
-    text: 'Thursday class||\nParticipant|Machine|Paid\nAda Boe|Ketch|40\nWaiting list:||\nBea Dahl|Yawl|\n||40',
+    text: rows(
+      'Thursday class||',
+      'Participant|Machine|Paid',
+      'Ada Boe|Ketch|40',
+      'Waiting list:||',
+      'Bea Dahl|Yawl|',
+      '||40',
+    ),
     undecided: ['Paid'],
     right: { 'Ada Boe': { models: ['ketch'] }, 'Bea Dahl': { models: ['yawl'] } },
     told: [4, 6],
   },
   {
     name: 'telephones a spreadsheet has spoilt, mails that are none',
-    text: 'Name|Tel.|E-mail|Machine\nAda Boe|5,55E+07|ada@a.example|Ketch\nBea Dahl|0123 46|bea at b.example|Ketch\nCleo Eng|0123 47|c@c.example|Ketch',
+    text: rows(
+      'Name|Tel.|E-mail|Machine',
+      'Ada Boe|5,55E+07|ada@a.example|Ketch',
+      'Bea Dahl|0123 46|bea at b.example|Ketch',
+      'Cleo Eng|0123 47|c@c.example|Ketch',
+    ),
     right: { 'Cleo Eng': { phone: '0123 47', email: 'c@c.example', models: ['ketch'] } },
     told: [2, 3],
   },
   {
     name: 'the same name with another telephone',
-    text: 'Name|Phone|Machine\nAda Boe|0123 45|Ketch\nAda Boe|0999 99|Yawl\nada boe|0123 45|Dinghy',
+    text: rows('Name|Phone|Machine', 'Ada Boe|0123 45|Ketch', 'Ada Boe|0999 99|Yawl', 'ada boe|0123 45|Dinghy'),
     right: { 'Ada Boe': { phone: '0123 45', models: ['ketch', 'dinghy'] } },
     told: [3],
   },
   {
     name: 'a name in two columns, a date of birth and customer numbers',
-    text: 'Customer no.|Last name|First name|Born|Date of birth|Mobile phone|Sewing machine\n1044|Boe|Ada|1961|2.4.1961|0123 45|Ketch',
+    text: rows(
+      'Customer no.|Last name|First name|Born|Date of birth|Mobile phone|Sewing machine',
+      '1044|Boe|Ada|1961|2.4.1961|0123 45|Ketch',
+    ),
     undecided: ['Customer no.', 'Born', 'Date of birth'],
     right: { 'Ada Boe': { phone: '0123 45', models: ['ketch'], bought: undefined } },
     told: [],
   },
   {
     name: 'feet with a code nobody knows, and days that are in no calendar',
-    text: 'Name|Machine|Bought|Owns\nAda Boe|Plover 60|31.2.2024|LF·16\nBea Dahl|Plover 60|4.3.2023|LF·22, lf·40\nCleo Eng|Plover 60|2021|Q99',
+    text: rows(
+      'Name|Machine|Bought|Owns',
+      'Ada Boe|Plover 60|31.2.2024|LF·16',
+      'Bea Dahl|Plover 60|4.3.2023|LF·22, lf·40',
+      'Cleo Eng|Plover 60|2021|Q99',
+    ),
     right: { 'Bea Dahl': { models: ['plover-60'], bought: '2023-03-04', owns: 2 } },
     told: [2, 4],
   },
@@ -152,17 +209,17 @@ export const MESSY_PEOPLE: readonly MessyPeople[] = [
 export const MESSY_FITS: readonly MessyFits[] = [
   {
     name: 'ticks and crosses',
-    text: 'Foot|Plover 60|Ketch\nLF·01|✓|x\nLF·05|✓|x',
+    text: rows('Foot|Plover 60|Ketch', 'LF·01|✓|x', 'LF·05|✓|x'),
     right: { 'LF·01, plover-60': true, 'LF·01, ketch': TOLD, 'LF·05, plover-60': true, 'LF·05, ketch': TOLD },
   },
   {
     name: 'crosses and blanks',
-    text: 'Foot|Plover 60|Ketch\nLF·01|x|\nLF·05|x|no',
+    text: rows('Foot|Plover 60|Ketch', 'LF·01|x|', 'LF·05|x|no'),
     right: { 'LF·01, plover-60': true, 'LF·05, plover-60': true, 'LF·05, ketch': false },
   },
   {
     name: 'marks with notes, and a foot through an adapter',
-    text: 'Fits which|Plover 60|Ketch\nLF·01|x1)|x\nLF·05|(x)|U·HL\nLF·07|x|?',
+    text: rows('Fits which|Plover 60|Ketch', 'LF·01|x1)|x', 'LF·05|(x)|U·HL', 'LF·07|x|?'),
     right: {
       'LF·01, plover-60': TOLD,
       'LF·01, ketch': true,
@@ -173,12 +230,12 @@ export const MESSY_FITS: readonly MessyFits[] = [
   },
   {
     name: 'a model nobody knows, and a legend below',
-    text: 'Foot|Plover 60|Plunger 3|Ketch\nLF·01|●|●|○\nLF·05|●||●\n● fits|||\n○ with adapter|||',
+    text: rows('Foot|Plover 60|Plunger 3|Ketch', 'LF·01|●|●|○', 'LF·05|●||●', '● fits|||', '○ with adapter|||'),
     right: { 'LF·01, plover-60': true, 'LF·01, ketch': TOLD, 'LF·05, plover-60': true, 'LF·05, ketch': true },
   },
   {
     name: 'yes and no in words, some in capitals',
-    text: 'Foot|Plover 60|Ketch|Halyard 9\nLF·01|Yes|NO|n\nLF·05|y|maybe|N',
+    text: rows('Foot|Plover 60|Ketch|Halyard 9', 'LF·01|Yes|NO|n', 'LF·05|y|maybe|N'),
     right: {
       'LF·01, plover-60': true,
       'LF·01, ketch': false,

@@ -8,11 +8,13 @@ import { stitchId, stitchOf, stitchOver } from '#core/import/chartStitch'
 import { compareRows } from '#core/import/compare'
 import { notesOf } from '#core/import/fileTable'
 import { functionProposer, knownNames } from '#core/import/proposeFunction'
+import { bookPdf } from '#demo/madeBook'
 import { madeChart } from '#demo/madeChart'
 import { readTableFile } from '#shared/files/readFile'
 
 const ROWS = 5000
 const RUNS = 5
+const [PAGES, ROWS_A_PAGE] = [40, 30]
 
 const decoder = (encoding: string, fatal: boolean) => new TextDecoder(encoding, { fatal })
 
@@ -31,6 +33,10 @@ export const benchImport = async (bundle: Bundle, folder: string, row: (name: st
   const csv = new TextEncoder().encode(table.map((cells) => cells.join(';')).join('\r\n'))
   const files = { csv, xlsx: await workbookOf(table) }
   mkdirSync(folder, { recursive: true })
+  writeFileSync(
+    join(folder, 'book.pdf'),
+    await bookPdf(table.slice(1, 1 + PAGES * ROWS_A_PAGE), { perPage: ROWS_A_PAGE }),
+  )
   const stored = bundle.models[0]?.stitches ?? []
   for (const [kind, bytes] of Object.entries(files)) {
     writeFileSync(join(folder, `chart.${kind}`), bytes)

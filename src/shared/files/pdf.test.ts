@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { readChart } from '#core/import/chart'
-import { BOOK_HEADING, bookPdf, scannedPdf } from './book.testkit'
+import { BOOK_HEADING, bookPdf, scannedPdf } from '#demo/madeBook'
 import { pagesIn, readPdf } from './pdf'
 import { readPasted, readTableFile, type ReadOptions } from './readFile'
 
