@@ -17,7 +17,7 @@ interface Messy {
 }
 export interface MessyList extends Messy {
   of: 'items' | 'fabrics' | 'threads'
-  /** By row of the file. */
+  /** By row of the file; under '' the row as a whole. */
   right: Record<number, Right>
 }
 export interface MessyPeople extends Messy {
@@ -135,6 +135,34 @@ export const MESSY_LISTS: readonly MessyList[] = [
       3: { Layers: TOLD },
     },
   },
+  {
+    name: 'a second set: thousands, a half price, a code that is a figure',
+    of: 'items',
+    text: rows(
+      'Order code|Foot|Type|Needle opening|RRP (EUR)|Weight (g)',
+      '0099|wing foot|foot|9 mm|1.199,90|12',
+      '0100|stork foot|foot|0|12,5|8',
+      '0100|stork foot|foot|9|13.00|8',
+    ),
+    undecided: ['Order code', 'RRP (EUR)', 'Weight (g)'],
+    right: { 2: { '': TOLD }, 3: { '': TOLD } },
+  },
+  {
+    name: 'a second set: a shop’s own headings that are ours',
+    of: 'items',
+    text: rows(
+      'Foot|Name|What|Slot|Attachment|Max width|Price',
+      'W1|wing foot|foot|9|snapOn|7|12,50',
+      'W2|stork foot|foot|9mm|clip|9 mm|12.505',
+      'W3|heron foot|foot|-|screwOn|n/a|–',
+    ),
+    undecided: [],
+    right: {
+      2: { Code: 'W1', 'Opening mm': 9, 'Most width mm': 7, Price: 1250 },
+      3: { Code: 'W2', 'Opening mm': 9, Price: TOLD },
+      4: { 'Opening mm': undefined, 'Most width mm': undefined, Price: undefined },
+    },
+  },
 ]
 
 export const MESSY_PEOPLE: readonly MessyPeople[] = [
@@ -204,6 +232,33 @@ export const MESSY_PEOPLE: readonly MessyPeople[] = [
     right: { 'Bea Dahl': { models: ['plover-60'], bought: '2023-03-04', owns: 2 } },
     told: [2, 4],
   },
+  {
+    name: 'a second set: two telephones, a mail in capitals, a machine with its make',
+    text: rows(
+      'Guest|Home phone|Mobile|Mail address|Brings|Remarks',
+      'Ada Boe|0123 45|0777 1|ADA@A.EXAMPLE|Larkfen Plover 60|has a cut',
+      'Bea Dahl||0777 2||Ketch (loan)|',
+      'Cleo Eng|||c@c.example|none|',
+      'Dag Fjeld|||d@c.example|?|',
+    ),
+    undecided: ['Home phone'],
+    right: { 'Ada Boe': { phone: '0777 1', email: 'ADA@A.EXAMPLE', models: ['plover-60'] } },
+    told: [3, 4, 5],
+  },
+  {
+    name: 'a second set: days in three forms and a serial number that is a figure',
+    text: rows(
+      'Name|Machine|Serial no.|Purchased on|Accessories',
+      'Ada Boe|Ketch|00123|2024-02-29|',
+      'Bea Dahl|Ketch|1,2E+9|29.2.2023|',
+      'Cleo Eng|Ketch|K-9|1/2/2022|STD; BLH',
+    ),
+    right: {
+      'Ada Boe': { models: ['ketch'], bought: '2024-02-29' },
+      'Cleo Eng': { bought: '2022-02-01', owns: 2 },
+    },
+    told: [3],
+  },
 ]
 
 export const MESSY_FITS: readonly MessyFits[] = [
@@ -243,6 +298,18 @@ export const MESSY_FITS: readonly MessyFits[] = [
       'LF·05, plover-60': true,
       'LF·05, ketch': TOLD,
       'LF·05, halyard-9': false,
+    },
+  },
+  {
+    name: 'a second set: points of two kinds and a legend in words',
+    text: rows('Feet|Ketch|Plover 60|Yawl', 'LF·01|•|◦|', 'LF·05||•|optional', 'LF·07|-|n/a|•'),
+    right: {
+      'LF·01, ketch': true,
+      'LF·01, plover-60': TOLD,
+      'LF·05, plover-60': true,
+      'LF·05, yawl': TOLD,
+      'LF·07, plover-60': TOLD,
+      'LF·07, yawl': true,
     },
   },
 ]

@@ -86,9 +86,9 @@ describe('a catalogue from another shop', () => {
     const line = view.lines.find(({ key }) => key === 'models/ketch')
     expect(line?.is).toBe('changedInBoth')
     expect(line?.parts.map(({ place, here, there, by, usual }) => [place, here, there, by, usual])).toEqual([
-      ['max speed', '640', '700', 'both', 'yours'],
-      ['series', 'ours', 'not stated', 'yours', 'yours'],
-      ['market', 'not stated', 'north', 'theirs', 'theirs'],
+      ['Fastest, stitches a minute', '640', '700', 'both', 'yours'],
+      ['Series', 'ours', 'not stated', 'yours', 'yours'],
+      ['Market', 'not stated', 'north', 'theirs', 'theirs'],
     ])
     expect(lines(view, 'gone').map(({ key }) => key)).toEqual([`fits/${gone}`])
     const { revision } = await take(next)

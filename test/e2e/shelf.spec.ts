@@ -211,7 +211,7 @@ test('a catalogue from another shop is held against ours, taken in part, and tak
   await expectAccessible(page)
   await page.getByRole('button', { name: 'Another thing' }).click()
   await expect(page.getByText('theirs is another thing and gets an id of its own')).toBeVisible()
-  await page.getByRole('button', { name: /^Changed in both/ }).click()
+  await page.getByRole('button', { name: /^Different/ }).click()
   await page.getByRole('radio', { name: '555' }).check()
   await page.getByRole('button', { name: /^New \(2\)/ }).click()
   await page.getByRole('checkbox', { name: /Q-9 leather foot/ }).uncheck()

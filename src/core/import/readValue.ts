@@ -37,6 +37,9 @@ export interface CellExpectation {
 }
 
 const SILENT = /^(?:|[-–—−]+|n\/?a|\?|none)$/i
+/** A cell by which nothing is stated. */
+export const isSilent = (text: string): boolean => SILENT.test(text.trim())
+
 const AUTO = /^(?:auto(?:matic)?\.?)$/i
 const ELSEWHERE = /^(?:see\s+)?(?:p|pp|page)\.?\s*(\d+(?:\s*[-–]\s*\d+)?)$/i
 const BETWEEN = /^(.+?)\s*(?:~|–|—|\.{2,3}|…|\bto\b)\s*(.+)$/i
@@ -71,7 +74,7 @@ const risingPair = (a: number, b: number): string => `${Math.min(a, b)}-${Math.m
 /** Reads a cell; never guesses: what is not understood is said to be so. */
 export const readValue = (text: string, expected: CellExpectation): CellReading => {
   const plain = text.replace(/[   ]/g, ' ').trim()
-  if (SILENT.test(plain)) return { is: 'silent' }
+  if (isSilent(plain)) return { is: 'silent' }
   if (AUTO.test(plain)) return { is: 'value', value: 'auto' }
   const elsewhere = ELSEWHERE.exec(plain)
   if (elsewhere) return { is: 'silent', see: `p. ${elsewhere[1]}` }

@@ -2,7 +2,7 @@
 import { z } from 'zod'
 import type { Item, Range, Scale, Slot, Target, When } from '#core/catalogue/types'
 import { sameValue } from '#core/catalogue/sameValue'
-import { readValue } from '#core/import/readValue'
+import { isSilent, readValue } from '#core/import/readValue'
 import { parseMoney } from '#core/units/money'
 import { parseNumber } from '#core/units/parse'
 import type { Resource } from '../api/resources'
@@ -233,7 +233,7 @@ const readers: { [Is in CellKind['is']]: (kind: Of<Is>, text: string, names: Row
   text: (_, text) => value(text),
   number: ({ least, whole }, text) => number(text, least, whole),
   mm: ({ signed, most }, text) => length(text, signed, most),
-  money: (_, text) => or(parseMoney(text), `“${text}” is not one price as 18.95`),
+  money: (_, text) => (isSilent(text) ? value(undefined) : or(parseMoney(text), `“${text}” is not one price as 18.95`)),
   yesNo: (_, text) =>
     /^(y|yes|true|1)$/i.test(text)
       ? value(true)

@@ -112,7 +112,7 @@ const isReady = computed(() => catalogue.value !== undefined && source.value.tri
             :variant="of === shownGroup ? 'primary' : 'outline-primary'"
             :pressed="of === shownGroup"
             @click="group = of"
-            >{{ WORDS[of] }} ({{ count(of) }})</BButton
+            >{{ of === 'changedInBoth' && !view.last ? 'Different' : WORDS[of] }} ({{ count(of) }})</BButton
           >
           <label for="kind" class="kind">of</label>
           <select id="kind" v-model="resource" class="form-select kind-box">

@@ -1,7 +1,10 @@
 /** What a catalogue from elsewhere would bring, in words. */
 import { rowKey } from '#core/catalogue/rows'
+import { sameValue } from '#core/catalogue/sameValue'
 import { partKey, usualSide, type MergeRow } from '#core/import/mergeCatalogue'
 import type { MergeLine } from '#shared/api/merging'
+import { showCell } from '#shared/tables/cells'
+import { columnsOf, parametersOf } from '#shared/tables/columns'
 import { partWords, placeWords } from '#shared/tables/partWords'
 import { titleOf, type RowNames } from '#shared/tables/titles'
 
@@ -21,14 +24,22 @@ const partsOf = (row: MergeRow, names: RowNames): MergeLine['parts'] => {
         usual: 'yours',
       },
     ]
-  return row.parts.map((part) => ({
-    key: partKey(row.row, part),
-    place: placeWords(part.path, row.theirs ?? row.ours),
-    here: partWords(part.yours, names),
-    there: partWords(part.theirs, names),
-    by: part.by,
-    usual: usualSide(row, part),
-  }))
+  const { resource } = row.row
+  const columns = columnsOf(resource, parametersOf(resource, [row.ours, row.theirs]))
+  return row.parts.map((part) => {
+    // As the shelf heads and shows it, where it is a cell there.
+    const column = columns.find(({ path }) => sameValue(path, part.path))
+    const word = (value: unknown) =>
+      (column ? showCell(column.kind, value, names) : partWords(value, names)) || 'not stated'
+    return {
+      key: partKey(row.row, part),
+      place: column?.heading ?? placeWords(part.path, row.theirs ?? row.ours),
+      here: word(part.yours),
+      there: word(part.theirs),
+      by: part.by,
+      usual: usualSide(row, part),
+    }
+  })
 }
 
 /** Stitches of a model that is new, or gone, are counted with it. */
