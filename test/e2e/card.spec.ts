@@ -329,3 +329,32 @@ test('picks and rooms stay in sight, however long the page', async ({ page }) =>
   await expect(page.getByLabel('Machine', { exact: true })).toBeInViewport()
   await expect(page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: 'Desk' })).toBeInViewport()
 })
+
+test('the machine is drawn with the steps at their places, and follows the step that is looked at', async ({
+  page,
+}) => {
+  await signIn(page, 'guest', '/card?m=eddy-4&t=rolled-edge&f=cotton-shirting')
+  const map = page.locator('.stage-map')
+  await expect(map.getByRole('button', { name: 'from the front' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(map.getByRole('img')).toHaveAccessibleName(/Looper cover, step \d+/)
+  await page.locator('[data-step]').filter({ hasText: 'cutting width' }).first().hover()
+  await expect(map.getByRole('button', { name: 'with the cover open' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(map.locator('.hand')).toContainText('Cutting width')
+  await expectAccessible(page)
+  await expectNoSidewaysScroll(page)
+  // Read aloud, each line shows its own control, named.
+  await page.keyboard.press('r')
+  const aloud = page.getByRole('dialog', { name: 'Read aloud' })
+  for (
+    let line = 0;
+    line < 40 &&
+    !(await aloud
+      .getByText(/upper knife/i)
+      .first()
+      .isVisible());
+    line++
+  )
+    await page.keyboard.press(' ')
+  await page.keyboard.press(' ')
+  await expect(aloud.locator('.step-map').getByRole('img')).toHaveAccessibleName('By the needle: Upper knife')
+})

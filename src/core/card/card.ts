@@ -1,5 +1,5 @@
 /** A card: the answer put together with what is needed to read it, still without sentences. */
-import type { Fabric, Parameter, Positions, Range, Scale, Stage, Step } from '../catalogue/types'
+import type { ControlPlace, Fabric, Model, Parameter, Positions, Range, Scale, Stage, Step } from '../catalogue/types'
 import type { CatalogueIndex } from '../catalogue/index'
 import { sampleKey, withContents } from '../catalogue/index'
 import type { Reason } from '../answer/reasons'
@@ -14,6 +14,8 @@ import { ANY } from '../changeover/positions'
 import { changeoversOf, found } from './changeovers'
 import { standingOf, type Standing } from './standing'
 import { holds } from '../answer/when'
+import { controlsIn } from '../map/stepMarks'
+import { outlineOf, placeOf, type Outline } from '../map/usualPlaces'
 import { procedureOf, type ProcedureInput } from '../procedure/procedure'
 import type { Procedure } from '../procedure/types'
 import { spreadOf, standing, USUAL_TOLERANCE, type ShopTolerance, type Spread } from '../samples/spread'
@@ -82,6 +84,8 @@ export interface CardStage {
   /** Choosing another stitch takes these changes back, or may. */
   resets: boolean
   procedure: Procedure
+  /** The machine's outline, and where the controls that are spoken of sit in it. */
+  map: { outline: Outline; places: Record<string, ControlPlace> }
   changeover: CardChangeover
   inspect: Stage['inspect']
   minutes?: number | undefined
@@ -225,6 +229,17 @@ const cardStage = (
   })
   const changes = values.filter(({ act }) => act === 'set')
   const change = answer.plate !== undefined && answer.plate !== fittedPlate(model, index)
+  const procedure = procedureOf({
+    index,
+    answer,
+    stage,
+    model,
+    fabric,
+    job: question.job,
+    changeover,
+    authored,
+    follows,
+  })
   return {
     stage: stage.id,
     name: stage.name,
@@ -243,12 +258,25 @@ const cardStage = (
     changes,
     unchanged: values.filter(({ act }) => act !== 'set'),
     resets: changes.some(({ resets }) => resets),
-    procedure: procedureOf({ index, answer, stage, model, fabric, job: question.job, changeover, authored, follows }),
+    procedure,
+    map: { outline: outlineOf(model.kind), places: placesIn(model, procedure) },
     changeover: cardChangeover(changeover),
     inspect: stage.inspect,
     minutes: stage.minutes,
     sketch: sketchOf(index, answer, fabric),
   }
+}
+
+/** Places of what the procedure moves or looks at, and of what may be asked about. */
+const placesIn = (model: Model, { steps, next, interruptions, back }: Procedure): Record<string, ControlPlace> => {
+  const told = [steps, next, back, ...interruptions.map((one) => one.steps)].flat()
+  const controls = [...new Set(told.flatMap(controlsIn))]
+  return Object.fromEntries(
+    controls.flatMap((control) => {
+      const place = placeOf(model, control)
+      return place ? [[control, place]] : []
+    }),
+  )
 }
 
 const cardChangeover = ({ plan, back, from, goal, controls }: Changeover): CardChangeover => ({

@@ -420,10 +420,26 @@ export interface Controls {
       say?: Record<string, string>
       /** Where it sits on this model. */
       where?: string
+      /** The same in a drawing. */
+      at?: ControlPlace
     }
   >
   normal: Positions
   rules: ControlRule[]
+}
+
+export const MACHINE_VIEWS = ['front', 'needle', 'right', 'left', 'back', 'open'] as const
+/** From where one looks at a machine; `needle`: close by the needle, `open`: with its cover open. */
+export type MachineView = (typeof MACHINE_VIEWS)[number]
+export const CONTROL_SHAPES = ['lever', 'dial', 'knob', 'key', 'wheel', 'slot', 'screen', 'screw'] as const
+export type ControlShape = (typeof CONTROL_SHAPES)[number]
+
+export interface ControlPlace {
+  view: MachineView
+  /** Parts of the view's sides, 0 to 1, from its left and its top. */
+  x: number
+  y: number
+  shape: ControlShape
 }
 
 export type ControlRule =

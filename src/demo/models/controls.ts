@@ -1,5 +1,13 @@
 /** How the demo's machines are handled: where things sit, what normal sewing is, what a model does its own way. */
-import type { ControlRule, Controls, Model, Positions } from '#core/catalogue/types'
+import type {
+  ControlPlace,
+  ControlRule,
+  ControlShape,
+  Controls,
+  MachineView,
+  Model,
+  Positions,
+} from '#core/catalogue/types'
 import { controlsOf } from '#core/changeover/machine'
 import { items } from '../items'
 
@@ -14,12 +22,22 @@ const COVER_NEEDLES: Record<string, Positions> = {
 interface Handled {
   /** Words for where a control sits. */
   where: Record<string, string>
+  /** Where the same is in the outline, where it is not at its usual place. */
+  at?: Record<string, ControlPlace>
   normal?: Positions
   more?: Controls['controls']
   rules?: ControlRule[]
 }
 
+const place = (view: MachineView, x: number, y: number, shape: ControlShape): ControlPlace => ({ view, x, y, shape })
+
 const larkfen: Handled = {
+  at: {
+    stitch: place('front', 0.85, 0.26, 'key'),
+    width: place('front', 0.85, 0.42, 'key'),
+    length: place('front', 0.85, 0.54, 'key'),
+    tension: place('front', 0.68, 0.3, 'screen'),
+  },
   where: {
     power: 'right side, low',
     needleHeight: 'on the right',
@@ -56,6 +74,15 @@ const lock = {
 } satisfies Partial<Handled>
 
 const ostrel: Handled = {
+  at: {
+    power: place('right', 0.36, 0.24, 'key'),
+    buttonholeLever: place('needle', 0.3, 0.24, 'lever'),
+    stitch: place('front', 0.76, 0.24, 'screen'),
+    pressure: place('front', 0.76, 0.24, 'screen'),
+    feedDogs: place('front', 0.76, 0.24, 'screen'),
+    width: place('front', 0.68, 0.56, 'knob'),
+    length: place('front', 0.84, 0.56, 'knob'),
+  },
   where: {
     power: 'right side, behind the handwheel',
     needleHeight: 'on the right',
@@ -81,6 +108,16 @@ const ostrel: Handled = {
 }
 
 const dunmarrow: Handled = {
+  at: {
+    power: place('right', 0.5, 0.88, 'slot'),
+    footLift: place('back', 0.82, 0.3, 'lever'),
+    stitch: place('front', 0.68, 0.3, 'dial'),
+    buttonholeStep: place('front', 0.68, 0.3, 'dial'),
+    width: place('front', 0.68, 0.13, 'dial'),
+    length: place('front', 0.85, 0.58, 'dial'),
+    needlePosition: place('front', 0.17, 0.3, 'slot'),
+    tension: place('left', 0.5, 0.3, 'wheel'),
+  },
   where: {
     power: 'switch in the cord’s socket',
     needleHeight: 'the large wheel on the right',
@@ -109,7 +146,10 @@ const overlockWhere: Record<string, string> = {
   differential: 'dial on the left side, the inner ring',
 }
 
-const eddy: Handled = { where: overlockWhere, normal: { length: 'N', differential: 'N' } }
+const eddy: Handled = {
+  where: overlockWhere,
+  normal: { length: 'N', differential: 'N' },
+}
 
 const shoal: Handled = {
   where: {
@@ -145,6 +185,12 @@ const confluence: Handled = {
 }
 
 const ripple: Handled = {
+  at: {
+    power: place('front', 0.88, 0.95, 'key'),
+    footLift: place('front', 0.5, 0.95, 'lever'),
+    feedDogs: place('front', 0.6, 0.34, 'knob'),
+    tension: place('left', 0.5, 0.3, 'dial'),
+  },
   where: {
     power: 'switch under the table',
     needleHeight: 'the large wheel on the right',
@@ -159,28 +205,37 @@ const ripple: Handled = {
 const handled: Record<string, Handled> = {
   'plover-60': larkfen,
   'heron-200': { ...larkfen, ...lock },
-  'wren-24': { where: { ...larkfen.where, stitch: 'one dial on the front', feedDogs: 'slide under the arm' } },
+  'wren-24': {
+    at: { ...larkfen.at, stitch: place('front', 0.58, 0.24, 'dial') },
+    where: { ...larkfen.where, stitch: 'one dial on the front', feedDogs: 'slide under the arm' },
+  },
   'halyard-9': ostrel,
   'halyard-7': ostrel,
   'capstan-11': { ...ostrel, ...lock, more: { ...ostrel.more, ...lock.more } },
   'spindrift-e': {
+    at: { needleHeight: place('front', 0.12, 0.42, 'key') },
     where: { power: 'right side', needleHeight: 'needle key', footLift: 'lever behind the needle' },
   },
   ketch: dunmarrow,
   yawl: dunmarrow,
   sloop: {
     ...dunmarrow,
+    at: { ...dunmarrow.at, feedDogs: place('back', 0.6, 0.66, 'lever') },
     where: {
       ...dunmarrow.where,
       buttonholeLever: 'behind the lamp, pulled straight down',
       feedDogs: 'lever behind the arm',
     },
   },
-  dinghy: { where: dunmarrow.where, normal: { width: '0', length: '4', tension: '4' } },
+  dinghy: { at: dunmarrow.at ?? {}, where: dunmarrow.where, normal: { width: '0', length: '4', tension: '4' } },
   'eddy-4': { ...eddy, normal: { ...eddy.normal, ...overlockTensions() } },
   'eddy-self': eddy,
   'shoal-3': shoal,
-  'shoal-2': { ...shoal, where: { ...shoal.where, length: 'screw under the flap' } },
+  'shoal-2': {
+    ...shoal,
+    at: { length: place('open', 0.5, 0.3, 'screw') },
+    where: { ...shoal.where, length: 'screw under the flap' },
+  },
   'confluence-5': confluence,
   'ripple-s1': ripple,
 }
@@ -200,10 +255,12 @@ const itemsById = new Map(items.map((item) => [item.id, item]))
 export const withControls = (model: Model): Model => {
   const own = handled[model.id]
   if (!own) throw new Error(`nobody has said how the ${model.name} is handled`)
-  const { where, normal = {}, more = {}, rules = [] } = own
+  const { where, at = {}, normal = {}, more = {}, rules = [] } = own
   const usual = controlsOf({ ...model, controls: { controls: more, normal: {}, rules: [] } }, itemsById)
   const placed = Object.entries(usual.controls).flatMap(([id, control]) =>
-    where[id] === undefined ? [] : [[id, { ...control, where: where[id] }]],
+    where[id] === undefined && at[id] === undefined
+      ? []
+      : [[id, { ...control, ...(where[id] ? { where: where[id] } : {}), ...(at[id] ? { at: at[id] } : {}) }]],
   )
   return {
     ...model,

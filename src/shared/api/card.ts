@@ -1,8 +1,10 @@
+import { OUTLINES } from '#core/map/usualPlaces'
 import { INTERRUPTIONS } from '#core/procedure/types'
 import { z } from 'zod'
 import type * as core from '#core/card/card'
 import { Question, Reason, Setting, StageAnswer, Verdict } from './answer'
 import {
+  ControlPlace,
   Id,
   Item,
   Parameter,
@@ -93,6 +95,7 @@ const CardStage = z.object({
   unchanged: z.array(CardValue),
   resets: z.boolean(),
   procedure: Procedure,
+  map: z.object({ outline: z.enum(OUTLINES), places: z.record(z.string(), ControlPlace) }),
   changeover: z.object({
     seconds: z.number().optional(),
     from: Positions,

@@ -2,7 +2,7 @@
 import { z } from 'zod'
 import { CALCULATIONS } from '#core/answer/calculations'
 import { PARAMETERS } from '#core/catalogue/parameters'
-import { FAULT_SHOWS, STEP_PHASES } from '#core/catalogue/types'
+import { CONTROL_SHAPES, FAULT_SHOWS, MACHINE_VIEWS, STEP_PHASES } from '#core/catalogue/types'
 import type * as core from '#core/catalogue/types'
 
 /** Ids are slugs: no spaces, nothing a path or a shell would read. */
@@ -117,6 +117,14 @@ export const Stitch = z.strictObject({
   source: Source.optional(),
 })
 
+/** A part of a whole. */
+const share = z.number().min(0).max(1)
+export const ControlPlace = z.strictObject({
+  view: z.enum(MACHINE_VIEWS),
+  x: share,
+  y: share,
+  shape: z.enum(CONTROL_SHAPES),
+})
 const ControlMove = z.strictObject({ control: text, to: text.optional() })
 export const Controls = z.strictObject({
   controls: z.record(
@@ -127,6 +135,7 @@ export const Controls = z.strictObject({
       habit: finite,
       say: z.record(text, text).optional(),
       where: text.optional(),
+      at: z.strictObject({ view: z.enum(MACHINE_VIEWS), x: share, y: share, shape: z.enum(CONTROL_SHAPES) }).optional(),
     }),
   ),
   normal: Positions,

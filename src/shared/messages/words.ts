@@ -1,6 +1,6 @@
 /** The words for what the core names by code: parameters, kinds, verdicts, features, places. */
 import { entryOf, isParameter, plainOf, type PlainParameter } from '#core/catalogue/parameters'
-import type { Parameter, Positions, StepPhase, ThreadPlace } from '#core/catalogue/types'
+import type { MachineView, Parameter, Positions, StepPhase, ThreadPlace } from '#core/catalogue/types'
 import type { LineName, PartName } from '#core/card/fabricParts'
 import { inWords } from '#core/answer/show'
 import type { Verdict } from '#core/answer/types'
@@ -145,6 +145,16 @@ const CONTROL_WORDS: Record<string, string> = {
   middleCover: 'middle cover needle',
   rightCover: 'right cover needle',
 }
+
+const VIEW_WORDS: Record<MachineView, string> = {
+  front: 'from the front',
+  needle: 'by the needle',
+  right: 'from the right',
+  left: 'from the left',
+  back: 'from behind',
+  open: 'with the cover open',
+}
+export const viewWord = (view: MachineView): string => VIEW_WORDS[view]
 
 export const positionsWords = (positions: Positions): string =>
   list(Object.entries(positions).map(([control, position]) => `${inWords(control)} ${positionWord(position)}`))

@@ -2,6 +2,7 @@
 import { computed, onMounted, ref, watch } from 'vue'
 import type { Card, CardStage } from '#core/card/card'
 import { aloud } from '#shared/messages/aloud'
+import StepMap from '../../ui/map/StepMap.vue'
 import { useVoice } from './useVoice'
 
 const props = defineProps<{ card: Card; stage: CardStage }>()
@@ -61,6 +62,7 @@ const onKey = (event: KeyboardEvent) => {
     <p class="said" :data-step="lines[at]?.step" :class="{ caution: lines[at]?.caution }" aria-live="polite">
       {{ lines[at]?.text }}
     </p>
+    <StepMap :stage="stage" :at="lines[at]?.step" class="map" />
     <p v-if="lines[at + 1]" class="next soft">Next: {{ lines[at + 1]?.text }}</p>
     <div class="buttons">
       <BButton variant="outline-primary" :disabled="at === 0" @click="step(-1)">Back <kbd>←</kbd></BButton>
@@ -98,6 +100,16 @@ const onKey = (event: KeyboardEvent) => {
     serif;
   margin: auto 0;
   max-width: 26ch;
+}
+
+.map {
+  max-height: 42vh;
+  overflow: hidden;
+  justify-content: center;
+
+  :deep(svg) {
+    max-height: 40vh;
+  }
 }
 
 .next {

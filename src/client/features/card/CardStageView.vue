@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Card, CardStage } from '#core/card/card'
 import { evidenceWord, speech } from '#shared/messages/en'
 import { spreadText } from '#shared/messages/samples'
@@ -7,6 +7,7 @@ import { procedureWords } from '#shared/messages/procedure'
 import { durationWords, list, parameterWord, positionsWords } from '#shared/messages/words'
 import { measuredIn, usePicks } from '../../state/picks'
 import FootPicture from '../../ui/FootPicture.vue'
+import StageMap from '../../ui/map/StageMap.vue'
 import StitchPicture from '../../ui/stitch/StitchPicture.vue'
 import CardBand from './CardBand.vue'
 import FaultLines from './FaultLines.vue'
@@ -38,6 +39,12 @@ const scales = computed(() =>
     [...props.stage.changes, ...props.stage.unchanged].map(({ parameter, scale }) => [parameter, scale]),
   ),
 )
+/** The step that is looked at: its place stands out in the map. */
+const at = ref<string>()
+const lookAt = (event: Event) => {
+  const step = (event.target as HTMLElement).closest<HTMLElement>('[data-step]')?.dataset['step']
+  if (step !== undefined) at.value = step
+}
 const costs = computed(() => props.stage.answer.reasons.filter(({ code }) => code === 'tradeOff'))
 const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => code !== 'tradeOff'))
 </script>
@@ -96,14 +103,15 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
         </div>
       </section>
 
-      <section class="doing">
+      <section class="doing" @mouseover="lookAt" @focusin="lookAt">
         <h2>
           Do, in this order
           <small v-if="stage.changeover.seconds" class="soft"
             >{{ durationWords(stage.changeover.seconds) }} to set up</small
           >
         </h2>
-        <ProcedureLines :steps="told.steps" :measured="measured" @measure="setMeasured" />
+        <StageMap :stage="stage" :at="at" class="where" />
+        <ProcedureLines :steps="told.steps" :measured="measured" :at="at" @measure="setMeasured" />
       </section>
     </div>
 
@@ -155,6 +163,19 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
 </template>
 
 <style scoped lang="scss">
+.where {
+  position: sticky;
+  top: 4rem;
+  z-index: 2;
+  margin-bottom: 0.6rem;
+  background: var(--paper);
+  border-bottom: 1px solid var(--rule);
+
+  @media print {
+    display: none;
+  }
+}
+
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);

@@ -11,8 +11,10 @@ const props = withDefaults(
     of?: 'step' | 'side' | 'back'
     /** What was measured of the piece in hand; left out where nothing can be told. */
     measured?: Record<string, string | undefined> | undefined
+    /** The step that is looked at, by its id. */
+    at?: string | undefined
   }>(),
-  { of: 'step', measured: undefined },
+  { of: 'step', measured: undefined, at: undefined },
 )
 const emit = defineEmits<{ measure: [key: string, mm: string | undefined] }>()
 const typed = (key: string, event: Event) => {
@@ -36,7 +38,12 @@ const named = computed(() => props.of === 'step' && parts.value.length > 1)
     <section v-for="part in parts" :key="part.steps[0]?.id">
       <h3 v-if="named">{{ phaseWord(part.phase) }}</h3>
       <ol :start="part.steps[0]?.number">
-        <li v-for="step in part.steps" :key="step.id" v-bind="{ [`data-${of}`]: step.id }">
+        <li
+          v-for="step in part.steps"
+          :key="step.id"
+          v-bind="{ [`data-${of}`]: step.id }"
+          :class="{ at: step.id === at }"
+        >
           <strong v-for="caution in step.cautions" :key="caution" class="caution">{{ caution }}</strong>
           {{ step.text }}
           <label v-if="measured && step.measures" class="measure">
@@ -74,7 +81,11 @@ li {
   margin-bottom: 0.25rem;
 }
 
-li::marker {
+.at::marker {
+  color: var(--teal);
+}
+
+li:not(.at)::marker {
   font-weight: 650;
   color: var(--ink-soft);
 }

@@ -11,6 +11,7 @@ import AloudView from '../card/AloudView.vue'
 import FaultLines from '../card/FaultLines.vue'
 import ProcedureLines from '../card/ProcedureLines.vue'
 import SideLines from '../card/SideLines.vue'
+import StageMap from '../../ui/map/StageMap.vue'
 
 /** A card by a link, on a telephone: the figures large, then the steps; no account, nothing of anybody. */
 const props = defineProps<{ token: string }>()
@@ -84,6 +85,7 @@ const told = computed(() => {
           <BButton variant="outline-primary" @click="aloud = i">One line at a time</BButton>
         </p>
         <template v-if="told[i]">
+          <StageMap :stage="stage" brief />
           <ProcedureLines :steps="told[i].steps" />
           <FaultLines :faults="stage.procedure.faults" />
           <SideLines :told="told[i]" />
