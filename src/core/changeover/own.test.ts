@@ -107,3 +107,17 @@ describe('what a model says of its controls', () => {
     expect(sharedWith(own, undefined).controls['upperKnife']).not.toHaveProperty('where')
   })
 })
+
+describe('a control’s place in the outline', () => {
+  it('is kept while other things of the control are edited, and can be taken back', () => {
+    const at = { view: 'left', x: 0.4, y: 0.2, shape: 'knob' } as const
+    const placed = edited((parts) => ({
+      ...parts,
+      controls: parts.controls.map((part) => (part.id === 'length' ? { ...part, at } : part)),
+    }))
+    expect(placed.own?.controls).toMatchObject({ length: { at } })
+    const again = ownOf(usual, partsOf(placed.all))
+    expect(again?.controls.length?.at).toEqual(at)
+    expect(edited((parts) => parts).own).toBeUndefined()
+  })
+})

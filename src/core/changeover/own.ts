@@ -1,6 +1,6 @@
 /** A model's controls taken apart for editing, and what of them differs from the usual of its kind. */
 import { sameValue } from '../catalogue/sameValue'
-import type { ControlRule, Controls, Positions } from '../catalogue/types'
+import type { ControlPlace, ControlRule, Controls, Positions } from '../catalogue/types'
 import { ABSENT } from './positions'
 
 export interface ControlPart {
@@ -11,6 +11,7 @@ export interface ControlPart {
   seconds: number
   habit: number
   where?: string
+  at?: ControlPlace
   say?: Record<string, string>
 }
 
@@ -34,13 +35,14 @@ export interface ControlParts {
 const OR = ' or '
 
 export const partsOf = ({ controls, normal, rules }: Controls): ControlParts => ({
-  controls: Object.entries(controls).map(([id, { positions, seconds, habit, where, say }]) => ({
+  controls: Object.entries(controls).map(([id, { positions, seconds, habit, where, at, say }]) => ({
     id,
     positions,
     ...(normal[id] === undefined ? {} : { normal: normal[id] }),
     seconds,
     habit,
     ...(where === undefined ? {} : { where }),
+    ...(at === undefined ? {} : { at }),
     ...(say === undefined ? {} : { say }),
   })),
   rules: rules.map(rulePart),
@@ -86,10 +88,10 @@ export const ownOf = (usual: Controls, edited: ControlParts): Controls | undefin
   const before = partsOf(usual)
   const controls: Controls['controls'] = {}
   const normal: Positions = {}
-  for (const { id, normal: at, ...control } of edited.controls) {
+  for (const { id, normal: stands, ...control } of edited.controls) {
     const usualControl = usual.controls[id]
     if (!usualControl || !sameValue(control, usualControl)) controls[id] = control
-    if (at !== undefined && at !== usual.normal[id]) normal[id] = at
+    if (stands !== undefined && stands !== usual.normal[id]) normal[id] = stands
   }
   for (const { id, seconds, habit } of before.controls)
     if (!edited.controls.some((part) => part.id === id)) controls[id] = { positions: [ABSENT], seconds, habit }
@@ -116,8 +118,13 @@ const withoutRule = ({ id, control }: RulePart): ControlRule => ({
 export const sharedWith = (own: Controls, sister: Controls | undefined): Controls => {
   const controls = { ...sister?.controls }
   for (const [id, { positions, seconds, habit, say }] of Object.entries(own.controls)) {
-    const { where } = controls[id] ?? {}
-    controls[id] = { positions, seconds, habit, ...(say ? { say } : {}), ...(where === undefined ? {} : { where }) }
+    const { where, at } = controls[id] ?? {}
+    controls[id] = {
+      ...{ positions, seconds, habit },
+      ...(say ? { say } : {}),
+      ...(where === undefined ? {} : { where }),
+      ...(at === undefined ? {} : { at }),
+    }
   }
   const rules = new Map([...(sister?.rules ?? []), ...own.rules].map((rule) => [rule.id, rule]))
   return { controls, normal: sister?.normal ?? {}, rules: [...rules.values()] }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { freeId } from '#core/catalogue/ids'
-import type { Item, Model } from '#core/catalogue/types'
+import type { ControlPlace, Item, Model } from '#core/catalogue/types'
 import { controlIssues } from '#core/changeover/check'
 import { controlsOf } from '#core/changeover/machine'
 import { ownOf, partsOf, type ControlPart, type ControlParts, type RulePart } from '#core/changeover/own'
@@ -10,6 +10,7 @@ import { inPlainWords } from '#shared/messages/usual'
 import { kindWord } from '#shared/messages/words'
 import { controlColumns, ruleColumns } from '#shared/tables/controlColumns'
 import type { RowNames } from '#shared/tables/titles'
+import MapEditor from './MapEditor.vue'
 import PartList from '../../ui/sheet/PartList.vue'
 
 /** A model's controls and rules: the usual of its kind with what this model says otherwise, all of it editable. */
@@ -38,6 +39,14 @@ const put = (next: ControlParts) => {
   emit('change', own ? { ...bare.value, controls: own } : bare.value)
 }
 const setControls = (controls: ControlPart[]) => put({ ...parts.value, controls })
+const setPlace = (id: string, at: ControlPlace | undefined) =>
+  setControls(
+    parts.value.controls.map((part) => {
+      if (part.id !== id) return part
+      const { at: _, ...others } = part
+      return at === undefined ? others : { ...others, at }
+    }),
+  )
 /** What the filter hides stays as it is. */
 const setRules = (rules: RulePart[]) => {
   const hidden = parts.value.rules.filter((rule) => !shownRules.value.includes(rule))
@@ -62,6 +71,8 @@ const blankRule = (): RulePart => ({ id: '', says: 'needs', control: '', text: '
     <div v-if="issues.length > 0" role="alert" class="caution">
       <p v-for="issue in issues" :key="issue">{{ issue }}</p>
     </div>
+    <h2>Where they sit</h2>
+    <MapEditor :model="model" :controls="Object.keys(all.controls)" @place="setPlace" />
     <h2>Controls</h2>
     <p class="soft">
       Name · its places, <kbd>*</kbd> where any word may stand · its place in normal sewing · where it sits · seconds a

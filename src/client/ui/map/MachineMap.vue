@@ -7,6 +7,7 @@ import type { StepMark } from '#core/map/stepMarks'
 import type { Outline } from '#core/map/usualPlaces'
 import { capital, controlWord, list, viewWord } from '#shared/messages/words'
 import { OUTLINE_LINES, OUTLINE_SIZE } from './outlines'
+import { SHAPE_LINES } from './shapes'
 
 const props = withDefaults(
   defineProps<{
@@ -86,16 +87,6 @@ const description = computed(
       .map(({ numbers, lines }) => lines.join(' ') + (props.unnumbered ? '' : `, step ${numbers.join(' and ')}`))
       .join('; '),
 )
-const SHAPES: Record<ControlShape, string> = {
-  lever: 'M-3 8v-18q0-3 3-3t3 3v18z',
-  dial: 'M-9 0a9 9 0 1 0 18 0a9 9 0 1 0-18 0M0 0v-9',
-  knob: 'M-7 0a7 7 0 1 0 14 0a7 7 0 1 0-14 0',
-  key: 'M-8-6h16v12h-16z',
-  wheel: 'M-6-14h12v28h-12zM-6-7h12M-6 0h12M-6 7h12',
-  slot: 'M-11-3.5h22v7h-22z',
-  screen: 'M-16-11h32v22h-32z',
-  screw: 'M-6 0a6 6 0 1 0 12 0a6 6 0 1 0-12 0M-4-4l8 8',
-}
 </script>
 
 <template>
@@ -115,7 +106,7 @@ const SHAPES: Record<ControlShape, string> = {
           class="leader"
           :d="`M${label.side === 'left' ? 0 : OUTLINE_SIZE.width} ${label.y}L${label.mark.x} ${label.mark.y}`"
         />
-        <path class="control" :d="SHAPES[label.shape]" :transform="`translate(${label.mark.x} ${label.mark.y})`" />
+        <path class="control" :d="SHAPE_LINES[label.shape]" :transform="`translate(${label.mark.x} ${label.mark.y})`" />
         <text :y="label.y" :text-anchor="label.side === 'left' ? 'end' : 'start'" dominant-baseline="central">
           <tspan :x="edgeOf(label.side)" :dy="brief || label.lines.length === 1 ? 0 : -LINE / 2">
             <tspan v-if="!brief && label.side === 'left'">{{ `${label.lines[0]} ` }}</tspan>
