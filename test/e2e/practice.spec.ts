@@ -104,7 +104,7 @@ test('a card’s settings are sent to the machine and read back; a link practise
   await page.getByRole('button', { name: 'To the practice machine' }).click()
   await expect(page.getByText(/Sent\. It shows Utility 114 \(Blind hem\), width \d/)).toBeVisible()
   await page.getByRole('link', { name: 'Go to the machine' }).click()
-  await expect(page.getByLabel('Chosen stitch')).toHaveValue('s-utility-114')
+  await expect(page.getByRole('combobox', { name: 'Chosen stitch' })).toHaveValue('s-utility-114')
 
   await page.getByText('Let somebody practise this without an account').click()
   await page.getByLabel('For whom, for the shop only').fill('a caller')
@@ -132,4 +132,41 @@ test('the card is planned anew from how the machine stands', async ({ page }) =>
   await expect(steps.filter({ hasText: 'Retract the lower knife' })).toHaveCount(1)
   await page.getByText('Back to normal sewing').click()
   await expect(page.locator('[data-back]').filter({ hasText: 'Bring the stitch finger back on' })).toHaveCount(1)
+})
+
+test('the drawn machine is handled by mouse and keys, a refusal shows at what forbids it, the list is in step', async ({
+  page,
+}) => {
+  await signIn(page, 'osk', '/practice?m=eddy-4&t=rolled-edge&f=cotton-shirting')
+  await page.getByRole('button', { name: 'Drawn' }).click()
+  await page.getByRole('button', { name: 'by the needle' }).click()
+  const finger = page.getByRole('button', { name: /^Stitch finger: / })
+  await expect(finger).toHaveAccessibleName('Stitch finger: on')
+  await finger.locator('.control').click()
+  await expect(page.getByText('It does not move.')).toBeVisible()
+  await expect(page.locator('.wrong')).toContainText('Lower knife')
+  await expectAccessible(page)
+
+  // By keys alone: power off, the knives out of the way, then the finger moves.
+  await page.getByRole('button', { name: 'from the right' }).focus()
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: /^Power: / }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: 'Power: off' })).toBeVisible()
+  await page.getByRole('button', { name: 'by the needle' }).focus()
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: /^Upper knife: / }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: 'Upper knife: disengaged' })).toBeVisible()
+  await page.getByRole('button', { name: /^Lower knife: / }).focus()
+  await page.keyboard.press(' ')
+  await expect(page.getByRole('button', { name: 'Lower knife: retracted' })).toBeVisible()
+  await finger.focus()
+  await page.keyboard.press(' ')
+  await expect(finger).toHaveAccessibleName('Stitch finger: off')
+  await expect(page.locator('.wrong')).toHaveCount(0)
+  await page.getByRole('button', { name: 'As a list' }).click()
+  await expect(
+    page.getByRole('group', { name: 'stitch finger' }).getByRole('button', { name: 'off', exact: true }),
+  ).toHaveAttribute('aria-pressed', 'true')
 })

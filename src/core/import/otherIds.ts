@@ -13,7 +13,7 @@ type Tree = Record<string | number, unknown>
 /** Their catalogue with those ids, wherever they are named. The bundle is not mutated. */
 export const inOurIds = (bundle: Bundle, ids: OtherIds): Bundle => {
   if (Object.keys(ids).length === 0) return bundle
-  const renamed = structuredClone(bundle)
+  const renamed = JSON.parse(JSON.stringify(bundle)) as Bundle
   for (const { path, to } of referencesOf(bundle)) {
     const id = ids[rowKey(to)]
     if (id === undefined) continue

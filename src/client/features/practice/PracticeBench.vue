@@ -7,7 +7,9 @@ import { nextStep } from '#core/practice/onward'
 import { dutyText, hazardText, reviewLines, trialSpeech } from '#shared/messages/practice'
 import { stepsWords, type StepWords } from '#shared/messages/procedure'
 import { capital } from '#shared/messages/words'
+import { useLocalStorage } from '@vueuse/core'
 import ControlPanel from './ControlPanel.vue'
+import PracticeMap from './PracticeMap.vue'
 import SewnSample from './SewnSample.vue'
 import { useMachine } from './useMachine'
 
@@ -17,6 +19,8 @@ const emit = defineEmits<{ done: [review: Review]; stands: [state: MachineState]
 const machine = useMachine(props.trial, props.start)
 const { state, message, hazards, sewn, review, events } = machine
 const places = ref(false)
+/** Which way in somebody took last is theirs on this device. */
+const drawn = useLocalStorage('handhold.practice.drawn', false)
 const finished = ref<string[]>()
 watch(state, (now) => emit('stands', now))
 watch(events, () => (finished.value = undefined), { deep: true })
@@ -44,8 +48,26 @@ const showNext = () => {
 <template>
   <div class="bench">
     <section aria-label="The machine">
-      <ControlPanel :trial="trial" :state="state" :places="places" @move="machine.move" @set="machine.set" />
-      <label class="soft"><input v-model="places" type="checkbox" /> Say where each sits</label>
+      <p class="ways" role="group" aria-label="Shown as">
+        <BButton size="sm" :variant="drawn ? 'primary' : 'outline-primary'" :pressed="drawn" @click="drawn = true">
+          Drawn
+        </BButton>
+        <BButton size="sm" :variant="drawn ? 'outline-primary' : 'primary'" :pressed="!drawn" @click="drawn = false">
+          As a list
+        </BButton>
+      </p>
+      <PracticeMap
+        v-if="drawn"
+        :trial="trial"
+        :state="state"
+        :in-the-way="message?.by ?? []"
+        @move="machine.move"
+        @set="machine.set"
+      />
+      <template v-else>
+        <ControlPanel :trial="trial" :state="state" :places="places" @move="machine.move" @set="machine.set" />
+        <label class="soft"><input v-model="places" type="checkbox" /> Say where each sits</label>
+      </template>
     </section>
     <aside>
       <div class="acts">
@@ -97,6 +119,12 @@ aside {
   position: sticky;
   top: 0.5rem;
   align-self: start;
+}
+
+.ways {
+  display: flex;
+  gap: 0.3rem;
+  margin-bottom: 0.5rem;
 }
 
 .acts {

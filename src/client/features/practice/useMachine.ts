@@ -13,6 +13,8 @@ import { controlWord, list } from '#shared/messages/words'
 export interface MachineMessage {
   refused: boolean
   text: string
+  /** Controls that stand in the way of a refused move, by its rules. */
+  by?: string[]
 }
 
 export const useMachine = (trial: Trial, start: MachineState = startOf(trial)) => {
@@ -27,7 +29,8 @@ export const useMachine = (trial: Trial, start: MachineState = startOf(trial)) =
     if (!worked.done) {
       const rules = worked.forbidden.map(({ id }) => id)
       events.value.push({ event: 'refused', control, to, rules })
-      message.value = { refused: true, text: worked.forbidden.map(ruleText).join(' ') }
+      const by = worked.forbidden.flatMap((rule) => ('needs' in rule ? Object.keys(rule.needs) : []))
+      message.value = { refused: true, text: worked.forbidden.map(ruleText).join(' '), by }
       return
     }
     const from = state.value.positions[control] ?? ''

@@ -1,0 +1,131 @@
+<!-- The practice machine drawn: what is pressed is moved, or shown beneath to be put elsewhere. -->
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { MACHINE_VIEWS, type MachineView, type Parameter } from '#core/catalogue/types'
+import { outlineOf, placeOf } from '#core/map/usualPlaces'
+import type { MachineState } from '#core/practice/machine'
+import type { Trial } from '#core/practice/trial'
+import { placeWord } from '#shared/messages/practice'
+import { capital, controlWord, viewWord } from '#shared/messages/words'
+import { inLines, LINE, marksWord } from '../../ui/map/labelWords'
+import MapFrame from '../../ui/map/MapFrame.vue'
+import ControlField from './ControlField.vue'
+import { panelOf } from './panel'
+
+const props = defineProps<{
+  trial: Trial
+  state: MachineState
+  /** What stood in the way of the last move. */
+  inTheWay: readonly string[]
+}>()
+const emit = defineEmits<{ move: [control: string, to: string]; set: [parameter: Parameter, value: number] }>()
+
+const controls = computed(() => panelOf(props.trial).flatMap((group) => group.controls))
+const placed = computed(() =>
+  controls.value.flatMap(({ id }) => {
+    const place = placeOf({ kind: props.trial.model.kind, controls: props.trial.controls }, id)
+    return place ? [{ control: id, place }] : []
+  }),
+)
+/** What is drawn nowhere stays beneath the drawing. */
+const elsewhere = computed(() => controls.value.filter(({ id }) => !placed.value.some(({ control }) => control === id)))
+const views = computed(() => MACHINE_VIEWS.filter((view) => placed.value.some(({ place }) => place.view === view)))
+const view = ref<MachineView>('front')
+const marks = computed(() => placed.value.filter(({ place }) => place.view === view.value))
+const chosen = ref<readonly string[]>([])
+const shown = computed(() => controls.value.filter(({ id }) => chosen.value.includes(id)))
+const wrong = computed(() => new Set(props.inTheWay))
+watch(
+  () => props.inTheWay,
+  (all) => {
+    // What forbids it is looked at.
+    const first = placed.value.find(({ control }) => all.includes(control))
+    if (first && !marks.value.some(({ control }) => all.includes(control))) view.value = first.place.view
+  },
+)
+
+const standsAt = (id: string) => placeWord(props.trial, id, props.state.positions[id] ?? '', props.state.positions)
+/** A thing with two places is put to the other; all else is shown beneath. */
+const pick = (ids: readonly string[]) => {
+  chosen.value = ids
+  const [control] = controls.value.filter(({ id }) => ids.includes(id))
+  if (ids.length > 1 || !control) return
+  if (control.is === 'act') emit('move', control.id, control.options[0] ?? '')
+  const other = control.options.find((option) => option !== props.state.positions[control.id])
+  if (control.is === 'places' && control.options.length === 2 && other !== undefined) emit('move', control.id, other)
+}
+const marksOf = (ids: readonly string[]) => marks.value.filter(({ control }) => ids.includes(control))
+const standText = (ids: readonly string[]) => [...new Set(ids.map(standsAt))].filter(Boolean).join(', ')
+const nameOf = (ids: readonly string[]) =>
+  `${marksWord(marksOf(ids))}: ${ids.map(standsAt).filter(Boolean).join(', ') || 'not said'}`
+const MOST = 20
+const shortly = (text: string) => (text.length > MOST ? `${text.slice(0, MOST - 1)}…` : text)
+const SIDE = 118
+</script>
+
+<template>
+  <div class="map">
+    <div class="views" role="group" aria-label="The machine seen">
+      <button
+        v-for="one in views"
+        :key="one"
+        type="button"
+        class="btn btn-sm"
+        :class="one === view ? 'btn-primary' : 'btn-outline-primary'"
+        :aria-pressed="one === view"
+        @click="view = one"
+      >
+        {{ viewWord(one) }}
+      </button>
+    </div>
+    <MapFrame
+      :outline="outlineOf(trial.model.kind)"
+      :view="view"
+      :marks="marks"
+      :side="SIDE"
+      :hand="new Set(chosen)"
+      :wrong="wrong"
+      :name="`${trial.model.name}, ${viewWord(view)}`"
+      :name-of="nameOf"
+      @pick="pick"
+    >
+      <template #label="{ label, edge }">
+        <tspan :x="edge" :dy="-LINE / 2">{{ inLines(marksWord(marksOf(label.ids)), -4)[0] }}</tspan>
+        <tspan :x="edge" :dy="LINE" class="stands">{{ shortly(standText(label.ids)) }}</tspan>
+      </template>
+    </MapFrame>
+    <div v-for="control in [...shown, ...elsewhere]" :key="control.id" class="line">
+      <label :for="`c-${control.id}`">{{ capital(controlWord(control.id)) }}</label>
+      <ControlField
+        :trial="trial"
+        :state="state"
+        :control="control"
+        @move="(id, to) => emit('move', id, to)"
+        @set="(parameter, value) => emit('set', parameter, value)"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped lang="scss">
+.views {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.3rem;
+  margin-bottom: 0.4rem;
+}
+
+.stands {
+  font-weight: 700;
+  fill: var(--teal);
+}
+
+.line {
+  display: grid;
+  grid-template-columns: 9rem minmax(0, 24rem);
+  gap: 0.6rem;
+  align-items: center;
+  padding: 0.2rem 0;
+  border-top: 1px solid var(--rule);
+}
+</style>
