@@ -64,9 +64,10 @@ const description = computed(() => {
   >
     <template #label="{ label, edge }">
       <tspan :x="edge" :dy="brief || linesOf(label.ids).length === 1 ? 0 : -LINE / 2">
-        <tspan v-if="!brief && label.side === 'left'">{{ `${linesOf(label.ids)[0]} ` }}</tspan><tspan class="number">{{
-          numbersText(label.ids)
-        }}</tspan
+        <tspan v-if="!brief && label.side === 'left'">{{ `${linesOf(label.ids)[0]} ` }}</tspan><tspan
+          class="number"
+          :class="{ brief }"
+          >{{ numbersText(label.ids) }}</tspan
         ><tspan v-if="!brief && label.side === 'right'">{{ ` ${linesOf(label.ids)[0]}` }}</tspan>
       </tspan>
       <tspan v-if="!brief && linesOf(label.ids)[1]" :x="edge" :dy="LINE">{{ linesOf(label.ids)[1] }}</tspan>
@@ -78,5 +79,10 @@ const description = computed(() => {
 .number {
   font-weight: 750;
   fill: var(--teal);
+
+  // On a telephone the drawing is small, and the numbers are all there is.
+  &.brief {
+    font-size: 17px;
+  }
 }
 </style>
