@@ -259,7 +259,7 @@ const cardStage = (
     unchanged: values.filter(({ act }) => act !== 'set'),
     resets: changes.some(({ resets }) => resets),
     procedure,
-    map: { outline: outlineOf(model.kind), places: placesIn(model, procedure) },
+    map: { outline: outlineOf(model.kind), places: placesIn(model, procedure, changeover) },
     changeover: cardChangeover(changeover),
     inspect: stage.inspect,
     minutes: stage.minutes,
@@ -268,11 +268,15 @@ const cardStage = (
 }
 
 /** Places of what the procedure moves or looks at, and of what may be asked about. */
-const placesIn = (model: Model, { steps, next, interruptions, back }: Procedure): Record<string, ControlPlace> => {
+const placesIn = (
+  model: Model,
+  { steps, next, interruptions, back }: Procedure,
+  changeover: Changeover,
+): Record<string, ControlPlace> => {
   const told = [steps, next, back, ...interruptions.map((one) => one.steps)].flat()
-  const controls = [...new Set(told.flatMap(controlsIn))]
+  const controls = new Set([...told.flatMap(controlsIn), ...Object.keys(changeover.controls.controls)])
   return Object.fromEntries(
-    controls.flatMap((control) => {
+    [...controls].flatMap((control) => {
       const place = placeOf(model, control)
       return place ? [[control, place]] : []
     }),

@@ -31,8 +31,15 @@ export const stepMarks = (steps: readonly ToldStep[], places: Readonly<Record<st
       marks.set(control, mark)
     }
   })
-  return MACHINE_VIEWS.flatMap((view) => {
-    const own = [...marks.values()].filter(({ place }) => place.view === view)
+  return byView([...marks.values()])
+}
+
+/** All that have a place, whatever the steps say of them. */
+export const placeMarks = (places: Readonly<Record<string, ControlPlace>>): ViewMarks[] =>
+  byView(Object.entries(places).map(([control, place]) => ({ control, place, numbers: [] })))
+
+const byView = (marks: readonly StepMark[]): ViewMarks[] =>
+  MACHINE_VIEWS.flatMap((view) => {
+    const own = marks.filter(({ place }) => place.view === view)
     return own.length === 0 ? [] : [{ view, marks: own }]
   })
-}

@@ -99,7 +99,7 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
         <FaultLines class="look" :faults="stage.procedure.faults" />
         <div class="look">
           <SideLines :told="told" :back-seconds="stage.changeover.backSeconds" />
-          <StandNow v-if="first" :changeover="stage.changeover" :technique="card.technique.id" />
+          <StandNow v-if="first" :stage="stage" :technique="card.technique.id" />
         </div>
       </section>
 

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { CardChangeover } from '#core/card/card'
+import type { CardStage } from '#core/card/card'
 import { positionWord } from '#shared/messages/positions'
 import { capital, controlWord } from '#shared/messages/words'
 import { usePickLists, usePicks } from '../../state/picks'
+import StageMap from '../../ui/map/StageMap.vue'
 
 /** How the machine stands before the card begins, control by control, and where each of them sits. */
-const props = defineProps<{ changeover: CardChangeover; technique: string }>()
+const props = defineProps<{ stage: Pick<CardStage, 'changeover' | 'map' | 'procedure'>; technique: string }>()
 const { picked, setStand } = usePicks()
 const lists = usePickLists()
 
@@ -25,8 +26,8 @@ const say = (control: string, position: string) => {
   else next.set(control, position)
   void setStand({ now: [...next].map(([id, at]) => `${id}:${at}`).join(',') || undefined })
 }
-const askable = computed(() => props.changeover.controls.filter(({ positions }) => positions.length > 1))
-const placed = computed(() => props.changeover.controls.filter(({ where }) => where !== undefined))
+const askable = computed(() => props.stage.changeover.controls.filter(({ positions }) => positions.length > 1))
+const placed = computed(() => props.stage.changeover.controls.filter(({ where }) => where !== undefined))
 const others = computed(() => (lists.lists?.techniques ?? []).filter(({ id }) => id !== props.technique))
 const hasStated = computed(() => said.value.size > 0 || picked.value.after !== undefined)
 </script>
@@ -68,6 +69,7 @@ const hasStated = computed(() => said.value.size > 0 || picked.value.after !== u
   </details>
   <details v-if="placed.length > 0" class="stand">
     <summary>Where is it?</summary>
+    <StageMap :stage="stage" everything />
     <dl>
       <template v-for="{ control, where } in placed" :key="control">
         <dt>{{ capital(controlWord(control)) }}</dt>

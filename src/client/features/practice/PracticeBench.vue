@@ -19,8 +19,9 @@ const emit = defineEmits<{ done: [review: Review]; stands: [state: MachineState]
 const machine = useMachine(props.trial, props.start)
 const { state, message, hazards, sewn, review, events } = machine
 const places = ref(false)
-/** Which way in somebody took last is theirs on this device. */
-const drawn = useLocalStorage('handhold.practice.drawn', false)
+/** The way in that somebody took last is theirs on this device; at first the drawing, where there is room for it. */
+const ROOMY = 900
+const drawn = useLocalStorage('handhold.practice.drawn', window.innerWidth >= ROOMY)
 const finished = ref<string[]>()
 watch(state, (now) => emit('stands', now))
 watch(events, () => (finished.value = undefined), { deep: true })

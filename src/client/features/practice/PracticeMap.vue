@@ -9,6 +9,7 @@ import { placeWord } from '#shared/messages/practice'
 import { capital, controlWord, viewWord } from '#shared/messages/words'
 import { inLines, LINE, marksWord } from '../../ui/map/labelWords'
 import MapFrame from '../../ui/map/MapFrame.vue'
+import ViewTabs from '../../ui/map/ViewTabs.vue'
 import ControlField from './ControlField.vue'
 import { panelOf } from './panel'
 
@@ -65,19 +66,7 @@ const SIDE = 118
 
 <template>
   <div class="map">
-    <div class="views" role="group" aria-label="The machine seen">
-      <button
-        v-for="one in views"
-        :key="one"
-        type="button"
-        class="btn btn-sm"
-        :class="one === view ? 'btn-primary' : 'btn-outline-primary'"
-        :aria-pressed="one === view"
-        @click="view = one"
-      >
-        {{ viewWord(one) }}
-      </button>
-    </div>
+    <ViewTabs v-model="view" :views="views" />
     <MapFrame
       :outline="outlineOf(trial.model.kind)"
       :view="view"
@@ -108,13 +97,6 @@ const SIDE = 118
 </template>
 
 <style scoped lang="scss">
-.views {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.3rem;
-  margin-bottom: 0.4rem;
-}
-
 .stands {
   font-weight: 700;
   fill: var(--teal);

@@ -6,6 +6,7 @@ import { outlineOf, placeOf } from '#core/map/usualPlaces'
 import { capital, controlWord, viewWord } from '#shared/messages/words'
 import { OUTLINE_LINES, OUTLINE_SIZE } from '../../ui/map/outlines'
 import { SHAPE_LINES } from '../../ui/map/shapes'
+import ViewTabs from '../../ui/map/ViewTabs.vue'
 
 const props = defineProps<{ model: Model; controls: readonly string[] }>()
 /** Undefined: back to where the kind usually has it. */
@@ -70,19 +71,7 @@ const picked = (event: Event) => (event.target as HTMLSelectElement).value
 <template>
   <section class="map" aria-label="Where the controls sit">
     <div>
-      <div class="views" role="group" aria-label="The machine seen">
-        <button
-          v-for="one in MACHINE_VIEWS"
-          :key="one"
-          type="button"
-          class="btn btn-sm"
-          :class="one === view ? 'btn-primary' : 'btn-outline-primary'"
-          :aria-pressed="one === view"
-          @click="view = one"
-        >
-          {{ viewWord(one) }}
-        </button>
-      </div>
+      <ViewTabs v-model="view" :views="MACHINE_VIEWS" />
       <svg ref="svg" :viewBox="`0 0 ${OUTLINE_SIZE.width} ${OUTLINE_SIZE.height}`">
         <g :transform="drawing?.turned ? `translate(${OUTLINE_SIZE.width} 0) scale(-1 1)` : undefined">
           <path v-for="line in drawing?.lines" :key="line" class="outline" :d="line" />
@@ -148,13 +137,6 @@ const picked = (event: Event) => (event.target as HTMLSelectElement).value
   display: grid;
   grid-template-columns: minmax(0, 30rem) minmax(12rem, 18rem);
   gap: 1.6rem;
-}
-
-.views {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.3rem;
-  margin-bottom: 0.4rem;
 }
 
 svg {

@@ -3,17 +3,23 @@
 import { computed, ref, watch } from 'vue'
 import type { CardStage } from '#core/card/card'
 import type { MachineView } from '#core/catalogue/types'
-import { stepMarks } from '#core/map/stepMarks'
-import { viewWord } from '#shared/messages/words'
+import { placeMarks, stepMarks } from '#core/map/stepMarks'
 import MachineMap from './MachineMap.vue'
+import ViewTabs from './ViewTabs.vue'
 
 const props = defineProps<{
   stage: Pick<CardStage, 'map' | 'procedure'>
   /** The step at hand, by its id; none: the first view. */
   at?: string | undefined
   brief?: boolean
+  /** Every control by its name, whatever the steps say of it. */
+  everything?: boolean
 }>()
-const views = computed(() => stepMarks(props.stage.procedure.steps, props.stage.map.places))
+const views = computed(() =>
+  props.everything
+    ? placeMarks(props.stage.map.places)
+    : stepMarks(props.stage.procedure.steps, props.stage.map.places),
+)
 const number = computed(() => {
   const index = props.stage.procedure.steps.findIndex(({ id }) => id === props.at)
   return index < 0 ? undefined : index + 1
@@ -32,40 +38,19 @@ watch(
 
 <template>
   <div v-if="shown" class="stage-map">
-    <div v-if="views.length > 1" class="views" role="group" aria-label="The machine seen">
-      <button
-        v-for="{ view } in views"
-        :key="view"
-        type="button"
-        :aria-pressed="view === shown.view"
-        @click="chosen = view"
-      >
-        {{ viewWord(view) }}
-      </button>
-    </div>
-    <MachineMap :outline="stage.map.outline" :view="shown.view" :marks="shown.marks" :step="number" :brief="brief" />
+    <ViewTabs
+      v-if="views.length > 1"
+      :model-value="shown.view"
+      :views="views.map(({ view }) => view)"
+      @update:model-value="chosen = $event"
+    />
+    <MachineMap
+      :outline="stage.map.outline"
+      :view="shown.view"
+      :marks="shown.marks"
+      :step="number"
+      :brief="brief"
+      :unnumbered="everything"
+    />
   </div>
 </template>
-
-<style scoped lang="scss">
-.views {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.1rem 0.8rem;
-}
-
-button {
-  border: 0;
-  border-bottom: 2px solid transparent;
-  background: none;
-  color: var(--ink-soft);
-  padding: 0;
-  font-size: 0.95rem;
-
-  &[aria-pressed='true'] {
-    border-bottom-color: var(--teal);
-    color: var(--ink);
-    font-weight: 650;
-  }
-}
-</style>
