@@ -141,7 +141,7 @@ test('a removed foot takes its fit statements along, and all come back', async (
   await expectAccessible(page)
   await write.getByRole('button', { name: /^Undo/ }).click()
   await expect(write).toContainText('Take back all')
-  await write.getByRole('button', { name: /^Undo/ }).click()
+  await write.getByRole('button', { name: /^Take back all/ }).click()
   await expect(page.getByText('Taken back.')).toBeVisible()
   const back = await (await page.request.get('/api/bundle')).json()
   expect(back.fits).toEqual(fits)
