@@ -135,7 +135,7 @@ export const Controls = z.strictObject({
       habit: finite,
       say: z.record(text, text).optional(),
       where: text.optional(),
-      at: z.strictObject({ view: z.enum(MACHINE_VIEWS), x: share, y: share, shape: z.enum(CONTROL_SHAPES) }).optional(),
+      at: ControlPlace.optional(),
     }),
   ),
   normal: Positions,
