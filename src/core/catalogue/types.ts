@@ -383,6 +383,7 @@ export const FAULT_SHOWS = [
   'off',
   'loop',
   'gap',
+  'unequal',
   'pucker',
   'ridge',
   'wave',

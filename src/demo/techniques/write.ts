@@ -100,9 +100,10 @@ export const needle = (point: string, size: number, when?: When): NonNullable<St
 
 const SHOWS: Record<FaultShows, string[]> = {
   missed: ['fold-missed', 'misses', 'missed', 'one-edge', 'raw-shows', 'start-lost', 'tape-shows', 'first-shows'],
-  off: ['wanders', 'wobbles', 'off', 'uneven', 'spiral', 'corners', 'curve', 'distorts', 'creeps', 'bump', 'dog-ear'],
+  off: ['wanders', 'wobbles', 'off', 'uneven', 'corners', 'curve', 'distorts'],
   loop: ['loops', 'loops-hang', 'eyelashes', 'cord-shows', 'ladder-wide'],
-  gap: ['gaps', 'gapes', 'grins', 'gap-closed', 'unequal', 'whiskers', 'flat'],
+  gap: ['gaps', 'gapes', 'grins', 'gap-closed', 'whiskers'],
+  unequal: ['unequal'],
   pucker: ['puckers', 'dimples', 'tucks', 'draws-in', 'bunches'],
   ridge: ['ridge', 'tunnel', 'tunnels', 'edge-rolls'],
   wave: ['waves', 'wavy', 'slack'],
@@ -117,22 +118,28 @@ const SHOWS: Record<FaultShows, string[]> = {
   stiff: ['stiff'],
   loose: ['loose', 'rattles'],
 }
-const showsOf = (id: string): FaultShows => {
+/** Seen, but not in the stitch. */
+const ELSEWHERE = ['flat', 'spiral', 'creeps', 'bump', 'dog-ear']
+const showsOf = (id: string): FaultShows | undefined => {
+  if (ELSEWHERE.includes(id)) return undefined
   const found = (Object.entries(SHOWS) as [FaultShows, string[]][]).find(([, ids]) => ids.includes(id))
   if (!found) throw new Error(`nobody has said what “${id}” shows`)
   return found[0]
 }
 
 type Told = string | [parameter: Parameter, toward: 'high' | 'low'] | Stage['faults'][number]['causes'][number]
-export const fault = (id: string, name: string, ...causes: Told[]): Stage['faults'][number] => ({
-  id,
-  name,
-  shows: showsOf(id),
-  causes: causes.map((cause) =>
-    typeof cause === 'string'
-      ? { text: cause }
-      : Array.isArray(cause)
-        ? { parameter: cause[0], toward: cause[1] }
-        : cause,
-  ),
-})
+export const fault = (id: string, name: string, ...causes: Told[]): Stage['faults'][number] => {
+  const shows = showsOf(id)
+  return {
+    id,
+    name,
+    ...(shows === undefined ? {} : { shows }),
+    causes: causes.map((cause) =>
+      typeof cause === 'string'
+        ? { text: cause }
+        : Array.isArray(cause)
+          ? { parameter: cause[0], toward: cause[1] }
+          : cause,
+    ),
+  }
+}

@@ -96,7 +96,7 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
           {{ list(missing.map(({ parameter }) => parameterWord(parameter).toLowerCase())) }}: nothing to set.
         </p>
         <p v-if="Object.keys(setup).length > 0"><strong>Stands so:</strong> {{ positionsWords(setup) }}.</p>
-        <FaultLines class="look" :faults="stage.procedure.faults" />
+        <FaultLines class="look" :faults="stage.procedure.faults" :sketch="stage.sketch" />
         <div class="look">
           <SideLines :told="told" :back-seconds="stage.changeover.backSeconds" />
           <StandNow v-if="first" :stage="stage" :technique="card.technique.id" />

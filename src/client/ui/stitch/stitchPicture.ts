@@ -11,6 +11,8 @@ export interface StitchLayout {
   threads: { thread: ThreadPath['thread']; d: string }[]
   /** The default's threads, faint. */
   given: string[]
+  /** Creases, ridges and edges of the fabric itself. */
+  cloth: string[]
   holes: Point[]
   /** Edges of foot and plate slots, places across the seam. */
   foot: [number, number] | undefined
@@ -33,6 +35,7 @@ export interface LayoutInput {
   foot: Slot | undefined
   plate: Slot | undefined
   fabric: FabricLayout
+  cloth?: readonly (readonly Point[])[]
   /** Seam drawn at most, mm. */
   most: number
 }
@@ -59,7 +62,16 @@ const round = (value: number) => Math.round(value * 1000) / 1000
  * Right side: needle right is drawn downward, as if the seam were sewn from left to right. The wrong side is what is
  * seen with the fabric turned over along the seam.
  */
-export const layStitch = ({ set, given, face, foot, plate, fabric, most }: LayoutInput): StitchLayout => {
+export const layStitch = ({
+  set,
+  given,
+  face,
+  foot,
+  plate,
+  fabric,
+  cloth: own = [],
+  most,
+}: LayoutInput): StitchLayout => {
   const up = face === 'top' ? 1 : -1
   const reach = extentOf(set)
   const base = given && extentOf(given)
@@ -70,12 +82,13 @@ export const layStitch = ({ set, given, face, foot, plate, fabric, most }: Layou
   }
   const [slot, plateSlot] = [edges(foot), edges(plate)]
   const across = [reach.left, reach.right, base?.left ?? 0, base?.right ?? 0].map((x) => up * x)
-  const all = [...across, ...(slot ?? []), ...(plateSlot ?? []), ...fabric.lines.map(({ at }) => up * at)]
+  const laid = own.flat().map(([x]) => up * x)
+  const all = [...across, ...laid, ...(slot ?? []), ...(plateSlot ?? []), ...fabric.lines.map(({ at }) => up * at)]
   const top = Math.min(...all) - ROOM
   const bottom = Math.max(...all) + ROOM
   const named = fabric.lines.length + fabric.parts.length > 0
   const length = Math.round(Math.min(most, Math.max(reach.far, 1)) * 10) / 10
-  const pathOf = ({ points }: ThreadPath): string =>
+  const pathOf = ({ points }: { points: readonly Point[] }): string =>
     points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${round(y)} ${round(up * x)}`).join('')
   const onFace = (stitch: SewnStitch) => stitch.paths.filter((path) => path.face === face)
   const gone = fabric.parts.find(({ name }) => name === 'noFabric')
@@ -85,6 +98,7 @@ export const layStitch = ({ set, given, face, foot, plate, fabric, most }: Layou
     box: [-ROOM, round(top), round(length + 2 * ROOM + (named ? NAMES : 0)), round(bottom - top)],
     threads: onFace(set).map((path) => ({ thread: path.thread, d: pathOf(path) })),
     given: given ? onFace(given).map(pathOf) : [],
+    cloth: own.map((points) => pathOf({ points })),
     holes: set.penetrations.map(([x, y]): Point => [round(y), round(up * x)]),
     foot: slot,
     plate: plateSlot,
