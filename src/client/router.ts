@@ -51,7 +51,7 @@ export const router = createRouter({
     { path: '/desk/:id(\\d+)', component: () => import('./features/desk/CaseView.vue'), props: true },
     {
       path: '/c/:token',
-      component: () => import('./features/desk/SharedCard.vue'),
+      component: () => import('./features/phone/PhoneCard.vue'),
       props: true,
       meta: { open: true },
     },

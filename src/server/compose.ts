@@ -19,6 +19,7 @@ import { customerTable, CustomerStore } from './features/customers/store'
 import { Daily } from './features/daily'
 import { AskService } from './features/desk/askService'
 import { CaseStore, caseTable } from './features/desk/cases'
+import { PhoneReports } from './features/desk/phoneReports'
 import { Outbox } from './features/outbox/outbox'
 import { RecordHistory } from './features/records/store'
 import type { RecordTable } from './features/records/table'
@@ -48,6 +49,7 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
     ask: new AskService(writes, manager, now),
     cards: new CardCache(),
     cases: new CaseStore(writes, manager),
+    phone: new PhoneReports(writes, manager),
     catalogue: new CatalogueStore(writes, database),
     classes: new ClassStore(writes, manager),
     planning: new ClassPlanning(workers),

@@ -17,6 +17,7 @@ import { fitRoutes } from './features/fits/routes'
 import { importRoutes } from './features/imports/routes'
 import { linkRoutes } from './features/practice/linkRoutes'
 import { shareRoutes } from './features/desk/shareRoutes'
+import { phoneRoutes } from './features/desk/phoneRoutes'
 import { askRoutes } from './features/desk/askRoutes'
 import { deskRoutes } from './features/desk/routes'
 import { outboxRoutes } from './features/outbox/routes'
@@ -81,6 +82,7 @@ export const routes: readonly RouteDefinition[] = [
   ...changeRoutes,
   ...outboxRoutes,
   ...shareRoutes,
+  ...phoneRoutes,
   ...askRoutes,
   ...deskRoutes,
   ...practiceRoutes,

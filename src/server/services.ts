@@ -12,6 +12,7 @@ import type { CoverageService } from './features/coverage/service'
 import type { CustomerStore } from './features/customers/store'
 import type { AskService } from './features/desk/askService'
 import type { CaseStore } from './features/desk/cases'
+import type { PhoneReports } from './features/desk/phoneReports'
 import type { Outbox } from './features/outbox/outbox'
 import type { RecordHistory } from './features/records/store'
 import type { SessionService } from './features/session/service'
@@ -29,6 +30,7 @@ export interface Services {
   ask: AskService
   cards: CardCache
   cases: CaseStore
+  phone: PhoneReports
   catalogue: CatalogueStore
   classes: ClassStore
   planning: ClassPlanning

@@ -27,6 +27,7 @@ const RESTS_ON = {
   model: ['catalogue'],
   tradeUp: ['catalogue', 'customers', 'classes', 'cases'],
   cases: ['cases', 'customers'],
+  worked: ['catalogue', 'settings', 'sharedCards'],
   grid: ['catalogue', 'customers'],
   column: ['catalogue', 'customers'],
   gaps: ['catalogue', 'customers', 'classes'],

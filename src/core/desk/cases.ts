@@ -22,6 +22,10 @@ export interface DeskCase {
   /** Rungs of the ladder that were gone up. */
   rungs?: string[]
   advice?: string
+  /** Told to who asked by telephone card: it stands at their link. */
+  answer?: string
+  /** It came from a customer's telephone card. */
+  phone?: boolean
   outcome: Outcome
   /** Key of what it was, once it is known. */
   cause?: string

@@ -20,6 +20,12 @@ export interface Shown {
   slots?: Partial<Record<Fitted, Mm>>
 }
 
+/** What is put against a card: a trouble's id, empty where none is named, and what the machine shows. */
+export interface Compared {
+  trouble: string
+  shown: Shown
+}
+
 export type Fitted = 'foot' | 'plate'
 export const FITTED: readonly Fitted[] = ['foot', 'plate']
 

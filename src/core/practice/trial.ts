@@ -27,7 +27,10 @@ export interface Trial {
   technique: { id: Id; name: string }
   stage: Pick<Stage, 'id' | 'name' | 'faults' | 'inspect' | 'twinSpacing'> & { functions: string[] }
   fabric: Pick<Fabric, 'id' | 'name' | 'structure' | 'needle'>
-  model: Pick<Model, 'id' | 'name' | 'make' | 'kind' | 'maxWidth' | 'needleTravel' | 'scales'>
+  model: Pick<
+    Model,
+    'id' | 'name' | 'make' | 'kind' | 'maxWidth' | 'needleTravel' | 'scales' | 'bobbin' | 'features' | 'needle'
+  >
   /** The model's, with the rules of what the stage fits. */
   controls: Controls
   /** How it stands before: as for normal sewing. */
@@ -110,7 +113,18 @@ export const trialOf = (
       functions: stage.stitches.map((one) => one.function),
     },
     fabric: picked(fabric, ['id', 'name', 'structure', 'needle']),
-    model: picked(model, ['id', 'name', 'make', 'kind', 'maxWidth', 'needleTravel', 'scales']),
+    model: picked(model, [
+      'id',
+      'name',
+      'make',
+      'kind',
+      'maxWidth',
+      'needleTravel',
+      'scales',
+      'bobbin',
+      'features',
+      'needle',
+    ]),
     controls,
     normal: normalSewing(model, index.items, controls),
     goal,

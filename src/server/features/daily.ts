@@ -74,5 +74,6 @@ const letGo = async (manager: EntityManager, at: Date): Promise<void> => {
   )
   await manager.query("UPDATE practice_link SET note = '' WHERE expires < ?", [at])
   await manager.query('DELETE FROM shared_card WHERE expires < ?', [at])
+  await manager.query('UPDATE card_report SET sender = NULL WHERE at < ?', [new Date(at.getTime() - DAY_MS)])
   await manager.query('DELETE FROM `session` WHERE expires < ?', [at])
 }

@@ -14,6 +14,7 @@ const WORDS: Record<string, string> = {
   handedTo: 'Whom of the shop it was handed to',
   id: 'The id of what is asked for',
   item: 'An item’s id',
+  keys: 'Keys that a telephone made for what it asked, with commas between',
   kind: 'What kind of thing',
   layers: 'Layers of fabric',
   make: 'A make’s id',

@@ -6,6 +6,7 @@ import type * as diagnosis from '#core/desk/diagnosis'
 import type * as trade from '#core/desk/tradeUp'
 import { Reason, Verdict } from './answer'
 import { Id } from './catalogue'
+import { idList } from './card'
 import { Named } from './coverage'
 import { Sheet } from './workbench'
 
@@ -63,6 +64,8 @@ export const CaseWrite = z.strictObject({
   shown: Shown.optional(),
   rungs: z.array(z.string().max(40)).max(20).optional(),
   advice: text(4000).optional(),
+  /** What stands at the link of who asked by telephone card. */
+  answer: text(2000).optional(),
   outcome: z.enum(['open', 'solved', 'workshop', 'noAnswer']),
   cause: z.string().max(120).optional(),
   minutes: z.int().min(0).max(1000).optional(),
@@ -73,7 +76,8 @@ export const CaseWrite = z.strictObject({
 export type CaseWrite = z.infer<typeof CaseWrite>
 export const CaseRow = z.object({
   version: z.int(),
-  case: CaseWrite.extend({ id: z.int(), at: z.string(), by: z.string() }),
+  /** `phone`: it came from a customer's telephone card. */
+  case: CaseWrite.extend({ id: z.int(), at: z.string(), by: z.string(), phone: z.boolean().optional() }),
 })
 export type CaseRow = z.infer<typeof CaseRow>
 export const CaseChange = z.strictObject({ version: z.int(), case: CaseWrite })
@@ -94,15 +98,13 @@ export const CasesQuery = z.strictObject({
   most: z.coerce.number().int().min(1).max(500).optional(),
 })
 
-export const DiagnosisAsk = z.strictObject({
+const Compared = z.strictObject({ stage: Id.optional(), trouble: Id.optional(), shown: Shown })
+export const DiagnosisAsk = Compared.extend({
   technique: Id,
   model: Id,
   fabric: Id,
   method: Id.optional(),
-  stage: Id.optional(),
   owned: z.array(Id).max(200).optional(),
-  trouble: Id.optional(),
-  shown: Shown,
 })
 /** `history`: closed cases of the trouble by cause. */
 export const DiagnosisView = z.looseObject({ causes: z.array(z.looseObject({ key: z.string() })) })
@@ -132,6 +134,48 @@ export const SharedCardWrite = z.strictObject({
 export const SharedCardMade = z.object({ token: z.string(), expires: z.string() })
 export const SharedCardRow = z.object({ id: z.int(), by: z.string(), expires: z.string(), what: z.string() })
 export type SharedCardRow = z.infer<typeof SharedCardRow>
+/** Of a code on a handout: which card it opens. */
+export const PassQuery = z.strictObject({ model: Id, technique: Id, fabric: Id, method: Id, owned: idList }).partial()
+export const PhoneTrialQuery = PassQuery.extend({ stage: Id.optional() })
+export const PhoneDiagnosis = Compared
+/** Made by the telephone for each thing it tells: what is sent again is kept once, and its answer is read with it. */
+const PhoneKey = z.string().regex(/^[\w-]{20,60}$/)
+export const PhoneWorked = z.strictObject({ key: PhoneKey })
+export const PhoneCase = z.strictObject({
+  key: PhoneKey,
+  stage: Id.optional(),
+  trouble: Id.optional(),
+  shown: Shown.optional(),
+  rungs: CaseWrite.shape.rungs,
+  stop: CaseWrite.shape.stop,
+  /** In the sender's own words. */
+  words: text(1000).min(1),
+})
+export const PhoneKept = z.object({ kept: z.literal(true) })
+/** Keys, with commas: what this telephone has asked. */
+export const PhoneKeys = z.strictObject({
+  keys: z
+    .string()
+    .max(700)
+    .regex(/^[\w,-]*$/)
+    .default(''),
+})
+/** What was asked at a link, the latest first; `words` only to who asked it. */
+export const PhoneTold = z.object({
+  worked: z.boolean(),
+  asked: z.array(
+    z.object({
+      at: z.string(),
+      words: z.string().optional(),
+      stop: z.string().optional(),
+      answer: z.string().optional(),
+    }),
+  ),
+})
+export type PhoneTold = z.infer<typeof PhoneTold>
+/** For how many customers a card worked, with what it says now and with other values. */
+export const WorkedCount = z.object({ now: z.int(), otherwise: z.int() })
+
 export const TokenParams = z.strictObject({ token: z.string().min(20).max(100) })
 /** `practice`: with a link to practise it. */
 export const SendCard = z.strictObject({

@@ -1,6 +1,7 @@
 /** What the desk says: stops, the ladder, the thread jam, causes. */
 import { isParameter } from '#core/catalogue/parameters'
 import type { Cause, Diagnosis } from '#core/desk/diagnosis'
+import type { WorkedCount } from '#core/desk/worked'
 import type { LadderRung } from '#core/desk/ladder'
 import type { Trial } from '#core/practice/trial'
 import { formatNumber } from '#core/units/format'
@@ -157,3 +158,14 @@ export const sheetMessage = (words: string, name: string): { subject: string; te
     `Dear ${name},\n\nhere it is to print: at 100 %, not “fit to page”. Lay a ruler on the 50 mm bar before you ` +
     `use it.\n`,
 })
+
+/** By customers' telephones; empty where none has said anything. */
+export const workedText = ({ now, otherwise }: WorkedCount): string =>
+  capital(
+    [
+      ...(now > 0 ? [`it worked for ${countedCustomers(now)}`] : []),
+      ...(otherwise > 0 ? [`it worked with other values for ${countedCustomers(otherwise)}`] : []),
+    ].join('; '),
+  )
+
+const countedCustomers = (count: number) => (count === 1 ? 'a customer' : `${count} customers`)

@@ -1,13 +1,27 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Card, CardItem, CardStage } from '#core/card/card'
+import type { WorkedCount } from '#core/desk/worked'
+import { workedText } from '#shared/messages/desk'
 import { evidenceWord } from '#shared/messages/en'
 import { capital, dateWords, feedAidWord, shankWord, threadPlaceWord, verdictWord } from '#shared/messages/words'
+import { get } from '../../api/client'
+import { useQuery } from '../../state/useQuery'
 import VerdictMark from './VerdictMark.vue'
 
 const props = defineProps<{ card: Card; stage: CardStage }>()
 
 const items = computed(() => props.card.names.items)
+/** Apart from what the shop has sewn; of the card as it is asked for here, not of one that is being written. */
+const { answer: worked } = useQuery(
+  'worked',
+  () => {
+    const { technique, model, fabric, method = props.card.method?.id } = props.card.question
+    return { technique, model, fabric, method }
+  },
+  (asked) => get<WorkedCount>('/api/worked', asked),
+)
+const byCustomers = computed(() => (worked.value ? workedText(worked.value) : ''))
 const verdict = computed(() =>
   verdictWord(
     props.card.verdict,
@@ -58,7 +72,7 @@ const bed = computed(() => {
       <VerdictMark :verdict="card.verdict" />
       <div>
         <h1>{{ verdict }}</h1>
-        <p>{{ evidence }}</p>
+        <p>{{ evidence }}{{ byCustomers && `. ${byCustomers}` }}</p>
       </div>
     </div>
     <dl class="figures">

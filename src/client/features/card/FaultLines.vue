@@ -25,7 +25,7 @@ const helped = computed(() => props.faults.filter(({ causes }) => causes.length 
 <style scoped lang="scss">
 .fault {
   display: grid;
-  grid-template-columns: 1fr 11rem;
+  grid-template-columns: 1fr 13rem;
   gap: 0.2rem 0.8rem;
   align-items: center;
   margin-bottom: 0.4rem;

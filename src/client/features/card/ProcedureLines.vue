@@ -13,10 +13,13 @@ const props = withDefaults(
     measured?: Record<string, string | undefined> | undefined
     /** The step that is looked at, by its id. */
     at?: string | undefined
+    /** The steps that are done; left out where nobody ticks them. */
+    done?: readonly string[] | undefined
   }>(),
-  { of: 'step', measured: undefined, at: undefined },
+  { of: 'step', measured: undefined, at: undefined, done: undefined },
 )
-const emit = defineEmits<{ measure: [key: string, mm: string | undefined] }>()
+const emit = defineEmits<{ measure: [key: string, mm: string | undefined]; done: [step: string, yes: boolean] }>()
+const isDone = (step: string) => props.done?.includes(step) ?? false
 const typed = (key: string, event: Event) => {
   const text = (event.target as HTMLInputElement).value.trim().replace(',', '.')
   emit('measure', key, Number(text) > 0 ? text : undefined)
@@ -42,8 +45,16 @@ const named = computed(() => props.of === 'step' && parts.value.length > 1)
           v-for="step in part.steps"
           :key="step.id"
           v-bind="{ [`data-${of}`]: step.id }"
-          :class="{ at: step.id === at }"
+          :class="{ at: step.id === at, done: isDone(step.id) }"
         >
+          <input
+            v-if="done"
+            type="checkbox"
+            class="form-check-input tick"
+            :checked="isDone(step.id)"
+            :aria-label="`Step ${step.number} is done`"
+            @change="emit('done', step.id, ($event.target as HTMLInputElement).checked)"
+          />
           <strong v-for="caution in step.cautions" :key="caution" class="caution">{{ caution }}</strong>
           {{ step.text }}
           <label v-if="measured && step.measures" class="measure">
@@ -79,6 +90,17 @@ ol {
 
 li {
   margin-bottom: 0.25rem;
+}
+
+.tick {
+  float: right;
+  width: 1.7rem;
+  height: 1.7rem;
+  margin: 0 0 0.2rem 0.6rem;
+}
+
+.done {
+  color: var(--ink-soft);
 }
 
 .at::marker {

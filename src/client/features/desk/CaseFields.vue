@@ -12,6 +12,8 @@ const props = defineProps<{
   customers: readonly CustomerRow['customer'][]
   faults: readonly { id: string; name: string }[]
   techniqueName: string | undefined
+  /** It came from a customer's telephone card. */
+  phone: boolean
 }>()
 const emit = defineEmits<{ put: [next: Partial<CaseWrite>]; keep: [] }>()
 const lists = usePickLists()
@@ -77,6 +79,17 @@ defineExpose({ focus: () => question.value?.focus() })
       :value="draft.advice ?? ''"
       @input="emit('put', { advice: value($event) })"
     ></textarea>
+    <template v-if="phone">
+      <label for="case-answer">Answer at their link</label>
+      <textarea
+        id="case-answer"
+        class="form-control"
+        rows="3"
+        placeholder="It stands where they asked, as soon as this case is kept."
+        :value="draft.answer ?? ''"
+        @input="emit('put', { answer: value($event) })"
+      ></textarea>
+    </template>
     <label for="case-outcome">Outcome</label>
     <select
       id="case-outcome"

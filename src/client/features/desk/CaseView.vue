@@ -3,11 +3,13 @@ import { computed, nextTick, ref, watch } from 'vue'
 import type { Card } from '#core/card/card'
 import { ladderFor } from '#core/desk/ladder'
 import { NO_STOP } from '#core/desk/cases'
+import type { Compared } from '#core/desk/shown'
 import { STOP_IDS } from '#shared/messages/stops'
 import { TROUBLES } from '#shared/messages/troubles'
-import type { Model } from '#core/catalogue/types'
-import type { ModelPage } from '#shared/api/rows'
-import type { CaseWrite } from '#shared/api/desk'
+import type { Trial } from '#core/practice/trial'
+import type { Item, Model } from '#core/catalogue/types'
+import type { ModelPage, TableRow } from '#shared/api/rows'
+import type { CaseWrite, DiagnosisView } from '#shared/api/desk'
 import { speech } from '#shared/messages/en'
 import { JAM_SCRIPT, rungText, stopText, stopWord } from '#shared/messages/desk'
 import { call, get } from '../../api/client'
@@ -18,6 +20,7 @@ import { useQuery } from '../../state/useQuery'
 import ChangedUnderneath from '../../ui/ChangedUnderneath.vue'
 import VersionDialog from '../../ui/VersionDialog.vue'
 import BriefCard from '../card/BriefCard.vue'
+import FaultChoice from '../card/FaultChoice.vue'
 import CaseFields from './CaseFields.vue'
 import DiagnosisPanel from './DiagnosisPanel.vue'
 import StepsFrom from './StepsFrom.vue'
@@ -45,6 +48,18 @@ const owned = computed(() => customers.value.find(({ id }) => id === draft.value
 const asked = computed(() => {
   const { model, technique, fabric } = draft.value ?? {}
   return model && technique && fabric ? { model, technique, fabric, owned: owned.value.join(',') } : undefined
+})
+const from = computed(() => {
+  const now = asked.value
+  if (!now) return undefined
+  const { model, technique, fabric } = now
+  return {
+    key: JSON.stringify(now),
+    trial: () => get<Trial>('/api/practice', now),
+    compare: (told: Compared) =>
+      call<DiagnosisView>('POST', '/api/diagnosis', { model, technique, fabric, owned: owned.value, ...told }),
+    items: async () => (await get<TableRow[]>('/api/catalogue/items')).map(({ value }) => value as Item),
+  }
 })
 const { answer: card, problem: noCard } = useQuery(
   'card',
@@ -118,6 +133,7 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
             :customers="customers"
             :faults="faults"
             :technique-name="card?.technique.name"
+            :phone="row?.case.phone ?? false"
             @put="put"
             @keep="save()"
           />
@@ -152,6 +168,17 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
             label="The card in brief"
             class="brief"
           />
+          <section v-if="card && !draft.trouble" aria-label="What it looks like">
+            <h2>Which of these is it?</h2>
+            <FaultChoice
+              v-for="stage in card.stages"
+              :key="stage.stage"
+              :faults="stage.procedure.faults"
+              :sketch="stage.sketch"
+              :chosen="undefined"
+              @choose="(fault) => put({ trouble: `${card?.technique.id}.${fault}` })"
+            />
+          </section>
           <section v-if="jam" aria-label="Thread jam">
             <h2>A thread jam: in this order</h2>
             <ol>
@@ -184,16 +211,29 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
             </ul>
           </section>
           <DiagnosisPanel
-            v-if="draft.trouble && asked"
-            :asked="asked"
-            :owned="owned"
+            v-if="draft.trouble && from"
+            :from="from"
             :trouble="draft.trouble"
             :shown="draft.shown"
             @shown="(shown) => put({ shown: shown as CaseWrite['shown'] })"
             @leads="(control) => (leading = control)"
-            @solved="solved"
-            @workshop="(advice) => save({ outcome: 'workshop', advice: draft?.advice ?? advice })"
-          />
+          >
+            <template #cause="{ cause, advice }">
+              <BButton size="sm" variant="outline-primary" @click="solved(cause.key, advice)">It was this</BButton>
+            </template>
+            <template #end>
+              When it stays:
+              <BButton
+                size="sm"
+                variant="outline-primary"
+                @click="
+                  save({ outcome: 'workshop', advice: draft.advice ?? 'Set as the card says; it stays on a scrap.' })
+                "
+              >
+                To the workshop
+              </BButton>
+            </template>
+          </DiagnosisPanel>
           <p v-else-if="draft.trouble" class="soft">
             With machine, technique and fabric told, what the machine shows can be compared with its card.
           </p>

@@ -55,8 +55,8 @@ const load = async () => {
 void load()
 whenChanged(['cases', 'customers'], load)
 
-const who = ({ customer }: CaseRow['case']) =>
-  customer === undefined ? 'unknown caller' : (names.value.get(customer) ?? customer)
+const who = ({ customer, phone }: CaseRow['case']) =>
+  customer === undefined ? (phone ? 'by telephone card' : 'unknown caller') : (names.value.get(customer) ?? customer)
 const nameIn = (list: readonly { id: string; name: string }[] | undefined, id: string | undefined) =>
   list?.find((one) => one.id === id)?.name
 const about = ({ model, technique }: CaseRow['case']) =>
@@ -118,6 +118,7 @@ const minutes = computed(() => shown.value.reduce((sum, row) => sum + (row.case.
             <td>{{ who(row.case) }}</td>
             <th scope="row">
               <RouterLink :to="{ path: `/desk/${row.case.id}`, query }">{{ row.case.question }}</RouterLink>
+              <span v-if="row.case.phone && !row.case.answer" class="open"> not answered yet</span>
               <span v-if="row.case.handedTo" class="soft"> for {{ row.case.handedTo }}</span>
             </th>
             <td>{{ about(row.case) }}</td>

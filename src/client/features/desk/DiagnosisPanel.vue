@@ -2,65 +2,62 @@
 import { computed, ref, watch } from 'vue'
 import type { Item } from '#core/catalogue/types'
 import type { Cause } from '#core/desk/diagnosis'
-import { withTold, type Shown } from '#core/desk/shown'
+import { withTold, type Compared, type Shown } from '#core/desk/shown'
 import type { Trial } from '#core/practice/trial'
 import { planSteps } from '#core/procedure/procedure'
 import { trialTelling } from '#core/practice/onward'
 import type { DiagnosisView } from '#shared/api/desk'
-import type { TableRow } from '#shared/api/rows'
 import { causeText, groundText } from '#shared/messages/desk'
 import { findingText, trialSpeech } from '#shared/messages/practice'
 import { stepsWords } from '#shared/messages/procedure'
-import { call, get } from '../../api/client'
 import { useQuery } from '../../state/useQuery'
 import ProcedureLines from '../card/ProcedureLines.vue'
 import ShownFields from './ShownFields.vue'
 
 /**
  * What the machine shows now, as far as it is told, against its card: hazards, likely causes, the least that puts it
- * right.
+ * right. What is done with a cause, and in the end, stands in the slots `cause` and `end`.
  */
 const props = defineProps<{
-  asked: { model: string; technique: string; fabric: string; owned: string }
-  owned: readonly string[]
+  /** Where its machine and the comparison come from: the same `key`, the same machine in the same question. */
+  from: {
+    key: string
+    trial: () => Promise<Trial>
+    compare: (told: Compared) => Promise<DiagnosisView>
+    /** What anybody may have fitted. */
+    items?: () => Promise<readonly Item[]>
+  }
   trouble: string
   shown: Shown | undefined
 }>()
 const emit = defineEmits<{
   shown: [shown: Shown]
-  solved: [cause: string, advice: string]
-  workshop: [advice: string]
   /** The control that is likeliest off; undefined where no move mends it. */
   leads: [control: string | undefined]
 }>()
+defineSlots<{ cause: (props: { cause: Cause; advice: string }) => unknown; end: () => unknown }>()
 const shown = ref<Shown>(props.shown ?? { positions: {}, values: {} })
 const { answer: trial, problem: noTrial } = useQuery(
   'trial',
-  () => props.asked,
-  (asked) => get<Trial>('/api/practice', asked),
+  () => props.from.key,
+  () => props.from.trial(),
   { stays: 0 },
 )
 /** What is told one by one is compared a moment after it was told. */
 const { answer: compared, problem: notCompared } = useQuery(
   'diagnosis',
-  () => ({ asked: props.asked, owned: props.owned, trouble: props.trouble, shown: shown.value }),
-  async ({ asked, ...told }) => {
-    const { model, technique, fabric } = asked
-    return { asked, view: await call<DiagnosisView>('POST', '/api/diagnosis', { model, technique, fabric, ...told }) }
-  },
+  () => ({ key: props.from.key, told: { trouble: props.trouble, shown: shown.value } }),
+  async ({ key, told }) => ({ key, view: await props.from.compare(told) }),
   { wait: 120, stays: 1000 },
 )
 /** Never what was found on another machine. */
-const found = computed(() =>
-  JSON.stringify(compared.value?.asked) === JSON.stringify(props.asked) ? compared.value?.view : undefined,
-)
+const found = computed(() => (compared.value?.key === props.from.key ? compared.value.view : undefined))
 const problem = computed(() => noTrial.value || notCompared.value)
 
-/** Of the whole catalogue: somebody may have fitted anything. */
 const { answer: items } = useQuery(
   'items',
-  () => 'all',
-  async () => (await get<TableRow[]>('/api/catalogue/items')).map(({ value }) => value as Item),
+  () => (props.from.items ? 'all' : undefined),
+  async () => props.from.items?.() ?? [],
 )
 const put = (next: Shown) => {
   shown.value = next
@@ -102,27 +99,16 @@ const say = computed(() => trial.value && trialSpeech(trial.value))
           <h3>Likely, the likeliest first</h3>
           <ol class="causes">
             <li v-for="cause in causes" :key="cause.key">
-              <strong>{{ causeText(cause, told) }}</strong>
+              <strong>{{ adviceOf(cause) }}</strong>
               <span class="soft">{{ groundText(cause) }}</span>
-              <BButton size="sm" variant="outline-primary" @click="emit('solved', cause.key, adviceOf(cause))">
-                It was this
-              </BButton>
+              <slot name="cause" :cause="cause" :advice="adviceOf(cause)" />
             </li>
           </ol>
           <template v-if="steps.length > 0">
             <h3>The least that puts it as the card has it</h3>
             <ProcedureLines :steps="steps" of="side" />
           </template>
-          <p>
-            Then a test on a scrap: same fabric, same layers. When it stays:
-            <BButton
-              size="sm"
-              variant="outline-primary"
-              @click="emit('workshop', 'Set as the card says; it stays on a scrap.')"
-            >
-              To the workshop
-            </BButton>
-          </p>
+          <p>Then a test on a scrap: same fabric, same layers. <slot name="end" /></p>
         </template>
       </div>
     </template>

@@ -13,7 +13,7 @@ import { keptDraft } from '../../ui/sheet/keptDraft'
 
 const NEW = '/desk/new'
 
-const contentOf = ({ case: { id: _, at: __, by: ___, ...content } }: CaseRow): CaseWrite => content
+const contentOf = ({ case: { id: _, at: __, by: ___, phone: ____, ...content } }: CaseRow): CaseWrite => content
 
 /** The case of that id, or a new one begun from the address; `opened` is called once it stands there. */
 export const useCase = (idNow: () => string | undefined, opened: () => Promise<void>) => {

@@ -91,3 +91,54 @@ export class SharedCardRow {
   @Column({ type: 'json', name: 'facts' })
   content!: Json
 }
+
+/** What a telephone card said: that it worked, or a question that became a case. It outlives its link. */
+@Entity('card_report')
+@Index('card_report_key_uq', ['keyHash'], { unique: true })
+@Index('card_report_card_ix', ['model', 'technique', 'fabric', 'method'])
+@Index('card_report_sender_ix', ['sender', 'at'])
+export class CardReportRow {
+  @PrimaryGeneratedColumn({ type: 'int' })
+  id!: number
+
+  @Column({ type: 'int', nullable: true })
+  link!: number | null
+
+  @ManyToOne('SharedCardRow', { onDelete: 'SET NULL' })
+  @JoinColumn({ name: 'link', foreignKeyConstraintName: 'card_report_link_fk' })
+  protected readonly ofLink?: object
+
+  /** SHA-256 of the key that the telephone made for it. */
+  @Column({ type: 'char', length: 64, name: 'key_hash' })
+  keyHash!: string
+
+  @Column({ type: 'datetime', precision: 3 })
+  at!: Date
+
+  /** SHA-256 of the address it came from; let go after a day. */
+  @Column({ type: 'char', length: 64, nullable: true })
+  sender!: string | null
+
+  @Column({ ...ID_COLUMN })
+  model!: string
+
+  @Column({ ...ID_COLUMN })
+  technique!: string
+
+  @Column({ ...ID_COLUMN })
+  fabric!: string
+
+  @Column({ ...ID_COLUMN })
+  method!: string
+
+  /** What it worked with, by stage; null where it did not. */
+  @Column({ type: 'json', nullable: true })
+  worked!: Json | null
+
+  @Column({ type: 'int', nullable: true, name: 'case_id' })
+  case!: number | null
+
+  @ManyToOne('DeskCaseRow', { onDelete: 'SET NULL' })
+  @JoinColumn({ name: 'case_id', foreignKeyConstraintName: 'card_report_case_fk' })
+  protected readonly ofCase?: object
+}

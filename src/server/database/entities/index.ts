@@ -52,6 +52,7 @@ export const entities = [
   desk.DeskCaseRow,
   desk.AskAliasRow,
   desk.SharedCardRow,
+  desk.CardReportRow,
   records.ChangeTopicRow,
   records.ShopHistoryRow,
   records.KeptOutcomeRow,

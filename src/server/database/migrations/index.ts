@@ -12,6 +12,7 @@ import { IdsOfPeople1764510000000 } from './1764510000000-ids-of-people'
 import { Records1764500000000 } from './1764500000000-records'
 import { RowsOfClasses1764520000000 } from './1764520000000-rows-of-classes'
 import { CataloguesTaken1764530000000 } from './1764530000000-catalogues-taken'
+import { CardReports1764540000000 } from './1764540000000-card-reports'
 import { SamplesSeenAndPrinted1764090000000 } from './1764090000000-samples-seen-and-printed'
 
 /** In the order they are applied. */
@@ -31,4 +32,5 @@ export const migrations = [
   IdsOfPeople1764510000000,
   RowsOfClasses1764520000000,
   CataloguesTaken1764530000000,
+  CardReports1764540000000,
 ]

@@ -88,7 +88,7 @@ const seatsFor = (manager: EntityManager, { id, name }: Customer): Promise<Class
     .getMany()
 
 /** What was typed freely may name anybody; codes and figures are what the shop learns from. */
-const withoutText = ({ question: _, advice: __, handedTo: ___, shown, ...content }: Json): Json => ({
+const withoutText = ({ question: _, advice: __, answer: ___, handedTo: ____, shown, ...content }: Json): Json => ({
   ...content,
   question: 'Erased with the customer.',
   ...(shown === undefined ? {} : { shown: { ...(shown as Json), positions: {} } }),

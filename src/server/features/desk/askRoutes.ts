@@ -10,7 +10,7 @@ import { AskQuery, AskView, LearnedWords, LearnWords } from '#shared/api/desk'
 import { Invalid, NotFound } from '../../http/problems'
 import { STAFF, route, sends } from '../../http/route'
 import { actorOf } from '../catalogue/actor'
-import { troubleName } from './routes'
+import { troubleName } from './diagnosing'
 
 /** Whether a technique has a method of which every stage is for such a kind of machine. */
 const isOfKind = (model: Model | undefined, technique: Technique | undefined): boolean =>

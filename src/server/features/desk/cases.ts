@@ -13,7 +13,7 @@ import type { RecordTable } from '../records/table'
 const GONE = 'There is no such case any more.'
 
 /** A case with when and by whom it was written down. */
-export type KeptCase = CaseWrite & { at: string; by: string }
+export type KeptCase = CaseWrite & Pick<CaseRow['case'], 'at' | 'by' | 'phone'>
 
 export const caseTable: RecordTable<KeptCase> = {
   resource: 'cases',
@@ -81,15 +81,8 @@ export class CaseStore {
     return this.writes.run('cases', async (manager) => {
       const rows: CaseRow[] = []
       for (const { content, actor } of cases) {
-        const { name, at } = actor
-        await checkCustomer(manager, content)
-        const value: KeptCase = { ...content, at: at.toISOString(), by: name }
-        const { identifiers } = await manager.insert(DeskCaseRow, { version: 1, ...columns(value) })
-        const id = identifiers[0]?.['id'] as number
-        await noteHistory(manager, actor, [
-          { resource: 'cases', row: String(id), version: 1, before: null, after: value },
-        ])
-        rows.push({ version: 1, case: { ...value, id } })
+        const value: KeptCase = { ...content, at: actor.at.toISOString(), by: actor.name }
+        rows.push(await insertCase(manager, value, actor))
       }
       return rows
     })
@@ -101,7 +94,8 @@ export class CaseStore {
       const row = await caseTable.read(manager, String(id))
       if (!row) throw new NotFound(GONE)
       await checkCustomer(manager, content)
-      const value = { ...content, at: row.value.at, by: row.value.by }
+      const { at, by, phone } = row.value
+      const value: KeptCase = { ...content, at, by, ...(phone ? { phone } : {}) }
       const version = await putRecord(manager, actor, caseTable, { row: String(id), value, expects })
       return { version, case: { ...value, id } }
     })
@@ -131,6 +125,15 @@ export class CaseStore {
   async any(): Promise<boolean> {
     return (await this.manager.countBy(DeskCaseRow, { id: MoreThan(0) })) > 0
   }
+}
+
+/** Within somebody's write. */
+export const insertCase = async (manager: EntityManager, value: KeptCase, actor: Actor): Promise<CaseRow> => {
+  await checkCustomer(manager, value)
+  const { identifiers } = await manager.insert(DeskCaseRow, { version: 1, ...columns(value) })
+  const id = identifiers[0]?.['id'] as number
+  await noteHistory(manager, actor, [{ resource: 'cases', row: String(id), version: 1, before: null, after: value }])
+  return { version: 1, case: { ...value, id } }
 }
 
 const columns = ({ customer, trouble, at, by, ...content }: KeptCase) => ({

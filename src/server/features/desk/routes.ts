@@ -1,14 +1,11 @@
 /** The desk: cases, diagnosis, looking back. */
 import { z } from 'zod'
-import { historyOf, lookBack } from '#core/desk/cases'
-import { diagnose, faultTrouble } from '#core/desk/diagnosis'
+import { lookBack } from '#core/desk/cases'
 import type { Shown } from '#core/desk/shown'
-import { TROUBLES } from '#shared/messages/troubles'
 import { tradeUp, usedIn } from '#core/desk/tradeUp'
 import { Naming } from '#core/names/names'
 import { nameCarried } from '#core/translate/names'
 import { Id } from '#shared/api/catalogue'
-import type { CatalogueIndex } from '#core/catalogue/index'
 import {
   CaseChange,
   CaseParams,
@@ -25,20 +22,8 @@ import { VersionSeen } from '#shared/api/records'
 import { NotFound } from '../../http/problems'
 import { STAFF, route, sends } from '../../http/route'
 import { actorOf } from '../catalogue/actor'
-import { trialFor } from '../practice/trial'
 import { asCases } from './cases'
-
-/** Of a trouble, whether of a technique or of the desk. */
-export const troubleName = (index: CatalogueIndex, id: string): string => {
-  const [technique = '', fault] = id.split('.')
-  const found = index.techniques.get(technique)
-  const named = found?.methods
-    .flatMap(({ stages }) => stages.flatMap(({ faults }) => faults))
-    .find((one) => one.id === fault)
-  return named && found
-    ? `${named.name} (${found.name.toLowerCase()})`
-    : (TROUBLES.find((one) => one.id === id)?.name ?? id)
-}
+import { diagnosisOf, troubleName } from './diagnosing'
 
 export const deskRoutes = [
   route({
@@ -175,16 +160,8 @@ export const deskRoutes = [
     result: sends<DiagnosisView>(DiagnosisView),
     refuses: [422],
     handle: async ({ body, services, snapshot }) => {
-      const { trouble = '', shown, stage, ...question } = body
-      const trial = trialFor(snapshot, question, stage)
-      const fault = trouble.startsWith(`${body.technique}.`) ? trouble.slice(body.technique.length + 1) : undefined
-      const cause = (fault === undefined ? undefined : faultTrouble(trial, fault)) ??
-        TROUBLES.find(({ id }) => id === trouble) ?? { causes: [] }
-      const history = historyOf(asCases(await services.cases.all({ trouble, outcome: 'solved' })), trouble)
-      return {
-        ...diagnose(trial, cause, shown as Shown, history, snapshot.index.items),
-        troubleName: troubleName(snapshot.index, trouble),
-      }
+      const { trouble, shown, stage, ...question } = body
+      return diagnosisOf(services, snapshot, question, { trouble, stage, shown: shown as Shown })
     },
   }),
 ]

@@ -4,9 +4,9 @@ import { z } from 'zod'
 import { cardOf } from '#core/card/card'
 import type { Question } from '#core/answer/types'
 import type { Sheet } from '#core/workbench/sheet'
-import { CardView, idList } from '#shared/api/card'
-import { Id } from '#shared/api/catalogue'
+import { CardView } from '#shared/api/card'
 import {
+  PassQuery,
   SendCard,
   SendSheet,
   SentTo,
@@ -28,15 +28,11 @@ import { cardPages } from '../classes/handouts/cardPages'
 import { defined, makeLink } from '../practice/linkRoutes'
 import { namesOf } from '../practice/trial'
 import { sheetOrRefuse } from '../workbench/sheetPdf'
+import { Asked, linkedCard, Pass } from './linkedCard'
 
 const SENT_DAYS = 90
 const PASS_DAYS = 365
-const GONE = 'This link does not hold any more. Ask the shop for a new one.'
 const IdParams = z.strictObject({ id: z.coerce.number().int().positive() })
-const Asked = SharedCardWrite.omit({ days: true })
-/** Opens any card, for the codes on a class's handouts: a card holds nothing of a customer. */
-const Pass = z.strictObject({ pass: z.string() })
-const PassQuery = z.strictObject({ model: Id, technique: Id, fabric: Id, method: Id, owned: idList }).partial()
 
 /** Where the codes of a class's handouts lead; what was printed before holds until its time is over. */
 export const handoutPass = async (services: Services, title: string, { name, at }: Actor): Promise<string> =>
@@ -130,12 +126,7 @@ export const shareRoutes = [
     result: sends<CardView>(CardView),
     refuses: [404, 422],
     handle: async ({ params, query, services, snapshot }) => {
-      const row = await services.database.manager.findOneBy(Row, { tokenHash: digest(params.token) })
-      if (!row || row.expires <= services.now()) throw new NotFound(GONE)
-      const pass = Pass.safeParse(row.content)
-      const asked = Asked.safeParse(pass.success ? query : row.content)
-      if (!asked.success) throw new NotFound(GONE)
-      const question = defined(asked.data) as Question
+      const { question } = await linkedCard(services, params.token, query)
       const { tolerance } = await services.settings.read()
       return cardOf(snapshot.index, question, answered(snapshot, question), { tolerance })
     },
