@@ -261,6 +261,11 @@ describe('handouts', () => {
     expect(lists).toMatch(/empty bobbins \(/)
     expect(await text('run-sheet')).toMatch(/18:30[\s\S]*Ends \d\d:\d\d/)
     expect(await text('side-by-side')).toContain('Bold: not as on most')
+    for (const paper of ['wall-a4', 'wall-a3']) {
+      const wall = await text(paper)
+      expect(wall).toContain('Buttonhole')
+      expect(wall).toMatch(/Look: /)
+    }
     expect(await text('shopping')).toMatch(/Piping cord, 4 mm[\s\S]*3\.10/)
     const all = await pagesOf(await pdf(`/api/classes/${id}/handouts/everything.pdf`))
     expect(all.length).toBeGreaterThan(seats.length)

@@ -84,6 +84,50 @@ export const measuredBar = (picture: Picture, about: number): number | undefined
   return undefined
 }
 
+/** Long bands of the light grey of fabric, mm: each once that is about so long. */
+export const greyRuns = ({ width, height, grey, perMm }: Picture, about: number): number[] => {
+  const found = new Set<number>()
+  for (let row = 0; row < height; row++)
+    for (let x = 0, from = -1; x <= width; x++) {
+      const level = x < width ? (grey[row * width + x] as number) : 255
+      const isFabric = level > 225 && level < 248
+      if (isFabric && from < 0) from = x
+      if (!isFabric && from >= 0) {
+        if (Math.abs((x - from) / perMm - about) < 1) found.add((x - from) / perMm)
+        from = -1
+      }
+    }
+  return [...found]
+}
+
+export interface WordBox {
+  left: number
+  top: number
+  right: number
+  bottom: number
+  text: string
+}
+
+/** Where every word of each page stands, points from its left and top. */
+export const boxesOf = (pdf: Buffer): { width: number; height: number; words: WordBox[] }[] =>
+  withFile(pdf, (file) => {
+    const html = execFileSync('/usr/bin/pdftotext', ['-bbox', file, '-'], { encoding: 'utf8' })
+    return html
+      .split('<page ')
+      .slice(1)
+      .map((page) => {
+        const number = (text: string, name: string) => Number(new RegExp(`${name}="([\\d.-]+)"`).exec(text)?.[1])
+        const words = [...page.matchAll(/<word ([^>]*)>([^<]*)</g)].map(([, at = '', text = '']) => ({
+          left: number(at, 'xMin'),
+          top: number(at, 'yMin'),
+          right: number(at, 'xMax'),
+          bottom: number(at, 'yMax'),
+          text,
+        }))
+        return { width: number(page, 'width'), height: number(page, 'height'), words }
+      })
+  })
+
 const CODE_DPI = 200
 
 /** What the codes on the pages say: at most one in each half of a sheet. */

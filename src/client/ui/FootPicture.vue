@@ -1,17 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { footPlan, type Box, type FootShape } from '#core/card/footPlan'
+import { footBox, footPlan, type Box, type FootShape } from '#core/card/footPlan'
 import type { FabricLayout } from '#core/card/fabricParts'
 import { lineWord } from '#shared/messages/words'
 
 /** A foot from above, drawn from its data: where the needle may go, and where fold or edge touches it. */
 const props = defineProps<{ shape: FootShape; code: string; fabric?: FabricLayout | undefined }>()
 const plan = computed(() => footPlan(props.shape))
-const ROOM = 3
 const box = computed(() => {
-  const { sole, guide } = plan.value
-  const [top, bottom] = [sole.back - ROOM, Math.max(sole.front, guide?.front ?? 0) + ROOM]
-  return { left: sole.left - ROOM, top, width: sole.right - sole.left + 2 * ROOM, height: bottom - top, bottom }
+  const { left, right, back, front } = footBox(plan.value)
+  return { left, top: back, width: right - left, height: front - back, bottom: front }
 })
 const rect = ({ left, right, back, front }: Box) => ({ x: left, y: back, width: right - left, height: front - back })
 const touching = computed(() =>

@@ -67,3 +67,14 @@ export const footPlan = ({ slot, guide, minWidth, functions = [], maxButton }: F
       : {}),
   }
 }
+
+/** Around a foot and its guide, so much is left free on each side. */
+const ROOM: Mm = 3
+
+/** What is drawn of it. */
+export const footBox = ({ sole, guide }: FootPlan): Box => ({
+  left: sole.left - ROOM,
+  right: sole.right + ROOM,
+  back: sole.back - ROOM,
+  front: Math.max(sole.front, guide?.front ?? 0) + ROOM,
+})

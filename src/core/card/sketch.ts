@@ -19,7 +19,7 @@ export interface CardSketch {
 
 const REPEATS = 2
 /** At least so much of the seam is drawn, mm. */
-const LEAST_LENGTH = 18
+const LEAST_LENGTH = 20
 
 /**
  * The stitch as these values shape it; undefined where one that does is not known as a number: nothing is drawn that
@@ -85,3 +85,7 @@ export const sketchOf = (index: CatalogueIndex, answer: StageAnswer, sewnOn?: Fa
     ...(plate === undefined ? {} : { plate }),
   }
 }
+
+/** Of an overlock stitch zero is its edge, of a foot the needle: its lines are not drawn on the foot. */
+export const fabricBeside = (sketch: Pick<CardSketch, 'set' | 'fabric'> | undefined): FabricLayout | undefined =>
+  sketch?.set.function.family === 'overlock' ? undefined : sketch?.fabric

@@ -85,7 +85,7 @@ describe('what is drawn of a stitch', () => {
   })
 
   it('shows two repeats at least, and a stretch of seam that can be seen', () => {
-    expect(spec('zigzag', { width: 3, length: 2 })?.repeats).toBe(9)
+    expect(spec('zigzag', { width: 3, length: 2 })?.repeats).toBe(10)
     // Five stitches a repeat: two are 20 mm already.
     expect(spec('blindHem.woven', { width: 3, length: 2 })?.repeats).toBe(2)
     expect(spec('zigzag', { width: 3, length: 40 })?.repeats).toBe(2)
@@ -93,6 +93,6 @@ describe('what is drawn of a stitch', () => {
   })
 
   it('takes a length that means the whole pattern as one', () => {
-    expect(spec('blindHem.woven', { width: 3, length: 2 }, { lengthMeaning: 'pattern' })?.repeats).toBe(9)
+    expect(spec('blindHem.woven', { width: 3, length: 2 }, { lengthMeaning: 'pattern' })?.repeats).toBe(10)
   })
 })

@@ -1,6 +1,7 @@
 /**
  * What is put into hands: the educator's side-by-side sheet, what each brings, the room's spare kit, who holds what.
  */
+import type { Reason } from '../answer/reasons'
 import type { Setting, StageAnswer } from '../answer/types'
 import type { Id, Model, Parameter } from '../catalogue/types'
 import { withContents } from '../catalogue/index'
@@ -16,6 +17,8 @@ export interface SideCell {
   needle: string
   /** Only what must be changed on the machine. */
   changes: { parameter: Parameter; shown: string }[]
+  /** The one thing to watch; left out where nothing is cautioned. */
+  watch?: Reason
 }
 
 export type SidePart = 'select' | 'foot' | 'plate' | 'needle' | 'changes'
@@ -63,7 +66,7 @@ export const sideBySide = ({ index, asked, plan, sewing }: PlannedClass): SideBy
 
 /** A value that the machine keeps stands wherever it was left: it is told even where the card has the book's. */
 const cellOf = (
-  { select, foot, chain, plate, needle, settings }: StageAnswer,
+  { select, foot, chain, plate, needle, settings, cautions }: StageAnswer,
   scales: Model['scales'] | undefined,
 ): SideCell => ({
   select,
@@ -76,6 +79,7 @@ const cellOf = (
       ? [{ parameter, shown }]
       : [],
   ),
+  ...(cautions[0] ? { watch: cautions[0] } : {}),
 })
 
 const PARTS: SidePart[] = ['select', 'foot', 'plate', 'needle', 'changes']

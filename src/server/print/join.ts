@@ -1,31 +1,55 @@
-/** PDF files put together: page after page, or two A5 pages on each A4 sheet. */
-import { PDFDocument } from '@cantoo/pdf-lib'
+/** PDF files put together: page after page, or two A5 pages on each A4 sheet; a page may lie over another one. */
+import { ParseSpeeds, PDFDocument, type PDFEmbeddedPage, type PDFPage } from '@cantoo/pdf-lib'
 
 /** Points. */
 const A4 = { width: 841.89, height: 595.28 }
 
+/** A worker of its own has nobody beside it to give way to. */
+const FAST = { parseSpeed: ParseSpeeds.Fastest }
+
+/** A page of one of the files, both from 0. */
+export type Layer = readonly [file: number, page: number]
+
 export interface PdfPart {
-  pdf: Uint8Array
+  /** What lies over each other on each page, the lowest first. */
+  pages: readonly (readonly Layer[])[]
   /** Its A5 pages go two to an A4 sheet; each part begins a new sheet. */
   twoUp: boolean
 }
 
-export const joinPdf = async (parts: readonly PdfPart[], title: string): Promise<Uint8Array> => {
+/** All pages of a file, as they are. */
+export const wholeFile = (file: number, pages: number): PdfPart => ({
+  pages: Array.from({ length: pages }, (_, page) => [[file, page]]),
+  twoUp: false,
+})
+
+/** A page that is used often is kept once. */
+export const joinPdf = async (
+  files: readonly Uint8Array[],
+  parts: readonly PdfPart[],
+  title: string,
+): Promise<Uint8Array> => {
   const whole = await PDFDocument.create()
   whole.setTitle(title)
-  for (const { pdf, twoUp } of parts) {
-    const part = await PDFDocument.load(pdf)
-    if (twoUp) await addTwoUp(whole, part)
-    else for (const page of await whole.copyPages(part, part.getPageIndices())) whole.addPage(page)
+  const embedded: PDFEmbeddedPage[][] = []
+  for (const file of files) embedded.push(await whole.embedPages((await PDFDocument.load(file, FAST)).getPages()))
+  const layersOf = (page: readonly Layer[]) => page.flatMap(([file, at]) => embedded[file]?.[at] ?? [])
+  for (const { pages, twoUp } of parts) {
+    const drawn = pages.map(layersOf)
+    if (twoUp) addTwoUp(whole, drawn)
+    else for (const layers of drawn) lay(whole.addPage(layers[0] && [layers[0].width, layers[0].height]), layers, 0)
   }
-  return whole.save()
+  return whole.save({ objectsPerTick: Infinity })
 }
 
-const addTwoUp = async (whole: PDFDocument, part: PDFDocument): Promise<void> => {
-  const pages = await whole.embedPages(part.getPages())
+const lay = (sheet: PDFPage, layers: readonly PDFEmbeddedPage[], x: number): void => {
+  for (const layer of layers) sheet.drawPage(layer, { x, y: 0 })
+}
+
+const addTwoUp = (whole: PDFDocument, pages: readonly PDFEmbeddedPage[][]): void => {
   for (let at = 0; at < pages.length; at += 2) {
     const sheet = whole.addPage([A4.width, A4.height])
-    pages.slice(at, at + 2).forEach((page, i) => sheet.drawPage(page, { x: (i * A4.width) / 2, y: 0 }))
+    pages.slice(at, at + 2).forEach((layers, i) => lay(sheet, layers, (i * A4.width) / 2))
     sheet.drawLine({ start: { x: A4.width / 2, y: 8 }, end: { x: A4.width / 2, y: 24 }, thickness: 0.4 })
     sheet.drawLine({
       start: { x: A4.width / 2, y: A4.height - 24 },

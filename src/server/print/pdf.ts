@@ -6,6 +6,7 @@ import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
 import pdfmake from 'pdfmake'
 import type { TDocumentDefinitions } from 'pdfmake/interfaces'
+import { runningOf, type DrawnPdf } from './drawn'
 
 const fonts = join(dirname(createRequire(import.meta.url).resolve('pdfmake/package.json')), 'fonts', 'Roboto')
 let ready = false
@@ -26,9 +27,43 @@ const prepare = () => {
   ready = true
 }
 
-export const drawPdf = async (document: TDocumentDefinitions): Promise<Uint8Array> => {
+/** What the library notes on a line once it knows where it stands. */
+interface Placed {
+  id?: string
+  positions?: { pageNumber: number }[]
+}
+
+/** The lines that say what runs at the foot of the pages from theirs on. */
+const runningIn = (content: unknown): Placed[] => {
+  if (Array.isArray(content)) return content.flatMap(runningIn)
+  if (typeof content !== 'object' || content === null) return []
+  const { id, stack } = content as Placed & { stack?: unknown }
+  return [...(runningOf(id) === undefined ? [] : [content as Placed]), ...runningIn(stack)]
+}
+
+/**
+ * Parts that say what runs at the foot of their pages (`runningId`, on a line of their stack) have it there, with each
+ * page's number.
+ */
+export const drawPdf = async (document: TDocumentDefinitions): Promise<DrawnPdf> => {
   prepare()
-  return pdfmake
-    .createPdf({ ...document, defaultStyle: { font: 'Print', fontSize: 10, ...document.defaultStyle } })
+  const running = runningIn(document.content)
+  /** Pages from 1, known once everything but what runs is laid out. */
+  const places = () =>
+    running.map(({ id, positions }) => ({ text: runningOf(id), from: positions?.[0]?.pageNumber ?? 1 }))
+  let pages = 0
+  const pdf = await pdfmake
+    .createPdf({
+      ...document,
+      defaultStyle: { font: 'Print', fontSize: 10, ...document.defaultStyle },
+      footer: (page, count) => {
+        pages = count
+        const part = places().findLast(({ from }) => from <= page)
+        if (!part) return null
+        const text = `${part.text} · page ${page - part.from + 1}`
+        return { text, fontSize: 9, alignment: 'center', margin: [20, 2, 20, 0] }
+      },
+    })
     .getBuffer()
+  return { pdf, pages, begins: places().map(({ from }) => from - 1) }
 }

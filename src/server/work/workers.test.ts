@@ -22,7 +22,7 @@ describe('workers', () => {
   it('end a task that takes longer than it may, and go on with the others meanwhile', async () => {
     const [poisoned, ...pages] = await Promise.allSettled([
       workers.run('readCalendar', [POISON, NOW]),
-      ...Array.from({ length: 3 }, () => workers.run('joinPdf', [[], 'Empty'])),
+      ...Array.from({ length: 3 }, () => workers.run('joinPdf', [[], [], 'Empty'])),
     ])
     expect(poisoned).toMatchObject({ status: 'rejected', reason: { status: 503 } })
     expect((poisoned as PromiseRejectedResult).reason).toBeInstanceOf(TooHeavy)
@@ -40,8 +40,6 @@ describe('workers', () => {
   })
 
   it('tell a fault in the task’s own words', async () => {
-    await expect(
-      workers.run('joinPdf', [[{ pdf: new Uint8Array([1, 2, 3]), twoUp: false }], 'Broken']),
-    ).rejects.toThrow(/PDF/i)
+    await expect(workers.run('joinPdf', [[new Uint8Array([1, 2, 3])], [], 'Broken'])).rejects.toThrow(/PDF/i)
   })
 })

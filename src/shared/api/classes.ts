@@ -195,7 +195,7 @@ export interface SuppliesView {
 
 export const HandoutParams = z.strictObject({
   id: Id,
-  part: z.enum(['cards', 'side-by-side', 'lists', 'run-sheet', 'shopping', 'everything']),
+  part: z.enum(['cards', 'side-by-side', 'wall-a4', 'wall-a3', 'lists', 'run-sheet', 'shopping', 'everything']),
 })
 export type HandoutPart = z.infer<typeof HandoutParams>['part']
 export const HandoutQuery = z.strictObject({

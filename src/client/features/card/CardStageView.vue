@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { fabricBeside } from '#core/card/sketch'
 import type { Card, CardStage } from '#core/card/card'
 import { evidenceWord, speech } from '#shared/messages/en'
 import { spreadText } from '#shared/messages/samples'
@@ -72,7 +73,7 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
             v-if="stage.foot?.shape"
             :shape="stage.foot.shape"
             :code="say.item(stage.foot.id)"
-            :fabric="stage.sketch?.set.function.family === 'overlock' ? undefined : stage.sketch?.fabric"
+            :fabric="fabricBeside(stage.sketch)"
           />
         </div>
         <details v-if="unchanged.length > 0" class="rest" :open="stage.changes.length === 0">

@@ -1,26 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { ScaleView } from './scaleView'
+import { dialArc, dialPoint, dialTurn, middleOf, type ScaleView } from '#core/card/scaleView'
 
 const props = defineProps<{ view: ScaleView; describes: string }>()
 
-/** A dial turns through 270 degrees, from lower left over the top. */
-const SWEEP = 270
 const C = 84
 const R = 46
-const angle = (share: number) => ((-SWEEP / 2 + share * SWEEP - 90) * Math.PI) / 180
-const point = (share: number, radius: number) => ({
-  x: C + radius * Math.cos(angle(share)),
-  y: C + radius * Math.sin(angle(share)),
-})
-const arc = (from: number, to: number, radius: number) => {
-  const [a, b] = [point(from, radius), point(to, radius)]
-  return `M${a.x} ${a.y}A${radius} ${radius} 0 ${(to - from) * SWEEP > 180 ? 1 : 0} 1 ${b.x} ${b.y}`
-}
-const middle = (ends: number[]) => ends.reduce((sum, end) => sum + end, 0) / ends.length
-const set = computed(() => middle(props.view.set))
-const start = computed(() => (props.view.starts.length > 0 ? middle(props.view.starts) : undefined))
-const turn = (share: number) => -SWEEP / 2 + share * SWEEP
+const point = (share: number, radius: number) => dialPoint(share, radius, C)
+const arc = (from: number, to: number, radius: number) => dialArc(from, to, radius, C)
+const set = computed(() => middleOf(props.view.set))
+const start = computed(() => (props.view.starts.length > 0 ? middleOf(props.view.starts) : undefined))
 </script>
 
 <template>
@@ -43,9 +32,9 @@ const turn = (share: number) => -SWEEP / 2 + share * SWEEP
       v-if="start !== undefined"
       class="start"
       :d="`M${C - 6} ${C - R - 10}h12l-6 11z`"
-      :transform="`rotate(${turn(start)} ${C} ${C})`"
+      :transform="`rotate(${dialTurn(start)} ${C} ${C})`"
     />
-    <g :transform="`rotate(${turn(set)} ${C} ${C})`">
+    <g :transform="`rotate(${dialTurn(set)} ${C} ${C})`">
       <path
         class="set"
         :d="`M${C - 7} ${C}L${C - 7} ${C - R + 14}L${C} ${C - R + 1}L${C + 7} ${C - R + 14}L${C + 7} ${C}z`"

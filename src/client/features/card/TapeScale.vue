@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
-import type { ScaleView } from './scaleView'
+import { middleOf, type ScaleView } from '#core/card/scaleView'
 
 const props = defineProps<{ view: ScaleView; describes: string }>()
 const pattern = useId()
@@ -9,7 +9,6 @@ const EDGE = 14
 const x = (share: number) => EDGE + share * (W - 2 * EDGE)
 const set = computed(() => props.view.set.map(x))
 const starts = computed(() => props.view.starts.map(x))
-const middle = (ends: number[]) => ends.reduce((sum, end) => sum + end, 0) / ends.length
 </script>
 
 <template>
@@ -34,11 +33,11 @@ const middle = (ends: number[]) => ends.reduce((sum, end) => sum + end, 0) / end
       <line class="tick" :x1="x(tick.at)" :x2="x(tick.at)" y1="26" :y2="tick.major ? 40 : 33" />
       <text v-if="tick.label" class="label" :x="x(tick.at)" y="69">{{ tick.label }}</text>
     </g>
-    <line v-if="starts.length > 0" class="way" :x1="middle(starts)" :x2="middle(set)" y1="7" y2="7" />
+    <line v-if="starts.length > 0" class="way" :x1="middleOf(starts)" :x2="middleOf(set)" y1="7" y2="7" />
     <rect v-if="starts.length === 2" class="span" :x="starts[0]" y="18" :width="starts[1]! - starts[0]!" height="6" />
-    <path v-if="starts.length > 0" class="start" :d="`M${middle(starts) - 8} 8h16l-8 16z`" />
+    <path v-if="starts.length > 0" class="start" :d="`M${middleOf(starts) - 8} 8h16l-8 16z`" />
     <rect v-if="set.length === 2" class="set" :x="set[0]" y="18" :width="set[1]! - set[0]!" height="6" />
-    <path class="set" :d="`M${middle(set) - 9} 2h18v13l-9 13-9-13z`" />
+    <path class="set" :d="`M${middleOf(set) - 9} 2h18v13l-9 13-9-13z`" />
   </svg>
 </template>
 

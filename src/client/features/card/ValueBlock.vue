@@ -7,7 +7,7 @@ import type { Speech } from '#shared/messages/en'
 import { standingText } from '#shared/messages/values'
 import { parameterWord, unitOf } from '#shared/messages/words'
 import DialScale from './DialScale.vue'
-import { scaleView } from './scaleView'
+import { scaleView } from '#core/card/scaleView'
 import TapeScale from './TapeScale.vue'
 
 const props = defineProps<{ value: CardValue; setup: Positions; say: Speech }>()

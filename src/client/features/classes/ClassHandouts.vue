@@ -19,6 +19,12 @@ const PARTS: [HandoutPart, string, string][] = [
     'a card for each technique on each person’s machine, two A5 to a sheet, with a code that opens it',
   ],
   ['side-by-side', 'Side by side', 'techniques down, machines across, for you: only what differs is bold'],
+  [
+    'wall-a4',
+    'For the wall, A4',
+    'stitch number, foot, values and the one thing to watch, for all machines of the room',
+  ],
+  ['wall-a3', 'For the wall, A3', 'the same, to be read from the back of the room'],
   ['lists', 'Lists', 'who comes, loans out and in, what each brings, the room’s spare kit'],
   ['run-sheet', 'Run sheet', 'what happens when, and whom to help'],
   ['shopping', 'Shopping list', 'what is not on the shelf'],

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
+import { fabricBeside } from '#core/card/sketch'
 import type { Card } from '#core/card/card'
 import { speech } from '#shared/messages/en'
 import { procedureWords } from '#shared/messages/procedure'
@@ -125,7 +126,7 @@ const told = computed(() => {
             v-if="stage.foot?.shape"
             :shape="stage.foot.shape"
             :code="say.item(stage.foot.id)"
-            :fabric="stage.sketch?.set.function.family === 'overlock' ? undefined : stage.sketch?.fabric"
+            :fabric="fabricBeside(stage.sketch)"
           />
           <StageMap :stage="stage" brief />
           <ProcedureLines

@@ -4,8 +4,8 @@ import { computed, ref } from 'vue'
 import { CONTROL_SHAPES, MACHINE_VIEWS, type ControlPlace, type MachineView, type Model } from '#core/catalogue/types'
 import { outlineOf, placeOf } from '#core/map/usualPlaces'
 import { capital, controlWord, viewWord } from '#shared/messages/words'
-import { OUTLINE_LINES, OUTLINE_SIZE } from '../../ui/map/outlines'
-import { SHAPE_LINES } from '../../ui/map/shapes'
+import { OUTLINE_LINES, OUTLINE_SIZE } from '#core/map/outlines'
+import { SHAPE_LINES } from '#core/map/shapes'
 import ViewTabs from '../../ui/map/ViewTabs.vue'
 
 const props = defineProps<{ model: Model; controls: readonly string[] }>()

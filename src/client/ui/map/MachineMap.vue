@@ -5,7 +5,7 @@ import type { MachineView } from '#core/catalogue/types'
 import type { StepMark } from '#core/map/stepMarks'
 import type { Outline } from '#core/map/usualPlaces'
 import { capital, viewWord } from '#shared/messages/words'
-import { inLines, marksWord, LINE } from './labelWords'
+import { inLines, marksWord, LINE } from '#shared/drawings/labelWords'
 import MapFrame from './MapFrame.vue'
 
 const props = withDefaults(

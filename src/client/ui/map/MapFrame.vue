@@ -4,8 +4,8 @@ import { computed } from 'vue'
 import type { ControlPlace, MachineView } from '#core/catalogue/types'
 import { labelled, type Label } from '#core/map/labelling'
 import type { Outline } from '#core/map/usualPlaces'
-import { OUTLINE_LINES, OUTLINE_SIZE } from './outlines'
-import { SHAPE_LINES } from './shapes'
+import { OUTLINE_LINES, OUTLINE_SIZE } from '#core/map/outlines'
+import { SHAPE_LINES } from '#core/map/shapes'
 
 const props = defineProps<{
   outline: Outline

@@ -4,7 +4,7 @@ import type { CardSketch } from '#core/card/sketch'
 import { wrongPieceOf } from '#core/card/wrongPiece'
 import type { FaultShows } from '#core/catalogue/types'
 import StitchLines from './StitchLines.vue'
-import { layStitch } from './stitchPicture'
+import { layStitch } from '#core/card/stitchLayout'
 
 /** The card's stitch with a fault, to scale, over the right one drawn faintly; nothing where it cannot be drawn. */
 const props = defineProps<{ sketch: CardSketch; shows: FaultShows; name: string }>()

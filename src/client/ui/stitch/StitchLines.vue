@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useId } from 'vue'
 import { lineWord, partWord } from '#shared/messages/words'
-import type { StitchLayout } from './stitchPicture'
+import type { StitchLayout } from '#core/card/stitchLayout'
 
 /** A laid out stitch, within somebody's drawing: fabric, its lines and parts, threads, holes, a rule in mm. */
 defineProps<{ layout: StitchLayout }>()

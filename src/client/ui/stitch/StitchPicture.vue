@@ -3,7 +3,7 @@ import { computed, ref, useTemplateRef } from 'vue'
 import type { CardSketch } from '#core/card/sketch'
 import { saveFile } from '../saveFile'
 import StitchLines from './StitchLines.vue'
-import { layStitch } from './stitchPicture'
+import { layStitch } from '#core/card/stitchLayout'
 import { useSewn } from './useSewn'
 
 /** The stitch as it will lie on the fabric, to scale: as set strong, as the book has it faint. */

@@ -193,7 +193,7 @@ export const classPlanRoutes = [
   route({
     method: 'get',
     path: '/api/classes/{id}/handouts/{part}.pdf',
-    summary: 'Handouts: cards for each seat, side-by-side sheet, lists, run sheet, shopping, or everything',
+    summary: 'Handouts: cards for each seat, side-by-side and wall sheets, lists, run sheet, shopping, or everything',
     tag: 'Classes',
     for: STAFF,
     params: HandoutParams,

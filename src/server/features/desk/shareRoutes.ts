@@ -20,6 +20,7 @@ import { SharedCardRow as Row } from '../../database/entities/index'
 import { Invalid, NotFound } from '../../http/problems'
 import { STAFF, route, sends } from '../../http/route'
 import { daysAfter, digest, newToken } from '../../http/token'
+import { pdfOf } from '../../print/drawn'
 import type { Services } from '../../services'
 import { answered } from '../cards/routes'
 import { actorOf } from '../catalogue/actor'
@@ -155,9 +156,10 @@ export const shareRoutes = [
         ? await makeLink(services, snapshot, { ...toPractise, days: SENT_DAYS }, actor)
         : undefined
       const { token } = await share(services, asked, SENT_DAYS, actor.name, actor.at)
-      const pdf = await services.workers.run('drawPdf', [
+      const pdf = await pdfOf(
+        services.workers,
         cardPages([{ person: name, card, address: `${origin}/c/${token}` }], card.technique.name),
-      ])
+      )
       const { subject, text } = cardMessage(card.technique.name, name, {
         card: `${origin}/c/${token}`,
         ...(machine ? { practice: `${origin}${machine.path}` } : {}),
@@ -169,7 +171,7 @@ export const shareRoutes = [
             subject,
             text,
             customer: id,
-            attachments: [{ filename: 'card.pdf', content: Buffer.from(pdf), contentType: 'application/pdf' }],
+            attachments: [{ filename: 'card.pdf', content: pdf, contentType: 'application/pdf' }],
           },
         ],
         actor,

@@ -11,11 +11,14 @@ import type { SupplyNeed } from '#core/classes/supplies'
 import type { ShopTolerance } from '#core/samples/spread'
 import type { Question } from '#core/answer/types'
 import type { HandoutPart } from '#shared/api/classes'
-import type { PdfPart } from '../../../print/join'
+import type { DrawnPdf } from '../../../print/drawn'
+import { wholeFile, type Layer, type PdfPart } from '../../../print/join'
 import type { Work } from '../../../work/board'
 import type { Workers } from '../../../work/workers'
-import { cardPages, type CardFor } from './cardPages'
-import { listPages, runPages, shoppingPages, sidePages } from './lists'
+import { CardBodies } from './cardBodies'
+import { namePages, type CardFor } from './cardPages'
+import { listPages, runPages, shoppingPages } from './lists'
+import { sidePages, wallPages } from './sheets'
 
 export interface HandoutInput {
   planned: PlannedClass
@@ -26,6 +29,9 @@ export interface HandoutInput {
   needs: readonly (SupplyNeed & { name: string })[]
   workers: Workers
 }
+
+/** One wall sheet is enough: the larger is for who has such a printer. */
+const IN_EVERYTHING: readonly HandoutPart[] = ['run-sheet', 'side-by-side', 'wall-a4', 'lists', 'shopping']
 
 /** `seat`: the cards of this seat only. */
 export const handout = async (
@@ -41,24 +47,55 @@ export const handout = async (
   const sheets: Partial<Record<HandoutPart, () => TDocumentDefinitions>> = {
     'run-sheet': () => runPages(planned, techniqueName),
     'side-by-side': () => sidePages(planned),
+    'wall-a4': () => wallPages(planned, 'A4'),
+    'wall-a3': () => wallPages(planned, 'A3'),
     lists: () => listPages(planned, needs),
     shopping: () => shoppingPages(planned, needs),
   }
-  const wanted = part === 'everything' ? Object.values(sheets) : [sheets[part]].flatMap((sheet) => sheet ?? [])
+  const wanted =
+    part === 'everything'
+      ? IN_EVERYTHING.flatMap((one) => sheets[one] ?? [])
+      : [sheets[part]].flatMap((sheet) => sheet ?? [])
   const cards = part === 'everything' || part === 'cards'
-  const of = wanted.length + (cards ? seats.length : 0) + 1
+  const files: Uint8Array[] = []
   const parts: PdfPart[] = []
+  const own = cards ? seats.map((s) => seatCards(input, s)).filter((some) => some.length > 0) : []
+  const bodies = new CardBodies(own.flat())
+  const of = wanted.length + bodies.batches.length + 2
+  let done = 0
+  const draw = async (document: TDocumentDefinitions): Promise<DrawnPdf & { file: number }> => {
+    await reportProgress(done, of)
+    const drawn = await workers.run('drawPdf', [document])
+    done++
+    return { ...drawn, file: files.push(drawn.pdf) - 1 }
+  }
   for (const sheet of wanted) {
-    await reportProgress(parts.length, of)
-    parts.push({ pdf: await workers.run('drawPdf', [sheet()]), twoUp: false })
+    const { file, pages } = await draw(sheet())
+    parts.push(wholeFile(file, pages))
   }
-  for (const s of cards ? seats : []) {
-    await reportProgress(parts.length, of)
-    const own = seatCards(input, s)
-    if (own.length > 0) parts.push({ pdf: await workers.run('drawPdf', [cardPages(own, asked.title)]), twoUp: true })
+  if (own.length > 0) {
+    const people = own.map((some) => ({
+      person: some[0]?.person ?? '',
+      addresses: some.map(({ address }) => address),
+    }))
+    let names = 0
+    await bodies.draw(draw, asked.title, async () => {
+      names = (await draw(namePages(people))).file
+    })
+    let from = 0
+    for (const some of own) {
+      const [first, last] = [from, from + some.length]
+      parts.push({
+        twoUp: true,
+        pages: some.flatMap((one, i) =>
+          bodies.pagesOf(one).map(({ layer, begins }): Layer[] => [layer, [names, begins ? first + i : last]]),
+        ),
+      })
+      from = last + 1
+    }
   }
-  await reportProgress(parts.length, of)
-  return Buffer.from(await workers.run('joinPdf', [parts, asked.title]))
+  await reportProgress(done, of)
+  return Buffer.from(await workers.run('joinPdf', [files, parts, asked.title]))
 }
 
 /** The cards of a seat in the order of teaching. */

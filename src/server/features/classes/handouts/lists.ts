@@ -1,9 +1,6 @@
-/**
- * The class on paper: attendance, loans out and in, what each brings, the room's spare kit, shopping, run sheet, side
- * by side.
- */
+/** The class on paper: attendance, loans out and in, what each brings, the room's spare kit, shopping, run sheet. */
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
-import { bringLists, loansOf, sideBySide, type SideCell, type SidePart } from '#core/classes/handout'
+import { bringLists, loansOf } from '#core/classes/handout'
 import type { PlannedClass } from '#core/classes/plan'
 import { runSheet } from '#core/classes/runSheet'
 import type { SupplyNeed } from '#core/classes/supplies'
@@ -11,19 +8,23 @@ import { nameClass } from '#core/classes/names'
 import type { Naming } from '#core/names/names'
 import { clockAfter, helpLines, needAmount } from '#shared/messages/classes'
 import { speech, type Speech } from '#shared/messages/en'
-import { dateWords, durationWords, list, moneyWords, parameterWord } from '#shared/messages/words'
+import { dateWords, durationWords, list, moneyWords } from '#shared/messages/words'
 
 type Named = SupplyNeed & { name: string }
 
-const page = (title: string, content: Content[], wide = false): TDocumentDefinitions => ({
+export const page = (
+  title: string,
+  content: Content[],
+  size: 'A4' | 'wide A4' | 'wide A3' = 'A4',
+): TDocumentDefinitions => ({
   info: { title },
-  pageSize: 'A4',
-  pageOrientation: wide ? 'landscape' : 'portrait',
+  pageSize: size === 'wide A3' ? 'A3' : 'A4',
+  pageOrientation: size === 'A4' ? 'portrait' : 'landscape',
   pageMargins: [40, 36, 40, 40],
   defaultStyle: { fontSize: 9.5, lineHeight: 1.15 },
   content,
 })
-const title = (text: string): Content => ({ text, fontSize: 16, bold: true, margin: [0, 0, 0, 4] })
+export const title = (text: string): Content => ({ text, fontSize: 16, bold: true, margin: [0, 0, 0, 4] })
 const part = (text: string): Content => ({ text, fontSize: 12.5, bold: true, margin: [0, 10, 0, 3] })
 const table = (head: string[], rows: Content[][], widths: (string | number)[]): Content => ({
   table: { headerRows: 1, dontBreakRows: true, widths, body: [head.map((text) => ({ text, bold: true })), ...rows] },
@@ -45,7 +46,7 @@ const head = ({ asked }: PlannedClass): Content => ({
   margin: [0, 0, 0, 6],
 })
 
-const speak = (planned: PlannedClass, more: (naming: Naming) => Naming = (naming) => naming): Speech =>
+export const speak = (planned: PlannedClass, more: (naming: Naming) => Naming = (naming) => naming): Speech =>
   speech(more(nameClass(planned)).names)
 
 /** Attendance, loans out and in, what each brings, and the spare kit. */
@@ -160,7 +161,7 @@ export const runPages = (planned: PlannedClass, techniqueName: (place: number) =
               ? [
                   {
                     text: `longest change: ${nameOf(stage.slowest.seat)}, ${durationWords(stage.slowest.seconds)}`,
-                    fontSize: 8,
+                    fontSize: 9,
                   },
                 ]
               : []),
@@ -171,7 +172,7 @@ export const runPages = (planned: PlannedClass, techniqueName: (place: number) =
         String(stage.sew),
         String(stage.inspect),
         String(stage.slack),
-        { stack: helpLines(stage.help, nameOf), fontSize: 8 },
+        { stack: helpLines(stage.help, nameOf), fontSize: 9 },
       ]),
       [34, 130, 28, 38, 24, 26, 28, '*'],
     ),
@@ -210,81 +211,4 @@ export const shoppingPages = ({ asked }: PlannedClass, needs: readonly Named[]):
       margin: [0, 6, 0, 0],
     },
   ])
-}
-
-/** The educator's sheet: stages down, machines across; in bold what is not as on most machines. */
-export const sidePages = (planned: PlannedClass): TDocumentDefinitions => {
-  const { machines, rows } = sideBySide(planned)
-  const cells = rows.flatMap((row) => row.cells.flatMap((cell) => cell ?? []))
-  const say = speak(planned, (naming) =>
-    naming
-      .models(machines.map(({ model }) => model))
-      .items(cells.flatMap(({ foot, chain, plate }) => [foot, ...chain, plate])),
-  )
-  const { asked, index } = planned
-  const nameOf = (seat: number) => asked.seats[seat]?.name ?? ''
-  const methodOf = (technique: string, method: string) =>
-    index.techniques.get(technique)?.methods.find(({ id }) => id === method)
-  const cellText = (cell: SideCell | undefined, differs: readonly SidePart[]): Content => {
-    if (!cell) return { text: 'not sewn so here', italics: true }
-    const line = (part: SidePart, text: string) => ({ text: `${text}\n`, bold: differs.includes(part) })
-    const through = cell.chain.length > 0 ? ` with ${say.items(cell.chain)}` : ''
-    return {
-      text: [
-        line('select', cell.select),
-        line('foot', cell.foot === undefined ? 'foot as it is' : `${say.item(cell.foot)}${through}`),
-        ...(cell.plate === undefined ? [] : [line('plate', say.item(cell.plate))]),
-        line('needle', `needle ${cell.needle}`),
-        line(
-          'changes',
-          cell.changes.length === 0
-            ? 'values as given'
-            : list(cell.changes.map(({ parameter, shown }) => `${parameterWord(parameter)} ${shown}`.toLowerCase())),
-        ),
-      ],
-    }
-  }
-  /** As many machines as are still read beside each other. */
-  const ACROSS = 5
-  const parts = Array.from({ length: Math.ceil(machines.length / ACROSS) }, (_, i) => i * ACROSS)
-  return page(
-    `${asked.title}: side by side`,
-    parts.flatMap((from): Content[] => {
-      const some = machines.slice(from, from + ACROSS)
-      const heads = some.map(({ model, seats }): Content => ({
-        stack: [
-          { text: say.model(model), bold: true },
-          { text: seats.map(nameOf).join(', '), fontSize: 7 },
-        ],
-      }))
-      const body = rows.map(({ technique, method, stage, cells, differs }): Content[] => [
-        {
-          stack: [
-            { text: index.techniques.get(technique)?.name ?? technique, bold: true },
-            { text: methodOf(technique, method)?.name ?? method, fontSize: 8 },
-            { text: methodOf(technique, method)?.stages.find(({ id }) => id === stage)?.name ?? stage, fontSize: 8 },
-          ],
-        },
-        ...some.map((_, i): Content => cellText(cells[from + i], differs[from + i] ?? [])),
-      ])
-      return [
-        {
-          ...(title(`${asked.title}: side by side`) as object),
-          ...(from > 0 ? { pageBreak: 'before' } : {}),
-        } as Content,
-        { text: 'Bold: not as on most of the machines.', margin: [0, 0, 0, 4] },
-        {
-          table: {
-            headerRows: 1,
-            dontBreakRows: true,
-            widths: [110, ...some.map(() => '*')],
-            body: [['', ...heads], ...body],
-          },
-          layout: 'lightHorizontalLines',
-          fontSize: 8,
-        },
-      ]
-    }),
-    true,
-  )
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { sew } from '#core/stitch/sew'
-import type { SewnStitch, StitchSpec } from '#core/stitch/types'
-import { layStitch } from './stitchPicture'
+import { sew } from '../stitch/sew'
+import type { SewnStitch, StitchSpec } from '../stitch/types'
+import { layStitch } from './stitchLayout'
 
 const spec: StitchSpec = {
   function: { id: 'blindHem.woven', family: 'blindHem', repeat: 5, swingAt: 5 },

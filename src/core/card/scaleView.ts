@@ -1,8 +1,8 @@
 /** Where a value lies on a drawn tape or dial. Pure figures for the drawing. */
-import type { CardValue } from '#core/card/card'
-import type { Mark, Parameter, Positions, Range, Scale } from '#core/catalogue/types'
-import { agrees } from '#core/answer/reach'
-import { showValue } from '#core/answer/show'
+import type { CardValue } from './card'
+import type { Mark, Parameter, Positions, Range, Scale } from '../catalogue/types'
+import { agrees } from '../answer/reach'
+import { showValue } from '../answer/show'
 
 export interface Tick {
   /** 0 at the start of the scale, 1 at its end. */
@@ -73,3 +73,24 @@ const tickLabel = (x: number, scale: Scale, parameter: Parameter): string =>
   scale.shows === 'spi'
     ? showValue(x, parameter, scale).replace(' spi', '')
     : String(Number((x + (scale.shownOffset ?? 0)).toFixed(2))).replace('-', '−')
+
+/** A dial turns through so much, degrees, from lower left over the top. */
+const SWEEP = 270
+
+/** How far a dial is turned at a place, degrees from straight up. */
+export const dialTurn = (share: number): number => -SWEEP / 2 + share * SWEEP
+
+/** A place on a dial of that radius about a centre, in the drawing's own unit, y downward. */
+export const dialPoint = (share: number, radius: number, centre: number): { x: number; y: number } => {
+  const angle = ((dialTurn(share) - 90) * Math.PI) / 180
+  return { x: centre + radius * Math.cos(angle), y: centre + radius * Math.sin(angle) }
+}
+
+/** The rim between two places, as a path. */
+export const dialArc = (from: number, to: number, radius: number, centre: number): string => {
+  const [a, b] = [dialPoint(from, radius, centre), dialPoint(to, radius, centre)]
+  return `M${a.x} ${a.y}A${radius} ${radius} 0 ${(to - from) * SWEEP > 180 ? 1 : 0} 1 ${b.x} ${b.y}`
+}
+
+/** Of a range its middle; of one place that. */
+export const middleOf = (ends: readonly number[]): number => ends.reduce((sum, end) => sum + end, 0) / ends.length

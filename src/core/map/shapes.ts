@@ -1,5 +1,5 @@
 /** Controls as they are drawn in an outline, about their middle. */
-import type { ControlShape } from '#core/catalogue/types'
+import type { ControlShape } from '../catalogue/types'
 
 export const SHAPE_LINES: Record<ControlShape, string> = {
   lever: 'M-3 8v-18q0-3 3-3t3 3v18z',

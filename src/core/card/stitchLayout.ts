@@ -1,9 +1,9 @@
 /** A sewn stitch laid out to be drawn: everything in mm, the seam running across the page from left to right. */
-import { slotEdges } from '#core/answer/clearance'
-import type { FabricLayout, LineName, PartName } from '#core/card/fabricParts'
-import type { Slot } from '#core/catalogue/types'
-import { extentOf } from '#core/stitch/sew'
-import type { Point, SewnStitch, ThreadPath } from '#core/stitch/types'
+import { slotEdges } from '../answer/clearance'
+import type { FabricLayout, LineName, PartName } from './fabricParts'
+import type { Slot } from '../catalogue/types'
+import { extentOf } from '../stitch/sew'
+import type { Point, SewnStitch, ThreadPath } from '../stitch/types'
 
 export interface StitchLayout {
   /** Left, top, width, height of what is drawn, mm. */
@@ -38,6 +38,8 @@ export interface LayoutInput {
   cloth?: readonly (readonly Point[])[]
   /** Seam drawn at most, mm. */
   most: number
+  /** Whether there is room beside the seam for the names of lines and parts; where they are left out, there is. */
+  names?: boolean
 }
 
 const ROOM = 1.5
@@ -71,6 +73,7 @@ export const layStitch = ({
   fabric,
   cloth: own = [],
   most,
+  names = true,
 }: LayoutInput): StitchLayout => {
   const up = face === 'top' ? 1 : -1
   const reach = extentOf(set)
@@ -86,7 +89,7 @@ export const layStitch = ({
   const all = [...across, ...laid, ...(slot ?? []), ...(plateSlot ?? []), ...fabric.lines.map(({ at }) => up * at)]
   const top = Math.min(...all) - ROOM
   const bottom = Math.max(...all) + ROOM
-  const named = fabric.lines.length + fabric.parts.length > 0
+  const named = names && fabric.lines.length + fabric.parts.length > 0
   const length = Math.round(Math.min(most, Math.max(reach.far, 1)) * 10) / 10
   const pathOf = ({ points }: { points: readonly Point[] }): string =>
     points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${round(y)} ${round(up * x)}`).join('')

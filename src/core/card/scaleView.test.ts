@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { CardValue } from '#core/card/card'
-import type { Scale } from '#core/catalogue/types'
+import type { CardValue } from './card'
+import type { Scale } from '../catalogue/types'
 import { scaleView } from './scaleView'
 
 const value = (

@@ -1,6 +1,6 @@
 /** Plain outlines of machines, drawn for this page; no machine that anybody makes looks so. 300 by 210. */
-import type { MachineView } from '#core/catalogue/types'
-import type { Outline } from '#core/map/usualPlaces'
+import type { MachineView } from '../catalogue/types'
+import type { Outline } from './usualPlaces'
 
 export const OUTLINE_SIZE = { width: 300, height: 210 }
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { controlsOf } from '#core/changeover/machine'
-import { indexCatalogue } from '#core/catalogue/index'
-import { outlineOf, placeOf } from '#core/map/usualPlaces'
+import { controlsOf } from '../changeover/machine'
+import { indexCatalogue } from '../catalogue/index'
+import { outlineOf, placeOf } from './usualPlaces'
 import { demoBundle } from '#demo/bundle'
 import { OUTLINE_LINES } from './outlines'
 
