@@ -358,3 +358,18 @@ test('the machine is drawn with the steps at their places, and follows the step 
   await page.keyboard.press(' ')
   await expect(aloud.locator('.step-map').getByRole('img')).toHaveAccessibleName('By the needle: Upper knife')
 })
+
+test('the card goes on paper with a code that opens it without an account', async ({ page, browser }) => {
+  await signIn(page, 'osk', '/card?m=plover-60&t=blind-hem&f=wool-suiting')
+  await expect(page.getByRole('heading', { name: 'Ready' })).toBeVisible()
+  const arrives = page.waitForEvent('download')
+  await page.keyboard.press('p')
+  const pdf = readFileSync(await (await arrives).path())
+  const [code] = codesIn(pdf)
+  const { pathname } = new URL(code as string)
+  const pocket = await browser.newContext({ viewport: { width: 360, height: 740 } })
+  const phone = await pocket.newPage()
+  await phone.goto(pathname)
+  await expect(phone.getByRole('heading', { name: 'Blind hem', exact: true })).toBeVisible()
+  await pocket.close()
+})

@@ -3,8 +3,12 @@
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Card } from '#core/card/card'
+import { file } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { usePicks } from '../../state/picks'
+import { useSession } from '../../state/session'
+import { useAction } from '../../state/useAction'
+import { saveFile } from '../../ui/saveFile'
 import { useSending } from './useSending'
 
 const { card, at } = defineProps<{
@@ -14,7 +18,9 @@ const { card, at } = defineProps<{
 }>()
 const emit = defineEmits<{ aloud: [] }>()
 const router = useRouter()
-const { query } = usePicks()
+const { picked, query } = usePicks()
+/** So long the code on a printed card opens it. */
+const PAPER_DAYS = 90
 
 const here = computed(() => ({ ...query.value, stage: card.stages[at]?.stage }))
 const links = computed(() => ({
@@ -28,7 +34,17 @@ const { send, shows } = useSending(
   () => card,
   () => at,
 )
-const print = () => window.print()
+const session = useSession()
+const { busy: printing, said: printed, problem: notPrinted, act } = useAction()
+/** As a handout; who may not make a link for its code prints the page as it stands. */
+const print = () =>
+  act(async () => {
+    if (session.user?.role === 'viewer') return window.print()
+    const { model, technique, fabric, method, owned } = picked.value
+    const asked = { model, technique, fabric, owned, ...(method ? { method } : {}) }
+    saveFile(await file('/api/shared-cards/paper', { ...asked, days: PAPER_DAYS }), `${technique}-on-${model}.pdf`)
+    return 'On paper: the file is with your downloads. Its code opens this card for 90 days.'
+  })
 
 useKeys([
   { keys: 'p', does: 'Print the card', run: print },
@@ -44,10 +60,12 @@ useKeys([
     {{ shows }}
     <RouterLink :to="{ path: '/practice', query: { ...here, sent: '1' } }">Go to the machine</RouterLink>
   </p>
+  <p v-if="notPrinted" role="alert" class="caution">{{ notPrinted }}</p>
+  <p v-else-if="printed" role="status" class="shows">{{ printed }}</p>
   <footer v-if="card.stages.length > 0" class="actions">
     <RouterLink class="btn btn-link" :to="links.log"><kbd>t</kbd> Log a sample</RouterLink>
     <BButton variant="link" @click="emit('aloud')"><kbd>r</kbd> Read aloud</BButton>
-    <BButton variant="link" @click="print"><kbd>p</kbd> Print</BButton>
+    <BButton variant="link" :disabled="printing" @click="print"><kbd>p</kbd> Print</BButton>
     <RouterLink class="btn btn-link" :to="links.whatIf"><kbd>w</kbd> What if</RouterLink>
     <RouterLink class="btn btn-link" :to="links.practise">Practise</RouterLink>
     <BButton variant="link" @click="send">To the practice machine</BButton>

@@ -18,9 +18,10 @@ import {
 import { cardMessage, sheetMessage } from '#shared/messages/desk'
 import { SharedCardRow as Row } from '../../database/entities/index'
 import { Invalid, NotFound } from '../../http/problems'
-import { STAFF, route, sends } from '../../http/route'
+import { FILE, STAFF, route, sends } from '../../http/route'
 import { daysAfter, digest, newToken } from '../../http/token'
 import { pdfOf } from '../../print/drawn'
+import { wholeFile } from '../../print/join'
 import type { Services } from '../../services'
 import { answered } from '../cards/routes'
 import { actorOf } from '../catalogue/actor'
@@ -72,6 +73,31 @@ export const shareRoutes = [
       const { name, at } = actorOf(context)
       const { token, expires } = await share(context.services, asked, days, name, at)
       return { token, expires: expires.toISOString() }
+    },
+  }),
+  route({
+    method: 'post',
+    path: '/api/shared-cards/paper',
+    summary: 'A card on paper, two A5 pages to a sheet; its code is a link for somebody without an account',
+    tag: 'Desk',
+    for: STAFF,
+    body: SharedCardWrite,
+    result: FILE,
+    type: 'application/pdf',
+    refuses: [422],
+    handle: async (context) => {
+      const { services, snapshot } = context
+      const { days, ...asked } = context.body
+      const origin = await services.links.origin()
+      const question = defined(asked) as Question
+      const { tolerance } = await services.settings.read()
+      const card = cardOf(snapshot.index, question, answered(snapshot, question), { tolerance })
+      const { name, at } = actorOf(context)
+      const { token } = await share(services, asked, days, name, at)
+      const document = cardPages([{ person: '', card, address: `${origin}/c/${token}` }], card.technique.name)
+      const { pdf, pages } = await services.workers.run('drawPdf', [document])
+      const sheets = { ...wholeFile(0, pages), twoUp: true }
+      return Buffer.from(await services.workers.run('joinPdf', [[pdf], [sheets], card.technique.name]))
     },
   }),
   route({
