@@ -36,6 +36,12 @@ export const router = createRouter({
       ],
     },
     { path: '/practice', component: () => import('./features/practice/PracticeView.vue') },
+    {
+      path: '/practice/lessons/:id(\\d+)',
+      component: () => import('./features/practice/LessonView.vue'),
+      props: true,
+    },
+    { path: '/practice/progress', component: () => import('./features/practice/ProgressView.vue') },
     { path: '/whatif', component: () => import('./features/practice/WhatIfView.vue') },
     {
       path: '/p/:token',

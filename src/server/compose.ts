@@ -21,6 +21,7 @@ import { AskService } from './features/desk/askService'
 import { CaseStore, caseTable } from './features/desk/cases'
 import { PhoneReports } from './features/desk/phoneReports'
 import { Outbox } from './features/outbox/outbox'
+import { LessonStore, lessonTable } from './features/practice/lessons'
 import { RecordHistory } from './features/records/store'
 import type { RecordTable } from './features/records/table'
 import { SessionService } from './features/session/service'
@@ -54,6 +55,7 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
     classes: new ClassStore(writes, manager),
     planning: new ClassPlanning(workers),
     cupboard: new CupboardStore(writes, manager),
+    lessons: new LessonStore(writes, manager),
     outbox: new Outbox(writes, manager),
     coverage: new CoverageService(),
     customers: new CustomerStore(writes, manager),
@@ -70,6 +72,7 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
       suppliesTable,
       calendarTable,
       settingsTable,
+      lessonTable,
     ] as RecordTable[]),
     links: new Links(config, settings),
     door: new Door(),

@@ -15,6 +15,7 @@ import { coverageRoutes } from './features/coverage/routes'
 import { customerRoutes } from './features/customers/routes'
 import { fitRoutes } from './features/fits/routes'
 import { importRoutes } from './features/imports/routes'
+import { lessonRoutes } from './features/practice/lessonRoutes'
 import { linkRoutes } from './features/practice/linkRoutes'
 import { shareRoutes } from './features/desk/shareRoutes'
 import { phoneRoutes } from './features/desk/phoneRoutes'
@@ -83,6 +84,7 @@ export const routes: readonly RouteDefinition[] = [
   ...outboxRoutes,
   ...shareRoutes,
   ...phoneRoutes,
+  ...lessonRoutes,
   ...askRoutes,
   ...deskRoutes,
   ...practiceRoutes,

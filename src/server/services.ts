@@ -14,6 +14,7 @@ import type { AskService } from './features/desk/askService'
 import type { CaseStore } from './features/desk/cases'
 import type { PhoneReports } from './features/desk/phoneReports'
 import type { Outbox } from './features/outbox/outbox'
+import type { LessonStore } from './features/practice/lessons'
 import type { RecordHistory } from './features/records/store'
 import type { SessionService } from './features/session/service'
 import type { SignInLimit } from './features/session/signInLimit'
@@ -37,6 +38,7 @@ export interface Services {
   cupboard: CupboardStore
   coverage: CoverageService
   customers: CustomerStore
+  lessons: LessonStore
   outbox: Outbox
   changes: ChangeStream
   /** Says that the application ends: what goes on for long ends with it. */

@@ -232,3 +232,76 @@ describe('a practice link', () => {
       .expect(422)
   })
 })
+
+describe('a lesson', () => {
+  const lesson = {
+    name: 'Rolled edge and back',
+    model: 'eddy-4',
+    tasks: [{ technique: 'rolled-edge', fabric: 'chiffon' }, { normal: true }],
+  }
+
+  it('is made, changed at the version that was seen, removed, and brought back from the history', async () => {
+    await viewer.post('/api/practice/lessons').send(lesson).expect(403)
+    const { body: made } = await desk.post('/api/practice/lessons').send(lesson).expect(201)
+    const path = `/api/practice/lessons/${made.id}`
+    expect((await viewer.get(path).expect(200)).body).toEqual(made)
+    const longer = { ...lesson, tasks: [...lesson.tasks, { technique: 'overlock-seam', fabric: 'stretch-jersey' }] }
+    await lead.put(path).send({ version: 1, lesson: longer }).expect(200)
+    const { body: clash } = await desk.put(path).send({ version: 1, lesson }).expect(409)
+    expect(clash.theirs).toMatchObject({ version: 2, value: longer })
+    await desk.delete(`${path}?version=2`).expect(200)
+    await desk.get(path).expect(404)
+    const { body: writes } = await desk.get(`/api/history/records?resource=lessons&row=${made.id}`).expect(200)
+    await desk.post(`/api/history/records/${writes[0].id}/undo`).expect(200)
+    expect((await desk.get(path).expect(200)).body.lesson).toEqual(longer)
+  })
+
+  it('is refused where it speaks of what is not there, or has nothing to come back from', async () => {
+    const refused = async (more: object) => (await desk.post('/api/practice/lessons').send({ ...lesson, ...more })).body
+    expect((await refused({ model: 'nothing' })).issues).toMatchObject([{ path: ['model'] }])
+    const tasks = [{ technique: 'nothing', fabric: 'chiffon' }]
+    expect((await refused({ tasks })).issues).toMatchObject([{ path: ['tasks', 0, 'technique'] }])
+    expect((await refused({ tasks: [{ normal: true }] })).issues).toMatchObject([{ path: ['tasks', 0] }])
+    await desk
+      .post('/api/practice/lessons')
+      .send({ ...lesson, tasks: [] })
+      .expect(422)
+  })
+})
+
+describe('progress', () => {
+  it('says where whom hangs, also by a link, and a class’s run sheet says it beside the technique', async () => {
+    const { body: classes } = await desk.get('/api/classes').expect(200)
+    const kept = classes[0]
+    const who = kept.class.seats[0].name as string
+    const one = {
+      ...kept.class,
+      seats: [{ name: who, model: 'eddy-4', owns: [] }],
+      techniques: [{ technique: 'rolled-edge', fabric: 'chiffon' }],
+      loans: [],
+      pins: [],
+    }
+    const { id, ...facts } = one
+    await desk.put(`/api/classes/${id}`).send({ version: kept.version, class: facts }).expect(200)
+    const helps = async () => (await desk.get(`/api/classes/${id}/run-sheet`).expect(200)).body.stages[0].help
+    expect(JSON.stringify(await helps())).not.toContain('hung')
+    const { body: link } = await desk
+      .post('/api/practice/links')
+      .send({ ...asked, days: 3 })
+      .expect(201)
+    const attempts = `/api/shared/practice/${link.path.slice('/p/'.length)}/attempts`
+    await shop
+      .anyone()
+      .post(attempts)
+      .send({ name: ` ${who.toUpperCase()}`, review })
+      .expect(201)
+    const { body: progress } = await desk.get('/api/practice/progress').expect(200)
+    const { people } = progress.controls.find(({ control }: { control: string }) => control === 'leftNeedle')
+    expect(people.map((name: string) => name.trim())).toContain(who.toUpperCase())
+    expect(await helps()).toMatchObject([{ seat: 0, why: expect.arrayContaining(['hung']), hung: ['leftNeedle'] }])
+    const well = { ...review, reached: true, missed: [] }
+    await shop.anyone().post(attempts).send({ name: who, review: well }).expect(201)
+    expect(JSON.stringify(await helps())).not.toContain('hung')
+    await viewer.get('/api/practice/progress').expect(403)
+  })
+})

@@ -1,5 +1,7 @@
+import { readFileSync } from 'node:fs'
 import { readFile } from 'node:fs/promises'
 import { expect, test, type Page } from '@playwright/test'
+import { codesIn } from '../reading/pdf'
 import { expectAccessible, expectNoSidewaysScroll, signIn } from './people'
 
 const blindHem = '/card?m=plover-60&t=blind-hem&f=wool-suiting'

@@ -174,3 +174,45 @@ test('the drawn machine is handled by mouse and keys, a refusal shows at what fo
     page.getByRole('group', { name: 'stitch finger' }).getByRole('button', { name: 'off', exact: true }),
   ).toHaveAttribute('aria-pressed', 'true')
 })
+
+test('a lesson of three tasks is made from cards and sewn through; where somebody hung is told', async ({ page }) => {
+  await signIn(page, 'osk', '/practice?m=eddy-4&t=overlock-seam&f=stretch-jersey')
+  await page.getByLabel('A new one from the picked card, called').fill('Seam, back, roll')
+  await page.getByRole('button', { name: 'Begin it' }).click()
+  await expect(page.getByRole('heading', { name: 'Seam, back, roll' })).toBeVisible()
+  await page.getByRole('button', { name: 'Add the way back to normal' }).click()
+  const tasks = page.getByRole('list', { name: 'Tasks' }).getByRole('listitem')
+  await expect(tasks).toHaveCount(2)
+  const address = new URL(page.url())
+  await page.goto(`${address.pathname}?m=eddy-4&t=rolled-edge&f=chiffon`)
+  await page.getByRole('button', { name: 'Add the picked card' }).click()
+  await expect(tasks).toHaveCount(3)
+  await expect(tasks.nth(2)).toContainText('Rolled edge in chiffon')
+  await expectAccessible(page)
+
+  // What is moved in the first task stands so in the next.
+  await page.getByRole('button', { name: 'As a list' }).click()
+  const other = page.getByRole('group', { name: 'power' }).getByRole('button', { name: 'off', exact: true })
+  await other.click()
+  await expect(other).toHaveAttribute('aria-pressed', 'true')
+  await page.getByRole('button', { name: 'Done', exact: true }).click()
+  await expect(tasks.nth(0)).toContainText('not set up')
+  await page.getByRole('button', { name: 'Next task' }).click()
+  await expect(page.getByRole('heading', { name: 'Task 2: Back to normal sewing' })).toBeVisible()
+  await expect(other).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByText(/^It exercises .*power/)).toBeVisible()
+  await page.getByRole('group', { name: 'looper cover' }).getByRole('button', { name: 'open', exact: true }).click()
+  await page.getByRole('button', { name: 'Done', exact: true }).click()
+  await page.getByRole('button', { name: 'Next task' }).click()
+  await expect(page.getByRole('heading', { name: 'Task 3: Rolled edge in chiffon' })).toBeVisible()
+  await expect(page.getByRole('group', { name: 'looper cover' }).getByRole('button', { name: 'open' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
+
+  await page.getByRole('link', { name: 'Practice' }).first().click()
+  await page.goto('/practice/progress')
+  await expect(page.getByRole('heading', { name: 'To show first' })).toBeVisible()
+  await expect(page.getByRole('table', { name: 'By person' }).getByRole('row')).not.toHaveCount(1)
+  await expectAccessible(page)
+})

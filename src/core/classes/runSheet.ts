@@ -21,7 +21,7 @@ const CAREFUL = 400
 /** A changeover so much longer than the middle one is helped with. */
 const SLOW = 1.5
 
-export type HelpReason = 'notReady' | 'noMachine' | 'otherWay' | 'slowChange' | 'byHand' | 'lentMachine'
+export type HelpReason = 'notReady' | 'noMachine' | 'otherWay' | 'slowChange' | 'byHand' | 'lentMachine' | 'hung'
 
 export interface RunStage {
   /** Place of the technique in the class. */
@@ -39,8 +39,12 @@ export interface RunStage {
   longest?: number
   /** Where the sewing time comes from. */
   sewFrom: 'seam' | 'practice' | 'unstated'
-  help: { seat: number; why: HelpReason[] }[]
+  /** `hung`: the controls at which they still hang in practice. */
+  help: { seat: number; why: HelpReason[]; hung?: string[] }[]
 }
+
+/** Controls at which a seat still hangs in practice, at a technique of the class. */
+export type HungInPractice = (seat: number, technique: number) => readonly string[]
 
 export interface RunSheet {
   stages: RunStage[]
@@ -58,7 +62,7 @@ export interface RunSheet {
   demonstrate?: { model: Id; shop: boolean; seats: number[]; cells: number } | undefined
 }
 
-export const runSheet = ({ asked, plan, sewing }: PlannedClass): RunSheet => {
+export const runSheet = ({ asked, plan, sewing }: PlannedClass, hung: HungInPractice = () => []): RunSheet => {
   const order = orderTaught(asked, plan)
   const seats = asked.seats.map((_, s) => s)
   const slack = asked.slack ?? USUAL_SLACK
@@ -87,7 +91,7 @@ export const runSheet = ({ asked, plan, sewing }: PlannedClass): RunSheet => {
       ...(most > 0 ? { slowest: { seat: seconds.indexOf(most), seconds: most } } : {}),
       ...(longest > 0 ? { longest: minutes.indexOf(longest) } : {}),
       sewFrom: times.find((_, s) => minutes[s] === longest && longest > 0)?.from ?? 'unstated',
-      help: helpAt(plan, sewing, t, seconds, from),
+      help: helpAt(plan, sewing, t, seconds, from, hung),
     }
     starts += stage.show + stage.change + stage.sew + stage.inspect + stage.slack
     return stage
@@ -144,6 +148,7 @@ const helpAt = (
   t: number,
   seconds: readonly number[],
   from: number | undefined,
+  hung: HungInPractice,
 ): RunStage['help'] => {
   const methods = seats.flatMap((_, s) => sewing.at(s, t)?.method.id ?? [])
   const usual = mostFrequent(methods)
@@ -164,7 +169,9 @@ const helpAt = (
       (from === undefined || sewing.model(seat, from)?.id !== machine)
     )
       why.push('lentMachine')
-    return why.length > 0 ? [{ seat, why }] : []
+    const at = [...hung(seat, t)]
+    if (at.length > 0) why.push('hung')
+    return why.length > 0 ? [{ seat, why, ...(at.length > 0 ? { hung: at } : {}) }] : []
   })
 }
 

@@ -129,7 +129,8 @@ const RunStage = z.object({
   help: z.array(
     z.object({
       seat: z.int(),
-      why: z.array(z.enum(['notReady', 'noMachine', 'otherWay', 'slowChange', 'byHand', 'lentMachine'])),
+      why: z.array(z.enum(['notReady', 'noMachine', 'otherWay', 'slowChange', 'byHand', 'lentMachine', 'hung'])),
+      hung: z.array(z.string()).optional(),
     }),
   ),
 })

@@ -145,6 +145,38 @@ export const AttemptsView = z.object({
   next: z.array(AttemptView),
 })
 
+/** A card's stage to be set up, or the way back to normal sewing from the task before. */
+const LessonTask = z.union([
+  z.strictObject({ technique: Id, fabric: Id, method: Id.optional(), stage: Id.optional() }),
+  z.strictObject({ normal: z.literal(true) }),
+])
+export type LessonTask = z.infer<typeof LessonTask>
+/** Tasks one after the other on the same machine, which stands as the task before left it. */
+export const LessonWrite = z.strictObject({
+  name: z.string().trim().min(1).max(120),
+  model: Id,
+  tasks: z.array(LessonTask).min(1).max(20),
+})
+export type LessonWrite = z.infer<typeof LessonWrite>
+export const LessonRow = z.object({ id: z.int(), version: z.int(), lesson: LessonWrite })
+export type LessonRow = z.infer<typeof LessonRow>
+export const LessonChange = z.strictObject({ version: z.int(), lesson: LessonWrite })
+export const LessonParams = z.strictObject({ id: z.coerce.number().int().min(1) })
+
+export const ProgressView = z.object({
+  people: z.array(
+    z.object({
+      by: z.string(),
+      attempts: z.int(),
+      reached: z.int(),
+      last: z.string(),
+      hangs: z.array(z.object({ control: z.string(), times: z.int(), settled: z.boolean() })),
+    }),
+  ),
+  controls: z.array(z.object({ control: z.string(), people: z.array(z.string()), times: z.int() })),
+})
+export type ProgressView = z.infer<typeof ProgressView>
+
 export const LinkWrite = z.strictObject({
   model: Id,
   technique: Id,

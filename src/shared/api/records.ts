@@ -1,7 +1,7 @@
 /** The history of what a shop keeps beside its catalogue. */
 import { z } from 'zod'
 
-export const SHOP_RESOURCES = ['classes', 'customers', 'cases', 'supplies', 'calendar', 'settings'] as const
+export const SHOP_RESOURCES = ['classes', 'customers', 'cases', 'supplies', 'calendar', 'settings', 'lessons'] as const
 export const ShopResource = z.enum(SHOP_RESOURCES)
 export type ShopResource = z.infer<typeof ShopResource>
 

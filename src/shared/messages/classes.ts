@@ -5,7 +5,8 @@ import type { SupplyNeed } from '#core/classes/supplies'
 import type { SewingClass } from '#core/classes/types'
 import { formatNumber } from '#core/units/format'
 import type { Speech } from './en'
-import { list } from './words'
+import { isParameter } from '#core/catalogue/parameters'
+import { controlWord, list, parameterWord } from './words'
 
 const helpText = (reason: HelpReason): string =>
   ({
@@ -15,15 +16,26 @@ const helpText = (reason: HelpReason): string =>
     slowChange: 'changes over much longer than most',
     byHand: 'look first how the machine stands',
     lentMachine: 'sits at a lent machine',
+    hung: 'hung in practice',
   })[reason]
+
+/** A control, or a value that is set. */
+export const stationWord = (control: string): string =>
+  isParameter(control) ? parameterWord(control).toLowerCase() : `the ${controlWord(control)}`
 
 /** Whom to help and why, the seats of one reason together. */
 export const helpLines = (help: RunStage['help'], nameOf: (seat: number) => string): string[] => {
-  const reasons = [...new Set(help.flatMap(({ why }) => why))]
-  return reasons.map(
-    (reason) =>
-      `${list(help.filter(({ why }) => why.includes(reason)).map(({ seat }) => nameOf(seat)))}: ${helpText(reason)}`,
-  )
+  const reasons = [...new Set(help.flatMap(({ why }) => why))].filter((reason) => reason !== 'hung')
+  return [
+    ...reasons.map(
+      (reason) =>
+        `${list(help.filter(({ why }) => why.includes(reason)).map(({ seat }) => nameOf(seat)))}: ${helpText(reason)}`,
+    ),
+    // Each at their own.
+    ...help.flatMap(({ seat, hung = [] }) =>
+      hung.length === 0 ? [] : [`${nameOf(seat)}: ${helpText('hung')} at ${list(hung.map(stationWord))}`],
+    ),
+  ]
 }
 
 /** The wall clock so many minutes after an ISO time: "10:25". */

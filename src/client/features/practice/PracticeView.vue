@@ -11,13 +11,16 @@ import { dateWords } from '#shared/messages/words'
 import { call, get, problemText } from '../../api/client'
 import { whenChanged } from '../../state/changes'
 import { usePicks } from '../../state/picks'
+import { useSession } from '../../state/session'
 import BeginWith from '../../ui/BeginWith.vue'
+import LessonList from './LessonList.vue'
 import PracticeBench from './PracticeBench.vue'
 import PracticeLinks from './PracticeLinks.vue'
 import { useTrial } from './useTrial'
 
 const route = useRoute()
 const { picked, query } = usePicks()
+const session = useSession()
 const { trial, problem } = useTrial()
 const start = shallowRef<MachineState>()
 const attempts = shallowRef<z.infer<typeof AttemptsView>>()
@@ -105,9 +108,13 @@ const linkTo = ({ query: asked }: AttemptView) => ({ path: '/practice', query: a
         </template>
       </PracticeBench>
       <PracticeLinks :trial="trial" />
+      <LessonList />
     </template>
     <template v-else>
       <h1>Practice</h1>
+      <p v-if="session.user?.role !== 'viewer'">
+        <RouterLink :to="{ path: '/practice/progress', query }">Who practised, and where they hang</RouterLink>
+      </p>
       <template v-if="problem">
         <p role="alert" class="caution lines">{{ problem }}</p>
         <p><RouterLink :to="{ path: '/card', query }">See the card</RouterLink></p>
@@ -119,6 +126,7 @@ const linkTo = ({ query: asked }: AttemptView) => ({ path: '/practice', query: a
         </p>
         <BeginWith path="/practice" />
       </template>
+      <LessonList />
       <template v-if="attempts && attempts.next.length > 0">
         <h2>Try these again</h2>
         <ul>

@@ -18,6 +18,7 @@ const WORDS: Record<ShopResource, string> = {
   supplies: '',
   calendar: '',
   settings: '',
+  lessons: 'lesson',
 }
 const PAGE = 30
 const session = useSession()
@@ -36,7 +37,7 @@ const load = async () => {
   writes.value = (await Promise.all([pageOf(), names.load()]))[0]
 }
 void read(load)
-whenChanged(['classes', 'customers', 'cases', 'cupboard', 'calendar', 'settings'], () => read(load))
+whenChanged(['classes', 'customers', 'cases', 'cupboard', 'calendar', 'settings', 'practice'], () => read(load))
 const older = () =>
   act(async () => {
     writes.value = [...(writes.value ?? []), ...(await pageOf(writes.value?.at(-1)?.id))]

@@ -42,6 +42,7 @@ export const entities = [
   practice.PracticeMachineRow,
   practice.PracticeLinkRow,
   practice.PracticeAttemptRow,
+  practice.PracticeLessonRow,
   classes.CustomerRow,
   classes.SewingClassRow,
   classes.ClassSeatRow,

@@ -75,3 +75,19 @@ export class PracticeAttemptRow {
   @Column({ type: 'json', name: 'facts' })
   content!: Json
 }
+
+/** Tasks made from cards, one after the other on one machine. */
+@Entity('practice_lesson')
+export class PracticeLessonRow {
+  @PrimaryGeneratedColumn({ type: 'int' })
+  id!: number
+
+  @Column({ type: 'int', default: 1 })
+  version!: number
+
+  @Column(TEXT_COLUMN)
+  name!: string
+
+  @Column({ type: 'json', name: 'facts' })
+  content!: Json
+}

@@ -13,6 +13,7 @@ import { Records1764500000000 } from './1764500000000-records'
 import { RowsOfClasses1764520000000 } from './1764520000000-rows-of-classes'
 import { CataloguesTaken1764530000000 } from './1764530000000-catalogues-taken'
 import { CardReports1764540000000 } from './1764540000000-card-reports'
+import { Lessons1764550000000 } from './1764550000000-lessons'
 import { SamplesSeenAndPrinted1764090000000 } from './1764090000000-samples-seen-and-printed'
 
 /** In the order they are applied. */
@@ -33,4 +34,5 @@ export const migrations = [
   RowsOfClasses1764520000000,
   CataloguesTaken1764530000000,
   CardReports1764540000000,
+  Lessons1764550000000,
 ]

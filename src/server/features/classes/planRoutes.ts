@@ -6,6 +6,7 @@ import { runSheet } from '#core/classes/runSheet'
 import { suppliesOf, type Supply, type SupplyNeed } from '#core/classes/supplies'
 import type { SewingClass } from '#core/classes/types'
 import { nameChange, nameClass } from '#core/classes/names'
+import { hungIn } from '../practice/progress'
 import { Naming } from '#core/names/names'
 import type { CatalogueIndex } from '#core/catalogue/index'
 import { Id } from '#shared/api/catalogue'
@@ -59,7 +60,8 @@ const handoutInput = async (context: PlanContext, coded: boolean): Promise<Hando
   ])
   const cards = coded ? `${origin}${await handoutPass(services, planned.asked.title, actorOf(context))}` : origin
   const needs = needsOf(planned, supplies as Supply[])
-  return { planned, answering: snapshot, tolerance, cards, needs, workers: services.workers }
+  const hung = await hungIn(services, planned)
+  return { planned, answering: snapshot, tolerance, cards, needs, hung, workers: services.workers }
 }
 
 export const classPlanRoutes = [
@@ -138,7 +140,7 @@ export const classPlanRoutes = [
     refuses: [404, 409, 422],
     handle: async (context) => {
       const planned = await plannedClass(context)
-      const sheet = runSheet(planned)
+      const sheet = runSheet(planned, await hungIn(context.services, planned))
       return { ...sheet, names: nameClass(planned).models([sheet.demonstrate?.model]).names }
     },
   }),

@@ -1,14 +1,24 @@
 /** Practice of the shop's own people: the machine to try on, their simulated machine, their attempts. */
 import type { Review } from '#core/practice/attempt'
+import { progressOf } from '#core/practice/progress'
 import type { AttemptView } from '#shared/api/practice'
-import { AttemptWrite, AttemptsView, MachineShown, MachineView, TrialQuery, TrialView } from '#shared/api/practice'
+import {
+  AttemptWrite,
+  AttemptsView,
+  MachineShown,
+  MachineView,
+  ProgressView,
+  TrialQuery,
+  TrialView,
+} from '#shared/api/practice'
 import { z } from 'zod'
 import { PracticeAttemptRow, PracticeMachineRow } from '../../database/entities/index'
 import { NotSignedIn } from '../../http/problems'
-import { ANY_ROLE, route, sends, type SignedIn } from '../../http/route'
+import { ANY_ROLE, STAFF, route, sends, type SignedIn } from '../../http/route'
 import type { Services } from '../../services'
 import { questionOf } from '../cards/routes'
 import type { Snapshot } from '../catalogue/snapshot'
+import { pastAttempts } from './progress'
 import { namesOf, trialFor } from './trial'
 
 const MOST_SHOWN = 60
@@ -69,6 +79,15 @@ export const practiceRoutes = [
       revision(snapshot.revision)
       return attemptsOf(services, snapshot, person(session).id)
     },
+  }),
+  route({
+    method: 'get',
+    path: '/api/practice/progress',
+    summary: 'Who practised, and at which controls they hung: by person and by control',
+    tag: 'Practice',
+    for: STAFF,
+    result: ProgressView,
+    handle: async ({ services }) => progressOf(await pastAttempts(services)),
   }),
   route({
     method: 'post',

@@ -5,7 +5,7 @@
 import type { TDocumentDefinitions } from 'pdfmake/interfaces'
 import { cardOf } from '#core/card/card'
 import type { PlannedClass } from '#core/classes/plan'
-import { orderTaught } from '#core/classes/runSheet'
+import { orderTaught, type HungInPractice } from '#core/classes/runSheet'
 import { explain, type AnswerContext } from '#core/answer/explain'
 import type { SupplyNeed } from '#core/classes/supplies'
 import type { ShopTolerance } from '#core/samples/spread'
@@ -27,6 +27,8 @@ export interface HandoutInput {
   /** Where a card opens without an account: `http://127.0.0.1:8470/c/…`. */
   cards: string
   needs: readonly (SupplyNeed & { name: string })[]
+  /** Where people hang in practice, for the run sheet. */
+  hung?: HungInPractice
   workers: Workers
 }
 
@@ -45,7 +47,7 @@ export const handout = async (
   const techniqueName = (place: number) => index.techniques.get(asked.techniques[place]?.technique ?? '')?.name ?? ''
   const seats = asked.seats.flatMap((_, s) => (seat === undefined || seat === s ? [s] : []))
   const sheets: Partial<Record<HandoutPart, () => TDocumentDefinitions>> = {
-    'run-sheet': () => runPages(planned, techniqueName),
+    'run-sheet': () => runPages(planned, techniqueName, input.hung),
     'side-by-side': () => sidePages(planned),
     'wall-a4': () => wallPages(planned, 'A4'),
     'wall-a3': () => wallPages(planned, 'A3'),

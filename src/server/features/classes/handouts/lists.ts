@@ -2,7 +2,7 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { bringLists, loansOf } from '#core/classes/handout'
 import type { PlannedClass } from '#core/classes/plan'
-import { runSheet } from '#core/classes/runSheet'
+import { runSheet, type HungInPractice } from '#core/classes/runSheet'
 import type { SupplyNeed } from '#core/classes/supplies'
 import { nameClass } from '#core/classes/names'
 import type { Naming } from '#core/names/names'
@@ -134,9 +134,13 @@ const spareKit = (needs: readonly Named[]): string[] => {
   ]
 }
 
-export const runPages = (planned: PlannedClass, techniqueName: (place: number) => string): TDocumentDefinitions => {
+export const runPages = (
+  planned: PlannedClass,
+  techniqueName: (place: number) => string,
+  hung?: HungInPractice,
+): TDocumentDefinitions => {
   const { asked } = planned
-  const sheet = runSheet(planned)
+  const sheet = runSheet(planned, hung)
   const say = speak(planned, (naming) => naming.models([sheet.demonstrate?.model]))
   const nameOf = (seat: number) => asked.seats[seat]?.name ?? ''
   return page(`${asked.title}: run sheet`, [
