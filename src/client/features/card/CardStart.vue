@@ -1,7 +1,10 @@
 <!-- Where no card can be told yet: what to pick, and where else a day begins. -->
 <script setup lang="ts">
+import { computed } from 'vue'
 import { useExample, usePickLists, usePicks } from '../../state/picks'
+import { useSession } from '../../state/session'
 import BeginWith from '../../ui/BeginWith.vue'
+import TodayLines from '../today/TodayLines.vue'
 
 const { missing } = defineProps<{
   /** What is not picked: "a machine". */
@@ -10,6 +13,8 @@ const { missing } = defineProps<{
 const lists = usePickLists()
 const { query } = usePicks()
 const example = useExample()
+const session = useSession()
+const may = computed(() => session.user?.role !== 'viewer')
 </script>
 
 <template>
@@ -20,6 +25,7 @@ const example = useExample()
       line as a customer would, and <kbd>Enter</kbd>.
     </p>
     <template v-if="lists.lists && lists.lists.models.length > 0">
+      <TodayLines v-if="may && missing.length === 3" />
       <h2>Or begin with</h2>
       <ul>
         <li v-if="example">
@@ -43,8 +49,8 @@ const example = useExample()
 
 <style scoped lang="scss">
 .empty {
-  max-width: 40rem;
-  padding-top: 10vh;
+  max-width: 46rem;
+  padding-top: 4vh;
 }
 
 h2 {

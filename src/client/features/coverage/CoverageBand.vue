@@ -105,6 +105,18 @@ defineEmits<{ press: [column: number] }>()
   height: 1.35rem;
 }
 
+// What cannot be done is what one looks for least.
+:deep(.notOnThisModel .solid) {
+  fill: none;
+  stroke: var(--rule);
+  stroke-width: 2.5;
+}
+
+:deep(.notOnThisModel .cut) {
+  stroke: var(--ink-soft);
+  stroke-width: 3;
+}
+
 .dim {
   opacity: 0.25;
 }

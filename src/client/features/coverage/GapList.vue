@@ -3,8 +3,9 @@ import { computed, ref } from 'vue'
 import type { Gap } from '#core/coverage/gaps'
 import type { GapsView } from '#shared/api/coverage'
 import { speech } from '#shared/messages/en'
-import { settleText } from '#shared/messages/fit'
+import { capital } from '#shared/messages/words'
 import { usePickLists, usePicks } from '../../state/picks'
+import { gapCounts, gapPlace, gapText, techniquesOnMachines } from './gapWords'
 
 /** What would close the gaps, what closes most first, each with the way to begin. */
 type Ranking = 'cells' | 'machines' | 'seats'
@@ -16,30 +17,7 @@ const say = computed(() => speech(props.view.names))
 const SHOWN = 12
 const all = ref(false)
 const shown = computed(() => (all.value ? props.view.gaps : props.view.gaps.slice(0, SHOWN)))
-const textOf = ({ closer }: Gap): string =>
-  closer.closes === 'buy'
-    ? `Get ${say.value.item(closer.item)}`
-    : closer.closes === 'chart'
-      ? `Read a stitch chart of ${say.value.model(closer.model)}`
-      : settleText(closer.fact, say.value)
-const toOf = ({ closer }: Gap) =>
-  closer.closes === 'buy'
-    ? { path: '/shelf/fit', query: { ...query.value, m: undefined, item: closer.item } }
-    : closer.closes === 'chart'
-      ? { path: `/shelf/models/${closer.model}/chart`, query: query.value }
-      : closer.fact.of === 'model'
-        ? { path: `/shelf/models/${closer.fact.id}`, query: query.value }
-        : { path: '/shelf/fit', query: { ...query.value, item: closer.fact.id } }
-const cells = (count: number) => `${count} ${count === 1 ? 'cell' : 'cells'}`
-const countedOf = ({ cells: whole, partly, machines, seats }: Gap): string =>
-  [
-    whole.length > 0 && cells(whole.length),
-    partly > 0 && `part of ${partly} more`,
-    machines > 0 && (machines === 1 ? '1 customer’s machine' : `${machines} customers’ machines`),
-    seats > 0 && `${seats} booked ${seats === 1 ? 'seat' : 'seats'}`,
-  ]
-    .filter(Boolean)
-    .join(', ')
+const toOf = (gap: Gap) => gapPlace(gap, query.value)
 const nameOf = (kind: 'models' | 'techniques', id: string) =>
   lists.lists?.[kind].find((one) => one.id === id)?.name ?? id
 </script>
@@ -49,10 +27,10 @@ const nameOf = (kind: 'models' | 'techniques', id: string) =>
     <h2>Three purchases that close most</h2>
     <ol>
       <li v-for="step in view.cover.steps" :key="step.items.join()">
-        {{ say.items(step.items) }} <span class="soft">closes {{ cells(step.closes) }}</span>
+        {{ say.items(step.items) }} <span class="soft">for {{ techniquesOnMachines(step.closes) }}</span>
       </li>
     </ol>
-    <p class="soft">{{ view.cover.closed }} of the {{ view.needing }} cells that need something.</p>
+    <p class="soft">{{ view.cover.closed }} of the {{ techniquesOnMachines(view.needing) }} that need something.</p>
   </section>
   <section v-if="view.gaps.length > 0">
     <h2>What closes gaps</h2>
@@ -63,7 +41,7 @@ const nameOf = (kind: 'models' | 'techniques', id: string) =>
         :value="by"
         @change="emit('by', ($event.target as HTMLSelectElement).value as Ranking)"
       >
-        <option value="cells">cells</option>
+        <option value="cells">techniques on machines</option>
         <option value="machines">customers’ machines</option>
         <option value="seats">booked seats</option>
       </select>
@@ -71,8 +49,8 @@ const nameOf = (kind: 'models' | 'techniques', id: string) =>
     </label>
     <ul>
       <li v-for="gap in shown" :key="JSON.stringify(gap.closer)">
-        <RouterLink :to="toOf(gap)">{{ textOf(gap) }}</RouterLink>{{ ' ' }}
-        <span class="soft">{{ countedOf(gap) }}</span>
+        <RouterLink :to="toOf(gap)">{{ gapText(gap, say) }}</RouterLink>{{ ' ' }}
+        <span class="soft">{{ gapCounts(gap) }}</span>
       </li>
     </ul>
     <BButton v-if="view.gaps.length > SHOWN && !all" size="sm" variant="link" @click="all = true"
@@ -81,7 +59,7 @@ const nameOf = (kind: 'models' | 'techniques', id: string) =>
   </section>
   <section v-if="view.unproved.length > 0">
     <h2>Ready, but nobody has proved it</h2>
-    <p class="soft">{{ cells(view.unproved.length) }}. Sew one on a scrap and log it.</p>
+    <p class="soft">{{ capital(techniquesOnMachines(view.unproved.length)) }}. Sew one on a scrap and log it.</p>
     <ul>
       <li v-for="{ technique, model } in view.unproved.slice(0, SHOWN)" :key="`${technique}/${model}`">
         <RouterLink :to="{ path: '/card', query: { ...query, m: model, t: technique } }"

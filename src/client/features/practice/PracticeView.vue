@@ -7,7 +7,7 @@ import type { Trial } from '#core/practice/trial'
 import type { AttemptView, MachineView } from '#shared/api/practice'
 import type { AttemptsView } from '#shared/api/practice'
 import type { z } from 'zod'
-import { dateWords } from '#shared/messages/words'
+import { dateWords, list } from '#shared/messages/words'
 import { call, get, problemText } from '../../api/client'
 import { whenChanged } from '../../state/changes'
 import { usePicks } from '../../state/picks'
@@ -77,7 +77,11 @@ const done = async (now: Trial, review: Review) => {
     said.value = `${problemText(error)} The lines stay here, but the attempt is not kept.`
   }
 }
-const missing = computed(() => !picked.value.model || !picked.value.technique || !picked.value.fabric)
+/** What of the three is not picked yet, in words. */
+const missing = computed(() => {
+  const { model, technique, fabric } = picked.value
+  return list([...(model ? [] : ['a machine']), ...(technique ? [] : ['a technique']), ...(fabric ? [] : ['a fabric'])])
+})
 const linkTo = ({ query: asked }: AttemptView) => ({ path: '/practice', query: asked })
 </script>
 
@@ -121,8 +125,8 @@ const linkTo = ({ query: asked }: AttemptView) => ({ path: '/practice', query: a
       </template>
       <template v-else-if="missing">
         <p>
-          Pick a machine, a technique and a fabric at the top, and the machine stands here to be set up: it holds to its
-          rules, and a wrong setting sews a bad sample.
+          Pick {{ missing }} at the top, and the machine stands here to be set up: it holds to its rules, and a wrong
+          setting sews a bad sample.
         </p>
         <BeginWith path="/practice" />
       </template>

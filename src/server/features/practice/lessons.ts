@@ -1,7 +1,7 @@
 /** Lessons in the database: versioned, with history and undo as all that people edit. */
 import type { EntityManager } from 'typeorm'
 import type { CatalogueIndex } from '#core/catalogue/index'
-import type { LessonRow} from '#shared/api/practice';
+import type { LessonRow } from '#shared/api/practice'
 import { LessonWrite } from '#shared/api/practice'
 import { PracticeLessonRow } from '../../database/entities/index'
 import type { Writes } from '../../database/writes'
