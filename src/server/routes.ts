@@ -15,6 +15,7 @@ import { coverageRoutes } from './features/coverage/routes'
 import { customerRoutes } from './features/customers/routes'
 import { fitRoutes } from './features/fits/routes'
 import { importRoutes } from './features/imports/routes'
+import { machinePhotoRoutes } from './features/samples/machinePhotoRoutes'
 import { lessonRoutes } from './features/practice/lessonRoutes'
 import { linkRoutes } from './features/practice/linkRoutes'
 import { shareRoutes } from './features/desk/shareRoutes'
@@ -85,6 +86,7 @@ export const routes: readonly RouteDefinition[] = [
   ...shareRoutes,
   ...phoneRoutes,
   ...lessonRoutes,
+  ...machinePhotoRoutes,
   ...askRoutes,
   ...deskRoutes,
   ...practiceRoutes,

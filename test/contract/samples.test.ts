@@ -215,3 +215,48 @@ describe('the label of a sample', () => {
     expect(wordsOf(out.body as Buffer)[0]).toContain('LF·07')
   })
 })
+
+describe('the photograph of a machine', () => {
+  const path = '/api/models/ketch/photos/front'
+  const picture = () =>
+    sharp({ create: { width: 900, height: 600, channels: 3, background: '#888' } })
+      .jpeg()
+      .toBuffer()
+  const listed = async () => (await viewer.get('/api/machine-photos').expect(200)).body
+
+  it('is kept by view, changed, told of, and taken away', async () => {
+    await viewer
+      .put(path)
+      .set('Content-Type', 'image/jpeg')
+      .send(await picture())
+      .expect(403)
+    await desk
+      .put(path)
+      .set('Content-Type', 'image/jpeg')
+      .send(await picture())
+      .expect(200)
+    await desk
+      .put(path)
+      .set('Content-Type', 'image/jpeg')
+      .send(await picture())
+      .expect(200)
+    expect(await listed()).toEqual([{ model: 'ketch', view: 'front', at: expect.any(String) }])
+    const { body } = await viewer.get(`${path}?at=now`).buffer(true).expect(200)
+    expect((await sharp(body as Buffer).metadata()).width).toBe(900)
+    await viewer.get('/api/models/ketch/photos/back').expect(404)
+    await desk
+      .put('/api/models/nothing/photos/front')
+      .set('Content-Type', 'image/jpeg')
+      .send(await picture())
+      .expect(404)
+    await desk
+      .put('/api/models/ketch/photos/above')
+      .set('Content-Type', 'image/jpeg')
+      .send(await picture())
+      .expect(422)
+    expect(JSON.stringify((await desk.get('/api/bundle').expect(200)).body)).not.toContain('photo')
+    await desk.delete(path).expect(200)
+    await desk.delete(path).expect(404)
+    expect(await listed()).toEqual([])
+  })
+})

@@ -1,3 +1,4 @@
+import sharp from 'sharp'
 import { expect, test } from '@playwright/test'
 import { expectAccessible, signIn } from './people'
 
@@ -53,4 +54,26 @@ test('a control is put where this model has it, by the keys and by the mouse, an
   const stored = await (await page.request.get('/api/catalogue/models/ketch')).json()
   expect(stored.value.controls.controls.width.at).toMatchObject({ view: 'front', shape: 'knob' })
   expect(stored.value.controls.controls.width.at.x).toBeLessThan(0.6)
+})
+
+test('the shop’s own photograph stands behind the marks, on the Shelf and on the card', async ({ page }) => {
+  await signIn(page, 'maren', '/shelf/models/yawl')
+  await page.getByRole('button', { name: 'Controls and rules' }).click()
+  const map = page.getByRole('region', { name: 'Where the controls sit' })
+  await expect(map.locator('image')).toHaveCount(0)
+  const picture = await sharp({ create: { width: 600, height: 420, channels: 3, background: '#b9c4c0' } })
+    .jpeg()
+    .toBuffer()
+  const file = { name: 'ours.jpg', mimeType: 'image/jpeg', buffer: picture }
+  await map.getByLabel(/own photograph of this view/).setInputFiles(file)
+  await expect(map.getByText('Kept. Move the marks onto what is seen.')).toBeVisible()
+  await expect(map.locator('image')).toHaveAttribute('href', /\/api\/models\/yawl\/photos\/front/)
+  await expect(map.getByRole('button', { name: /^Width: / })).toBeVisible()
+  await page.goto('/card?m=yawl&t=blind-hem&f=wool-suiting')
+  await expect(page.locator('.doing .machine-map image')).toHaveCount(1)
+  await expectAccessible(page)
+  await page.goto('/shelf/models/yawl')
+  await page.getByRole('button', { name: 'Controls and rules' }).click()
+  await map.getByRole('button', { name: 'Take it away' }).click()
+  await expect(map.locator('image')).toHaveCount(0)
 })

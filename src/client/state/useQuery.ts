@@ -22,6 +22,7 @@ const RESTS_ON = {
   editions: ['catalogue', 'settings'],
   fits: ['catalogue'],
   items: ['catalogue'],
+  machinePhotos: ['machinePhotos'],
   trial: ['catalogue'],
   diagnosis: ['catalogue', 'cases'],
   model: ['catalogue'],

@@ -4,6 +4,7 @@ const WORDS: Record<string, string> = {
   along: 'Whether what hangs on the row is removed along with it',
   also: 'Further models the person has, with commas between',
   alternatives: 'Whether all alternatives are told',
+  at: 'When it was kept',
   before: 'The id that the last page ended on',
   by: 'What gaps are counted by',
   customer: 'A customer’s id',
@@ -43,6 +44,7 @@ const WORDS: Record<string, string> = {
   token: 'What the link was made with',
   trouble: 'A trouble: of a technique, or of the desk',
   version: 'The version as whoever asks saw it',
+  view: 'From where one looks at a machine',
   work: 'The name its asker gave to long work',
 }
 

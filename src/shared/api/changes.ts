@@ -16,6 +16,7 @@ export const TOPICS = [
   'sharedCards',
   'practice',
   'samplePhotos',
+  'machinePhotos',
   'labels',
 ] as const
 export const Topic = z.enum(TOPICS)

@@ -1,5 +1,6 @@
 /** Samples on the wire: logging them, all that was sewn for one cell, labels, the shop's tolerance. */
 import { z } from 'zod'
+import { MACHINE_VIEWS } from '#core/catalogue/types'
 import type * as core from '#core/samples/evidence'
 import { StitchSpec } from './card'
 import { Id, Parameter, Sample, byParameter } from './catalogue'
@@ -130,6 +131,11 @@ export type EvidenceView = core.Evidence & {
 }
 
 export const PhotoQuery = z.strictObject({ size: z.enum(['small', 'large']).optional() })
+export const MachinePhotoParams = z.strictObject({ id: Id, view: z.enum(MACHINE_VIEWS) })
+/** `at`: a newer photograph is another address. */
+export const MachinePhotoQuery = z.strictObject({ at: z.string().max(40).optional() })
+export const MachinePhoto = z.object({ model: Id, view: z.enum(MACHINE_VIEWS), at: z.string() })
+export type MachinePhoto = z.infer<typeof MachinePhoto>
 export const PhotoKept = z.object({ width: z.int(), height: z.int(), bytes: z.int() })
 
 export const PrintJob = z.strictObject({ sample: Id })

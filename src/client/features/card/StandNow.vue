@@ -7,7 +7,10 @@ import { usePickLists, usePicks } from '../../state/picks'
 import StageMap from '../../ui/map/StageMap.vue'
 
 /** How the machine stands before the card begins, control by control, and where each of them sits. */
-const props = defineProps<{ stage: Pick<CardStage, 'changeover' | 'map' | 'procedure'>; technique: string }>()
+const props = defineProps<{
+  stage: Pick<CardStage, 'map' | 'answer' | 'changeover' | 'procedure'>
+  technique: string
+}>()
 const { picked, setStand } = usePicks()
 const lists = usePickLists()
 

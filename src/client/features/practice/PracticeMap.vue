@@ -69,6 +69,7 @@ const SIDE = 118
     <ViewTabs v-model="view" :views="views" />
     <MapFrame
       :outline="outlineOf(trial.model.kind)"
+      :model="trial.model.id"
       :view="view"
       :marks="marks"
       :side="SIDE"

@@ -6,6 +6,10 @@ import { outlineOf, placeOf } from '#core/map/usualPlaces'
 import { capital, controlWord, viewWord } from '#shared/messages/words'
 import { OUTLINE_LINES, OUTLINE_SIZE } from '#core/map/outlines'
 import { SHAPE_LINES } from '#core/map/shapes'
+import { call, upload } from '../../api/client'
+import { useSession } from '../../state/session'
+import { useAction } from '../../state/useAction'
+import { useMachinePhoto } from '../../ui/map/useMachinePhoto'
 import ViewTabs from '../../ui/map/ViewTabs.vue'
 
 const props = defineProps<{ model: Model; controls: readonly string[] }>()
@@ -27,6 +31,30 @@ const place = computed(() => (chosen.value === undefined ? undefined : placeOf(p
 const isOwn = computed(
   () => chosen.value !== undefined && props.model.controls?.controls[chosen.value]?.at !== undefined,
 )
+
+const session = useSession()
+const may = computed(() => session.user?.role !== 'viewer')
+const photo = useMachinePhoto(
+  () => props.model.id,
+  () => view.value,
+)
+const { problem, said, act } = useAction()
+const photoPath = () => `/api/models/${props.model.id}/photos/${view.value}`
+/** The marks stay where they are: they are moved onto what is seen. */
+const keepPhoto = (event: Event) =>
+  act(async () => {
+    const input = event.target as HTMLInputElement
+    const chosenFile = input.files?.[0]
+    if (!chosenFile) return
+    await upload(photoPath(), chosenFile)
+    input.value = ''
+    return 'Kept. Move the marks onto what is seen.'
+  })
+const dropPhoto = () =>
+  act(async () => {
+    await call('DELETE', photoPath())
+    return 'The outline is shown again.'
+  })
 
 const svg = ref<SVGSVGElement>()
 const PARTS = 100
@@ -73,7 +101,14 @@ const picked = (event: Event) => (event.target as HTMLSelectElement).value
     <div>
       <ViewTabs v-model="view" :views="MACHINE_VIEWS" />
       <svg ref="svg" :viewBox="`0 0 ${OUTLINE_SIZE.width} ${OUTLINE_SIZE.height}`">
-        <g :transform="drawing?.turned ? `translate(${OUTLINE_SIZE.width} 0) scale(-1 1)` : undefined">
+        <image
+          v-if="photo"
+          :href="photo"
+          :width="OUTLINE_SIZE.width"
+          :height="OUTLINE_SIZE.height"
+          preserveAspectRatio="xMidYMid slice"
+        />
+        <g v-else :transform="drawing?.turned ? `translate(${OUTLINE_SIZE.width} 0) scale(-1 1)` : undefined">
           <path v-for="line in drawing?.lines" :key="line" class="outline" :d="line" />
         </g>
         <g
@@ -93,6 +128,13 @@ const picked = (event: Event) => (event.target as HTMLSelectElement).value
           <path :d="SHAPE_LINES[at.shape]" />
         </g>
       </svg>
+      <p v-if="may" class="photo">
+        <label for="map-photo">The shop’s own photograph of this view, behind the marks</label>
+        <input id="map-photo" type="file" accept="image/jpeg,image/png,image/webp" @change="keepPhoto" />
+        <BButton v-if="photo" size="sm" variant="link" @click="dropPhoto">Take it away</BButton>
+        <span role="status" class="soft">{{ said }}</span>
+        <span v-if="problem" role="alert" class="caution">{{ problem }}</span>
+      </p>
     </div>
     <div class="facts">
       <label for="map-control">Control</label>
@@ -164,6 +206,13 @@ path {
   fill: var(--teal-wash);
   stroke: var(--teal);
   stroke-width: 2.4px;
+}
+
+.photo {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.3rem 0.8rem;
+  align-items: baseline;
 }
 
 .facts {

@@ -12,6 +12,7 @@ const props = withDefaults(
   defineProps<{
     outline: Outline
     view: MachineView
+    model?: string | undefined
     marks: readonly StepMark[]
     /** Numbers alone, for a narrow page. */
     brief?: boolean
@@ -20,7 +21,7 @@ const props = withDefaults(
     /** The step that is at hand: its marks stand out. */
     step?: number | undefined
   }>(),
-  { brief: false, unnumbered: false, step: undefined },
+  { model: undefined, brief: false, unnumbered: false, step: undefined },
 )
 
 const SIDE = 112
@@ -57,6 +58,7 @@ const description = computed(() => {
   <MapFrame
     :outline="outline"
     :view="view"
+    :model="model"
     :marks="marks"
     :side="brief ? BRIEF_SIDE : SIDE"
     :hand="hand"

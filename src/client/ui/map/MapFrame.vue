@@ -6,10 +6,13 @@ import { labelled, type Label } from '#core/map/labelling'
 import type { Outline } from '#core/map/usualPlaces'
 import { OUTLINE_LINES, OUTLINE_SIZE } from '#core/map/outlines'
 import { SHAPE_LINES } from '#core/map/shapes'
+import { useMachinePhoto } from './useMachinePhoto'
 
 const props = defineProps<{
   outline: Outline
   view: MachineView
+  /** Whose photograph may stand behind the marks. */
+  model?: string | undefined
   marks: readonly { control: string; place: ControlPlace }[]
   /** Room for words at each side. */
   side: number
@@ -28,6 +31,10 @@ const LABEL = 29
 const CLEAR = 16
 const GAP = 6
 const drawing = computed(() => OUTLINE_LINES[props.outline][props.view])
+const photo = useMachinePhoto(
+  () => props.model,
+  () => props.view,
+)
 const labelling = computed(() =>
   labelled(
     props.marks.map(({ control, place }) => ({
@@ -62,7 +69,16 @@ const press = (event: KeyboardEvent, { ids }: Label) => {
       :role="nameOf ? 'group' : 'img'"
       :aria-label="name"
     >
-      <g :transform="`translate(0 ${top})`">
+      <image
+        v-if="photo"
+        :href="photo"
+        x="0"
+        :y="top"
+        :width="OUTLINE_SIZE.width"
+        :height="OUTLINE_SIZE.height"
+        preserveAspectRatio="xMidYMid slice"
+      />
+      <g v-else :transform="`translate(0 ${top})`">
         <g :transform="drawing?.turned ? `translate(${OUTLINE_SIZE.width} 0) scale(-1 1)` : undefined">
           <path v-for="line in drawing?.lines" :key="line" class="outline" :d="line" />
         </g>

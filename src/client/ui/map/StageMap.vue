@@ -8,7 +8,7 @@ import MachineMap from './MachineMap.vue'
 import ViewTabs from './ViewTabs.vue'
 
 const props = defineProps<{
-  stage: Pick<CardStage, 'map' | 'procedure'>
+  stage: Pick<CardStage, 'map' | 'procedure' | 'answer'>
   /** The step at hand, by its id; none: the first view. */
   at?: string | undefined
   brief?: boolean
@@ -46,6 +46,7 @@ watch(
     />
     <MachineMap
       :outline="stage.map.outline"
+      :model="stage.answer.model"
       :view="shown.view"
       :marks="shown.marks"
       :step="number"

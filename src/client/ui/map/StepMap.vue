@@ -5,7 +5,7 @@ import type { CardStage } from '#core/card/card'
 import { stepMarks } from '#core/map/stepMarks'
 import MachineMap from './MachineMap.vue'
 
-const props = defineProps<{ stage: Pick<CardStage, 'map' | 'procedure'>; at: string | undefined }>()
+const props = defineProps<{ stage: Pick<CardStage, 'map' | 'procedure' | 'answer'>; at: string | undefined }>()
 /** Of the procedure itself, of what is told when its moment comes, and of the way back. */
 const views = computed(() => {
   const { steps, next, interruptions, back } = props.stage.procedure
@@ -21,6 +21,7 @@ const views = computed(() => {
       v-for="{ view, marks } in views"
       :key="view"
       :outline="stage.map.outline"
+      :model="stage.answer.model"
       :view="view"
       :marks="marks"
       :step="1"

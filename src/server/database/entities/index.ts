@@ -34,6 +34,7 @@ export const entities = [
   catalogue.ImportHabitRow,
   catalogue.CatalogueTakenRow,
   samples.SamplePhotoRow,
+  samples.MachinePhotoRow,
   samples.PrintedLabelRow,
   shop.ShopSettingRow,
   shop.UserRow,

@@ -14,6 +14,7 @@ import { RowsOfClasses1764520000000 } from './1764520000000-rows-of-classes'
 import { CataloguesTaken1764530000000 } from './1764530000000-catalogues-taken'
 import { CardReports1764540000000 } from './1764540000000-card-reports'
 import { Lessons1764550000000 } from './1764550000000-lessons'
+import { MachinePhotos1764560000000 } from './1764560000000-machine-photos'
 import { SamplesSeenAndPrinted1764090000000 } from './1764090000000-samples-seen-and-printed'
 
 /** In the order they are applied. */
@@ -35,4 +36,5 @@ export const migrations = [
   CataloguesTaken1764530000000,
   CardReports1764540000000,
   Lessons1764550000000,
+  MachinePhotos1764560000000,
 ]
