@@ -4,8 +4,8 @@ import { capital, controlWord, list } from '#shared/messages/words'
 
 /** From one line of a label to the next, in units of the outline. */
 export const LINE = 13
-/** Letters and figures that the first line holds. */
-const LETTERS = 16
+/** Letters and figures that a line holds. */
+const LETTERS = 17
 
 /** The needle is raised and lowered by the wheel, where that is what sits there. */
 const wordOf = ({ control, place }: { control: string; place: ControlPlace }): string =>
@@ -15,10 +15,16 @@ const wordOf = ({ control, place }: { control: string; place: ControlPlace }): s
 export const marksWord = (marks: readonly { control: string; place: ControlPlace }[]): string =>
   capital(list([...new Set(marks.map(wordOf))]))
 
-/** Two lines at most; what is left over goes to the second. `taken`: letters of the first that are not for words. */
+/** In as many lines as it needs. `taken`: letters of the first that are not for words; it may stay empty. */
 export const inLines = (words: string, taken = 0): string[] => {
-  const room = LETTERS - taken
-  if (words.length <= room) return [words]
-  const at = words.lastIndexOf(' ', room)
-  return at < 0 ? [words] : [words.slice(0, at), words.slice(at + 1)]
+  const lines = ['']
+  for (const word of words.split(' ')) {
+    const at = lines.length - 1
+    const room = LETTERS - (at === 0 ? taken : 0)
+    const longer = lines[at] === '' ? word : `${lines[at]} ${word}`
+    // A word that no line holds stands where it is.
+    if (longer.length <= room || (lines[at] === '' && taken === 0)) lines[at] = longer
+    else lines.push(word)
+  }
+  return lines
 }

@@ -59,6 +59,7 @@ const marksOf = (ids: readonly string[]) => marks.value.filter(({ control }) => 
 const standText = (ids: readonly string[]) => [...new Set(ids.map(standsAt))].filter(Boolean).join(', ')
 const nameOf = (ids: readonly string[]) =>
   `${marksWord(marksOf(ids))}: ${ids.map(standsAt).filter(Boolean).join(', ') || 'not said'}`
+const wordsOf = (ids: readonly string[]) => inLines(marksWord(marksOf(ids)))
 const MOST = 20
 const shortly = (text: string) => (text.length > MOST ? `${text.slice(0, MOST - 1)}…` : text)
 const SIDE = 118
@@ -77,10 +78,17 @@ const SIDE = 118
       :wrong="wrong"
       :name="`${trial.model.name}, ${viewWord(view)}`"
       :name-of="nameOf"
+      :lines-of="(ids) => wordsOf(ids).length + 1"
       @pick="pick"
     >
       <template #label="{ label, edge }">
-        <tspan :x="edge" :dy="-LINE / 2">{{ inLines(marksWord(marksOf(label.ids)), -4)[0] }}</tspan>
+        <tspan
+          v-for="(line, i) in wordsOf(label.ids)"
+          :key="line"
+          :x="edge"
+          :dy="i === 0 ? (-LINE * wordsOf(label.ids).length) / 2 : LINE"
+          >{{ line }}</tspan
+        >
         <tspan :x="edge" :dy="LINE" class="stands">{{ shortly(standText(label.ids)) }}</tspan>
       </template>
     </MapFrame>

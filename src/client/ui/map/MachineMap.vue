@@ -24,9 +24,9 @@ const props = withDefaults(
   { model: undefined, brief: false, unnumbered: false, step: undefined },
 )
 
-const SIDE = 112
+const SIDE = 118
 const BRIEF_SIDE = 44
-const MOST_NUMBERS = 3
+const MOST_NUMBERS = 2
 const byControl = computed(() => new Map(props.marks.map((mark) => [mark.control, mark])))
 const numbersOf = (ids: readonly string[]) =>
   [...new Set(ids.flatMap((id) => byControl.value.get(id)?.numbers ?? []))].sort((a, b) => a - b)
@@ -36,7 +36,7 @@ const numbersText = (ids: readonly string[]) => {
   return numbers.length > MOST_NUMBERS ? `${numbers.slice(0, MOST_NUMBERS).join(', ')} …` : numbers.join(', ')
 }
 const wordsOf = (ids: readonly string[]) => marksWord(ids.flatMap((id) => byControl.value.get(id) ?? []))
-const linesOf = (ids: readonly string[]) => inLines(wordsOf(ids), numbersText(ids).length)
+const linesOf = (ids: readonly string[]) => (props.brief ? [''] : inLines(wordsOf(ids), numbersText(ids).length))
 const hand = computed(
   () => new Set(props.marks.filter(({ numbers }) => numbers.includes(props.step ?? 0)).map(({ control }) => control)),
 )
@@ -61,18 +61,19 @@ const description = computed(() => {
     :model="model"
     :marks="marks"
     :side="brief ? BRIEF_SIDE : SIDE"
+    :lines-of="(ids) => (brief ? 2 : linesOf(ids).length)"
     :hand="hand"
     :name="description"
   >
     <template #label="{ label, edge }">
-      <tspan :x="edge" :dy="brief || linesOf(label.ids).length === 1 ? 0 : -LINE / 2">
-        <tspan v-if="!brief && label.side === 'left'">{{ `${linesOf(label.ids)[0]} ` }}</tspan><tspan
+      <tspan :x="edge" :dy="(-LINE * (linesOf(label.ids).length - 1)) / 2">
+        <tspan v-if="label.side === 'left' && linesOf(label.ids)[0]">{{ `${linesOf(label.ids)[0]} ` }}</tspan><tspan
           class="number"
           :class="{ brief }"
           >{{ numbersText(label.ids) }}</tspan
-        ><tspan v-if="!brief && label.side === 'right'">{{ ` ${linesOf(label.ids)[0]}` }}</tspan>
+        ><tspan v-if="label.side === 'right' && linesOf(label.ids)[0]">{{ ` ${linesOf(label.ids)[0]}` }}</tspan>
       </tspan>
-      <tspan v-if="!brief && linesOf(label.ids)[1]" :x="edge" :dy="LINE">{{ linesOf(label.ids)[1] }}</tspan>
+      <tspan v-for="line in linesOf(label.ids).slice(1)" :key="line" :x="edge" :dy="LINE">{{ line }}</tspan>
     </template>
   </MapFrame>
 </template>

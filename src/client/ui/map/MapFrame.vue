@@ -6,6 +6,7 @@ import { labelled, type Label } from '#core/map/labelling'
 import type { Outline } from '#core/map/usualPlaces'
 import { OUTLINE_LINES, OUTLINE_SIZE } from '#core/map/outlines'
 import { SHAPE_LINES } from '#core/map/shapes'
+import { LINE } from '#shared/drawings/labelWords'
 import { useMachinePhoto } from './useMachinePhoto'
 
 const props = defineProps<{
@@ -14,8 +15,9 @@ const props = defineProps<{
   /** Whose photograph may stand behind the marks. */
   model?: string | undefined
   marks: readonly { control: string; place: ControlPlace }[]
-  /** Room for words at each side. */
+  /** Room for words at each side, and how many lines a label has. */
   side: number
+  linesOf?: (ids: readonly string[]) => number
   /** What stands out, and what is in the way. */
   hand?: ReadonlySet<string> | undefined
   wrong?: ReadonlySet<string> | undefined
@@ -26,8 +28,8 @@ const props = defineProps<{
 const emit = defineEmits<{ pick: [controls: readonly string[]] }>()
 defineSlots<{ label: (scope: { label: Label; edge: number }) => unknown }>()
 
-/** The height of a label with its room, and how far leaders keep from other controls. */
-const LABEL = 29
+/** Above and below a label, and how far leaders keep from other controls. */
+const ROOM = 3
 const CLEAR = 16
 const GAP = 6
 const drawing = computed(() => OUTLINE_LINES[props.outline][props.view])
@@ -35,18 +37,19 @@ const photo = useMachinePhoto(
   () => props.model,
   () => props.view,
 )
-const labelling = computed(() =>
-  labelled(
-    props.marks.map(({ control, place }) => ({
-      id: control,
-      x: place.x * OUTLINE_SIZE.width,
-      y: place.y * OUTLINE_SIZE.height,
-    })),
-    OUTLINE_SIZE,
-    LABEL,
-    CLEAR,
-  ),
+const points = computed(() =>
+  props.marks.map(({ control, place }) => ({
+    id: control,
+    x: place.x * OUTLINE_SIZE.width,
+    y: place.y * OUTLINE_SIZE.height,
+  })),
 )
+/** Labels are as high as the highest of them; marks in one place come together, whatever the height. */
+const height = computed(() => {
+  const groups = labelled(points.value, OUTLINE_SIZE, LINE, CLEAR).labels
+  return 2 * ROOM + LINE * Math.max(1, ...groups.map(({ ids }) => props.linesOf?.(ids) ?? 1))
+})
+const labelling = computed(() => labelled(points.value, OUTLINE_SIZE, height.value, CLEAR))
 const top = computed(() => (labelling.value.height - OUTLINE_SIZE.height) / 2)
 const shapeOf = ({ ids }: Label) =>
   SHAPE_LINES[props.marks.find(({ control }) => control === ids[0])?.place.shape ?? 'knob']

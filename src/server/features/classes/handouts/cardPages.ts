@@ -155,7 +155,7 @@ const cannot = (card: Card): Content[] => {
   ]
 }
 
-/** First what to set, where it is and what it looks like; then, on pages of its own, what to do. */
+/** First what to set, what it looks like and where it is; then what to do. */
 const stagePages = (card: Card, stage: CardStage): Content[] => {
   const say = speech(card.names)
   const cautions = stage.answer.cautions.map((reason) => say.reason(reason))
@@ -204,13 +204,12 @@ const phased = (steps: readonly StepWords[]): Content[] => {
     if (last?.[0]?.phase === step.phase) last.push(step)
     else parts.push([step])
   }
-  return parts.flatMap((part, i): Content[] => {
+  return parts.flatMap((part): Content[] => {
     const name: Content = { text: phaseWord((part[0] as StepWords).phase), bold: true, margin: [0, 3, 0, 0] }
     const lines = part.map(stepLine)
     const isShort = part.reduce((sum, one) => sum + stepText(one).length, 0) < KEPT_TOGETHER
     const [first, ...others] = lines as [Content, ...Content[]]
-    const kept: Content[] = isShort ? [stackOf([name, ...lines])] : [stackOf([name, first]), ...others]
-    return i === 0 ? [{ text: '', pageBreak: 'before' }, ...kept] : kept
+    return isShort ? [stackOf([name, ...lines])] : [stackOf([name, first]), ...others]
   })
 }
 const stackOf = (stack: Content[]): Content => ({ stack, unbreakable: true })
