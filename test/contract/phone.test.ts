@@ -84,6 +84,10 @@ describe('a telephone that says it does not', () => {
     expect(await told(await linkTo(), tells.key)).toEqual({ worked: false, asked: [] })
     await said(token, 'cases', { ...tells, key: keyOf('own'), by: 'Nobody', customer: 'x' }).expect(422)
     await desk.post('/api/cases').send({ question: 'Q', outcome: 'open', phone: true }).expect(422)
+    const many = Object.fromEntries(Array.from({ length: 101 }, (_, i) => [`c${i}`, 'x']))
+    const flood = { ...tells, key: keyOf('flood'), shown: { positions: many, values: {} } }
+    await said(token, 'cases', flood).expect(422)
+    await said(token, 'cases', { ...tells, key: keyOf('long'), words: 'x'.repeat(1001) }).expect(422)
   })
 
   it('hears a reason to stop in the words, and hands it to the workshop', async () => {

@@ -44,11 +44,16 @@ export const LearnWords = z.strictObject({ kind, of: Id, words: text(120).min(2)
 export const LearnedWords = LearnWords.extend({ name: z.string(), by: z.string() })
 export type LearnedWords = z.infer<typeof LearnedWords>
 
-const Values = z.record(z.string(), z.number())
+/** More controls and values than any machine has. */
+const MOST_TOLD = 100
+const told = <Value extends z.ZodType>(value: Value) =>
+  z.record(z.string().max(80), value).refine((all) => Object.keys(all).length <= MOST_TOLD, {
+    error: `more than ${MOST_TOLD} things are told of it`,
+  })
 /** What was told of a machine; `slots`: width in mm of a foot's or plate's slot that is in no list. */
 const Shown = z.strictObject({
-  positions: z.record(z.string(), z.string().max(200)),
-  values: Values,
+  positions: told(z.string().max(200)),
+  values: told(z.number()),
   slots: z
     .strictObject({ foot: z.number().positive().max(60), plate: z.number().positive().max(60) })
     .partial()
