@@ -154,11 +154,14 @@ describe('servers on one empty database', () => {
 describe('a shop from before its people had ids of their own and its classes rows', () => {
   it('keeps every seat, loan, supply, event, case, message and word, row for row', async () => {
     const url = await empty()
-    const before = ['Records', 'IdsOfPeople', 'RowsOfClasses']
     await withDatabase(url, async (database) => {
       const source = database as { migrations: { constructor: { name: string } }[] }
       const all = source.migrations
-      source.migrations = all.filter((one) => !before.some((name) => one.constructor.name.startsWith(name)))
+      // None of those that came since has been there.
+      source.migrations = all.slice(
+        0,
+        all.findIndex((one) => one.constructor.name.startsWith('Records')),
+      )
       await migrate(database)
       const insert = (statement: string, values: unknown[]) => database.query(statement, values)
       const people = [
