@@ -2,13 +2,16 @@ import { expect, test, type Page } from '@playwright/test'
 import { codesIn } from '../reading/pdf'
 import { expectAccessible, expectNoSidewaysScroll, signIn } from './people'
 
-/** What a telephone's camera reads from the first handout of the first class. */
+/** What a telephone's camera reads from the handout of the first seat of a class that has one. */
 const codeOfHandout = async (page: Page): Promise<string> => {
-  const [first] = await (await page.request.get('/api/classes')).json()
-  const pdf = await page.request.get(`/api/classes/${first.class.id}/handouts/cards.pdf?seat=0`)
-  const [code] = codesIn(await pdf.body())
-  const { pathname, search } = new URL(code as string)
-  return `${pathname}${search}`
+  for (const { class: one } of await (await page.request.get('/api/classes')).json()) {
+    const pdf = await page.request.get(`/api/classes/${one.id}/handouts/cards.pdf?seat=0`)
+    const [code] = pdf.ok() ? codesIn(await pdf.body()) : []
+    if (code === undefined) continue
+    const { pathname, search } = new URL(code)
+    return `${pathname}${search}`
+  }
+  throw new Error('no class has a handout')
 }
 
 test('from a handout’s code to a case in the desk, and its answer at the same link', async ({ page, browser }) => {
@@ -87,5 +90,5 @@ test('a telephone that says it worked is counted on the card, apart from the sho
   await expect(phone.getByRole('button', { name: 'It worked' })).toBeDisabled()
   await pocket.close()
   await page.goto(`/card?${card}`)
-  await expect(page.getByText(/Proved: .*It worked for a customer/)).toBeVisible()
+  await expect(page.getByText(/It worked for a customer/)).toBeVisible()
 })
