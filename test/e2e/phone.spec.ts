@@ -38,6 +38,13 @@ test('from a handout’s code to a case in the desk, and its answer at the same 
   await expect(help.getByRole('alert')).toContainText('Switch off and unplug')
   await expect(help.getByText('What do you see?')).toHaveCount(0)
   await help.getByRole('button', { name: 'None of it' }).click()
+  await expect(help.getByRole('heading', { name: 'This settles most of it' })).toBeVisible()
+  // Shut and opened again it is all there.
+  await phone.getByRole('button', { name: 'It does not' }).click()
+  await expect(help).toHaveCount(0)
+  await phone.getByRole('button', { name: 'It does not' }).click()
+  await help.getByRole('button', { name: 'None of it' }).click()
+  await expect(help.getByRole('heading', { name: 'This settles most of it' })).toBeVisible()
 
   const fault = help.locator('ul.faults button').first()
   const seen = ((await fault.textContent()) ?? '').trim()

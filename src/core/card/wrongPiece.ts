@@ -256,10 +256,10 @@ const broken = ({ right, far }: Piece): Wrong => {
 /** The edge rolls over the row. */
 const curl = ({ right, fabric, rightEdge, far }: Piece): Wrong => {
   const at = fabric.lines.find(({ name }) => name === 'edge')?.at ?? rightEdge + 1
-  const roll = (in_: Mm): Point[] => {
+  const roll = (inside: Mm): Point[] => {
     const steps = Math.max(4, Math.round(far / 3))
     return Array.from({ length: steps + 1 }, (_, i): Point => [
-      tidy(at - in_ + 0.25 * Math.sin(Math.PI * i)),
+      tidy(at - inside + (i % 2 === 0 ? 0 : 0.25)),
       tidy((far * i) / steps),
     ])
   }

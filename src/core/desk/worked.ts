@@ -1,24 +1,24 @@
 /** A setting that worked for a customer, as their telephone card said it; apart from what the shop has sewn. */
-import type { Card } from '../card/card'
+import type { StageAnswer } from '../answer/types'
 import { sameValue } from '../catalogue/sameValue'
-import type { Id, Parameter } from '../catalogue/types'
+import type { Id } from '../catalogue/types'
 
 /** What a stage was sewn with. */
 export interface WorkedStage {
   stage: Id
   stitch: Id
   foot?: Id
-  used: Partial<Record<Parameter, number>>
+  used: Partial<Record<string, number>>
 }
 
 /** Every value that is a figure; what a machine sets by itself is not known. */
-export const workedStages = ({ stages }: Pick<Card, 'stages'>): WorkedStage[] =>
-  stages.map(({ stage, answer }) => ({
+export const workedStages = (stages: readonly StageAnswer[]): WorkedStage[] =>
+  stages.map(({ stage, stitch, foot, settings }) => ({
     stage,
-    stitch: answer.stitch,
-    ...(answer.foot === undefined ? {} : { foot: answer.foot }),
+    stitch,
+    ...(foot === undefined ? {} : { foot }),
     used: Object.fromEntries(
-      Object.entries(answer.settings).flatMap(([parameter, setting]) =>
+      Object.entries(settings).flatMap(([parameter, setting]) =>
         typeof setting?.value === 'number' ? [[parameter, setting.value]] : [],
       ),
     ),
@@ -31,8 +31,9 @@ export interface WorkedCount {
   otherwise: number
 }
 
-export const countWorked = (reports: readonly WorkedStage[][], card: Pick<Card, 'stages'>): WorkedCount => {
-  const stages = workedStages(card)
-  const now = reports.filter((one) => sameValue(one, stages)).length
+/** `stages`: of the answer as it is now. */
+export const countWorked = (reports: readonly WorkedStage[][], stages: readonly StageAnswer[]): WorkedCount => {
+  const told = workedStages(stages)
+  const now = reports.filter((one) => sameValue(one, told)).length
   return { now, otherwise: reports.length - now }
 }

@@ -1,15 +1,12 @@
 /** A PDF, drawn by a worker. */
-import type { TDocumentDefinitions } from 'pdfmake/interfaces'
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import type { Workers } from '../work/workers'
 
 /** Points a millimetre. */
 export const POINTS = 72 / 25.4
 
-const RUNNING = 'running:'
-/** Of a part that begins a page: what stands at the foot of its pages, with their number. */
-export const runningId = (text: string): string => `${RUNNING}${text}`
-export const runningOf = (id: string | undefined): string | undefined =>
-  id?.startsWith(RUNNING) ? id.slice(RUNNING.length) : undefined
+/** A line that begins a part: what stands at the foot of its pages, with their number. It takes no room itself. */
+export const runningLine = (running: string): Content => ({ text: ' ', fontSize: 1, running }) as Content
 
 export interface DrawnPdf {
   pdf: Uint8Array

@@ -6,7 +6,7 @@ import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
 import pdfmake from 'pdfmake'
 import type { TDocumentDefinitions } from 'pdfmake/interfaces'
-import { runningOf, type DrawnPdf } from './drawn'
+import type { DrawnPdf } from './drawn'
 
 const fonts = join(dirname(createRequire(import.meta.url).resolve('pdfmake/package.json')), 'fonts', 'Roboto')
 let ready = false
@@ -27,30 +27,29 @@ const prepare = () => {
   ready = true
 }
 
-/** What the library notes on a line once it knows where it stands. */
+/** A line that says what runs (`runningLine`), with what the library notes on it once it knows where it stands. */
 interface Placed {
-  id?: string
+  running: string
   positions?: { pageNumber: number }[]
 }
 
-/** The lines that say what runs at the foot of the pages from theirs on. */
+/** Those lines, in their order. */
 const runningIn = (content: unknown): Placed[] => {
   if (Array.isArray(content)) return content.flatMap(runningIn)
   if (typeof content !== 'object' || content === null) return []
-  const { id, stack } = content as Placed & { stack?: unknown }
-  return [...(runningOf(id) === undefined ? [] : [content as Placed]), ...runningIn(stack)]
+  if ('running' in content) return [content as Placed]
+  return 'stack' in content ? runningIn(content.stack) : []
 }
 
 /**
- * Parts that say what runs at the foot of their pages (`runningId`, on a line of their stack) have it there, with each
+ * Parts that say what runs at the foot of their pages (`runningLine`) have it there, with each
  * page's number.
  */
 export const drawPdf = async (document: TDocumentDefinitions): Promise<DrawnPdf> => {
   prepare()
   const running = runningIn(document.content)
   /** Pages from 1, known once everything but what runs is laid out. */
-  const places = () =>
-    running.map(({ id, positions }) => ({ text: runningOf(id), from: positions?.[0]?.pageNumber ?? 1 }))
+  const places = () => running.map(({ running: text, positions }) => ({ text, from: positions?.[0]?.pageNumber ?? 1 }))
   let pages = 0
   const pdf = await pdfmake
     .createPdf({

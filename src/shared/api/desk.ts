@@ -178,6 +178,10 @@ export const PhoneTold = z.object({
   ),
 })
 export type PhoneTold = z.infer<typeof PhoneTold>
+/** What a card worked with, as it is kept. */
+export const WorkedStages = z.array(
+  z.object({ stage: Id, stitch: Id, foot: Id.optional(), used: z.record(z.string(), z.number()) }),
+)
 /** For how many customers a card worked, with what it says now and with other values. */
 export const WorkedCount = z.object({ now: z.int(), otherwise: z.int() })
 

@@ -5,8 +5,7 @@ import type { SupplyNeed } from '#core/classes/supplies'
 import type { SewingClass } from '#core/classes/types'
 import { formatNumber } from '#core/units/format'
 import type { Speech } from './en'
-import { isParameter } from '#core/catalogue/parameters'
-import { controlWord, list, parameterWord } from './words'
+import { list, stationWord } from './words'
 
 const helpText = (reason: HelpReason): string =>
   ({
@@ -18,10 +17,6 @@ const helpText = (reason: HelpReason): string =>
     lentMachine: 'sits at a lent machine',
     hung: 'hung in practice',
   })[reason]
-
-/** A control, or a value that is set. */
-export const stationWord = (control: string): string =>
-  isParameter(control) ? parameterWord(control).toLowerCase() : `the ${controlWord(control)}`
 
 /** Whom to help and why, the seats of one reason together. */
 export const helpLines = (help: RunStage['help'], nameOf: (seat: number) => string): string[] => {

@@ -52,6 +52,17 @@ export const stepsWords = (steps: readonly ToldStep[], say: Speech): StepWords[]
   return steps.map((step, i) => stepWords(step, i + 1, say, numbers))
 }
 
+/** Steps that follow each other in one phase, together. */
+export const byPhase = (steps: readonly StepWords[]): StepWords[][] => {
+  const parts: StepWords[][] = []
+  for (const step of steps) {
+    const last = parts.at(-1)
+    if (last?.[0]?.phase === step.phase) last.push(step)
+    else parts.push([step])
+  }
+  return parts
+}
+
 const INTERRUPTIONS: Record<Procedure['interruptions'][number]['of'], string> = {
   bobbin: 'The bobbin is empty',
   thread: 'The needle thread breaks',

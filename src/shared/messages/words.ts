@@ -133,6 +133,11 @@ export const controlWord = (control: string): string =>
         : isParameter(control)
           ? parameterWord(control).toLowerCase()
           : inWords(control)))
+
+/** In a sentence: "the presser foot", "width". */
+export const stationWord = (control: string): string =>
+  isParameter(control) ? controlWord(control) : `the ${controlWord(control)}`
+
 const CONTROL_WORDS: Record<string, string> = {
   power: 'power',
   needleHeight: 'needle',

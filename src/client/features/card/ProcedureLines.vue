@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { StepWords } from '#shared/messages/procedure'
+import { byPhase, type StepWords } from '#shared/messages/procedure'
 import { capital, measuredWord, phaseWord } from '#shared/messages/words'
 
 /** Steps as a numbered list, parted by phase, each with its check and the cautions that begin at it. */
@@ -24,25 +24,17 @@ const typed = (key: string, event: Event) => {
   const text = (event.target as HTMLInputElement).value.trim().replace(',', '.')
   emit('measure', key, Number(text) > 0 ? text : undefined)
 }
-const parts = computed(() => {
-  const found: { phase: StepWords['phase']; steps: StepWords[] }[] = []
-  for (const step of props.steps) {
-    const last = found.at(-1)
-    if (last?.phase === step.phase) last.steps.push(step)
-    else found.push({ phase: step.phase, steps: [step] })
-  }
-  return found
-})
+const parts = computed(() => byPhase(props.steps))
 const named = computed(() => props.of === 'step' && parts.value.length > 1)
 </script>
 
 <template>
   <div class="procedure">
-    <section v-for="part in parts" :key="part.steps[0]?.id">
-      <h3 v-if="named">{{ phaseWord(part.phase) }}</h3>
-      <ol :start="part.steps[0]?.number">
+    <section v-for="part in parts" :key="part[0]?.id">
+      <h3 v-if="named">{{ phaseWord(part[0]!.phase) }}</h3>
+      <ol :start="part[0]?.number">
         <li
-          v-for="step in part.steps"
+          v-for="step in part"
           :key="step.id"
           v-bind="{ [`data-${of}`]: step.id }"
           :class="{ at: step.id === at, done: isDone(step.id) }"

@@ -3,12 +3,12 @@ import { computed, ref, watch } from 'vue'
 import type { Card } from '#core/card/card'
 import { ladderFor, type LadderRungId } from '#core/desk/ladder'
 import type { Shown } from '#core/desk/shown'
-import type { Trial } from '#core/practice/trial'
 import { JAM_SCRIPT, rungText, stopText, stopWord } from '#shared/messages/desk'
 import { speech } from '#shared/messages/en'
 import { needsFirstAid, STOP_IDS, stopsIn } from '#shared/messages/stops'
 import { TROUBLES } from '#shared/messages/troubles'
 import { useAction } from '../../state/useAction'
+import { useQuery } from '../../state/useQuery'
 import FaultChoice from '../card/FaultChoice.vue'
 import DiagnosisPanel from '../desk/DiagnosisPanel.vue'
 import type { Phone } from './usePhone'
@@ -30,26 +30,24 @@ const at = ref(props.card.stages[0]?.stage ?? '')
 const stage = computed(() => props.card.stages.find(({ stage: id }) => id === at.value))
 const trouble = ref<string>()
 watch(at, () => (trouble.value = undefined))
-const own = computed(() => (id: string) => `${props.card.technique.id}.${id}`)
+const own = (id: string) => `${props.card.technique.id}.${id}`
 const ofStage = computed(() => {
-  const prefix = own.value('')
+  const prefix = own('')
   return trouble.value?.startsWith(prefix) ? trouble.value.slice(prefix.length) : undefined
 })
 const jam = computed(() => TROUBLES.find(({ id }) => id === trouble.value)?.script === 'jam')
 
 const FIRST: readonly LadderRungId[] = ['rethread', 'needle', 'bobbin', 'loopers', 'foot']
-const machine = ref<Trial['model']>()
-const from = computed(() => {
-  const asked = props.phone.from(at.value)
-  const trial = async () => {
-    const found = await asked.trial()
-    machine.value = found.model
-    return found
-  }
-  return { ...asked, trial }
-})
+const from = computed(() => props.phone.from(at.value))
+/** The very question of the comparison beneath: it is asked once. */
+const { answer: trial } = useQuery(
+  'trial',
+  () => from.value.key,
+  () => from.value.trial(),
+  { stays: 0 },
+)
 const rungs = computed(() =>
-  machine.value ? ladderFor(machine.value, stage.value).filter(({ id }) => FIRST.includes(id)) : [],
+  trial.value ? ladderFor(trial.value.model, stage.value).filter(({ id }) => FIRST.includes(id)) : [],
 )
 const gone = ref<string[]>([])
 const shown = ref<Shown>()

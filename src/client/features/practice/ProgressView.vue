@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { shallowRef } from 'vue'
 import type { ProgressView } from '#shared/api/practice'
-import { stationWord } from '#shared/messages/classes'
-import { capital, dateWords, list } from '#shared/messages/words'
+import { capital, dateWords, list, stationWord } from '#shared/messages/words'
 import { get } from '../../api/client'
 import { whenChanged } from '../../state/changes'
 import { usePicks } from '../../state/picks'

@@ -48,6 +48,21 @@ describe.each(TRIALS)('%s under somebody’s hands', (_, trial) => {
     expect(machine.events.value).toEqual([])
   })
 
+  it('begun from how somebody left it, comes back to that', () => {
+    const [first] = planned()
+    const left = {
+      ...machine.state.value,
+      positions: { ...machine.state.value.positions, power: 'off' },
+      due: ['Look'],
+    }
+    const other = useMachine(trial, left)
+    other.did('Look')
+    if (first) other.move(first.control, first.to)
+    expect(other.state.value).not.toEqual(left)
+    other.again()
+    expect(other.state.value).toEqual(left)
+  })
+
   it('is as before when it is begun again', () => {
     const before = machine.state.value
     for (const { control, to } of planned().slice(0, 3)) machine.move(control, to)

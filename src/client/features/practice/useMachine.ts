@@ -70,7 +70,7 @@ export const useMachine = (trial: Trial, start: MachineState = startOf(trial)) =
     message.value = undefined
   }
   const again = () => {
-    state.value = startOf(trial)
+    state.value = start
     events.value = []
     message.value = undefined
     hazards.value = []

@@ -60,7 +60,7 @@ const handoutInput = async (context: PlanContext, coded: boolean): Promise<Hando
   ])
   const cards = coded ? `${origin}${await handoutPass(services, planned.asked.title, actorOf(context))}` : origin
   const needs = needsOf(planned, supplies as Supply[])
-  const hung = await hungIn(services, planned)
+  const hung = () => hungIn(services, planned)
   return { planned, answering: snapshot, tolerance, cards, needs, hung, workers: services.workers }
 }
 

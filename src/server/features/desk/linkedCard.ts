@@ -8,7 +8,7 @@ import { digest } from '../../http/token'
 import type { Services } from '../../services'
 import { defined } from '../practice/linkRoutes'
 
-const GONE = 'This link does not hold any more. Ask the shop for a new one.'
+export const GONE = 'This link does not hold any more. Ask the shop for a new one.'
 
 export const Asked = SharedCardWrite.omit({ days: true })
 /** Opens any card, for the codes on a class's handouts: a card holds nothing of a customer. */

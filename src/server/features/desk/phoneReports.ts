@@ -5,13 +5,13 @@
 import { In, IsNull, MoreThan, Not, type EntityManager } from 'typeorm'
 import type { Question } from '#core/answer/types'
 import type { WorkedStage } from '#core/desk/worked'
-import { CaseRow, type CaseWrite, type PhoneTold } from '#shared/api/desk'
+import { CaseRow, WorkedStages, type CaseWrite, type PhoneTold } from '#shared/api/desk'
 import { CardReportRow, DeskCaseRow, SharedCardRow } from '../../database/entities/index'
 import type { Writes } from '../../database/writes'
 import { NotFound, Problem } from '../../http/problems'
 import { digest } from '../../http/token'
 import { insertCase } from './cases'
-import type { LinkedCard } from './linkedCard'
+import { GONE, type LinkedCard } from './linkedCard'
 
 /** Of one card; of a class's pass, which opens the cards of many. */
 const MOST_WORKED = { one: 1, many: 200 }
@@ -90,7 +90,7 @@ export class PhoneReports {
   async workedWith({ model, technique, fabric }: Question, method: string): Promise<WorkedStage[][]> {
     const card = { model, technique, fabric, method }
     const reports = await this.manager.findBy(CardReportRow, { ...card, worked: Not(IsNull()) })
-    return reports.map(({ worked }) => worked as WorkedStage[])
+    return reports.map(({ worked }) => WorkedStages.parse(worked))
   }
 }
 
@@ -102,9 +102,8 @@ const FROM_PHONE = 'a customer’s telephone'
  */
 const claim = async (manager: EntityManager, { link }: LinkedCard, { key }: Sent): Promise<boolean> => {
   const held = await manager.findOne(SharedCardRow, { where: { id: link }, lock: { mode: 'pessimistic_write' } })
-  if (!held) throw new NotFound('This link does not hold any more. Ask the shop for a new one.')
-  if (await manager.existsBy(CardReportRow, { keyHash: digest(key) })) return false
-  return true
+  if (!held) throw new NotFound(GONE)
+  return !(await manager.existsBy(CardReportRow, { keyHash: digest(key) }))
 }
 
 const rowOf = ({ model, technique, fabric }: Question, method: string, link: number, { key, address, at }: Sent) => ({

@@ -1,5 +1,5 @@
 /** What a customer's telephone asks and tells at a card's link, without an account; and what the shop sees of it. */
-import { cardOf, type Card } from '#core/card/card'
+import type { Answer } from '#core/answer/types'
 import { countWorked, workedStages } from '#core/desk/worked'
 import type { Shown } from '#core/desk/shown'
 import { CardQuery } from '#shared/api/card'
@@ -20,27 +20,23 @@ import {
 import { TrialView } from '#shared/api/practice'
 import { stopsIn } from '#shared/messages/stops'
 import { Invalid } from '../../http/problems'
-import { ANY_ROLE, route, sends, type Context } from '../../http/route'
+import { ANY_ROLE, route, sends } from '../../http/route'
 import { answered, questionOf } from '../cards/routes'
+import type { Snapshot } from '../catalogue/snapshot'
 import { defined } from '../practice/linkRoutes'
 import { trialFor } from '../practice/trial'
 import { diagnosisOf } from './diagnosing'
 import { linkedCard, type LinkedCard } from './linkedCard'
 
-type Asked = Pick<Context<{ token: string }, unknown, unknown>, 'services' | 'snapshot' | 'address'>
-
-/** The card with its method; throws `Invalid` where nothing can be sewn: nothing can have worked, nor gone wrong. */
-const sewable = async (
-  { services, snapshot }: Asked,
-  { question }: LinkedCard,
-): Promise<{ card: Card; method: string }> => {
-  const { tolerance } = await services.settings.read()
+/** Its answer; throws `Invalid` where nothing can be sewn: nothing can have worked, nor gone wrong. */
+const sewable = (snapshot: Snapshot, { question }: LinkedCard): Answer & { method: string } => {
   const answer = answered(snapshot, question)
-  if (answer.method === undefined)
+  const { method } = answer
+  if (method === undefined)
     throw new Invalid('There is nothing to sew here.', [
       { path: ['technique'], message: 'its card says what stops it' },
     ])
-  return { card: cardOf(snapshot.index, question, answer, { tolerance }), method: answer.method }
+  return { ...answer, method }
 }
 
 const shared = { tag: 'Shared', for: 'everyone' } as const
@@ -85,12 +81,11 @@ export const phoneRoutes = [
     result: PhoneKept,
     status: 201,
     refuses: [404, 422],
-    handle: async (context) => {
-      const { params, query, body, services, address } = context
+    handle: async ({ params, query, body, services, snapshot, address }) => {
       const linked = await linkedCard(services, params.token, query)
-      const { card, method } = await sewable(context, linked)
+      const { method, stages } = sewable(snapshot, linked)
       const sent = { key: body.key, address, at: services.now() }
-      await services.phone.worked(linked, method, workedStages(card), sent)
+      await services.phone.worked(linked, method, workedStages(stages), sent)
       return { kept: true as const }
     },
   }),
@@ -105,10 +100,9 @@ export const phoneRoutes = [
     result: PhoneKept,
     status: 201,
     refuses: [404, 422, 429],
-    handle: async (context) => {
-      const { params, query, body, services, address } = context
+    handle: async ({ params, query, body, services, snapshot, address }) => {
       const linked = await linkedCard(services, params.token, query)
-      const { method } = await sewable(context, linked)
+      const { method } = sewable(snapshot, linked)
       const { key, words, stage: _, stop = stopsIn(words)[0]?.id, ...told } = body
       const { model, technique, fabric } = linked.question
       const content = CaseWrite.parse({
@@ -147,11 +141,9 @@ export const phoneRoutes = [
     refuses: [422],
     handle: async ({ query: { now: _, after: __, alternatives: ___, ...asked }, services, snapshot }) => {
       const question = questionOf(asked)
-      const answer = answered(snapshot, question)
-      if (answer.method === undefined) return { now: 0, otherwise: 0 }
-      const { tolerance } = await services.settings.read()
-      const card = cardOf(snapshot.index, question, answer, { tolerance })
-      return countWorked(await services.phone.workedWith(question, answer.method), card)
+      const { method, stages } = answered(snapshot, question)
+      if (method === undefined) return { now: 0, otherwise: 0 }
+      return countWorked(await services.phone.workedWith(question, method), stages)
     },
   }),
 ]

@@ -28,7 +28,7 @@ export const lessonTable: RecordTable<LessonWrite> = {
   },
   drop: async (manager, row) => void (await manager.delete(PracticeLessonRow, { id: Number(row) })),
   title: ({ name }) => name,
-  sent: (row, value) => ({ id: Number(row), ...value }),
+  sent: (_, value) => value,
   check: (_, value, index) => checkLesson(value, index),
 }
 

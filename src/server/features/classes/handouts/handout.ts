@@ -28,7 +28,7 @@ export interface HandoutInput {
   cards: string
   needs: readonly (SupplyNeed & { name: string })[]
   /** Where people hang in practice, for the run sheet. */
-  hung?: HungInPractice
+  hung?: () => Promise<HungInPractice>
   workers: Workers
 }
 
@@ -46,8 +46,8 @@ export const handout = async (
   const { asked, index } = planned
   const techniqueName = (place: number) => index.techniques.get(asked.techniques[place]?.technique ?? '')?.name ?? ''
   const seats = asked.seats.flatMap((_, s) => (seat === undefined || seat === s ? [s] : []))
-  const sheets: Partial<Record<HandoutPart, () => TDocumentDefinitions>> = {
-    'run-sheet': () => runPages(planned, techniqueName, input.hung),
+  const sheets: Partial<Record<HandoutPart, () => TDocumentDefinitions | Promise<TDocumentDefinitions>>> = {
+    'run-sheet': async () => runPages(planned, techniqueName, await input.hung?.()),
     'side-by-side': () => sidePages(planned),
     'wall-a4': () => wallPages(planned, 'A4'),
     'wall-a3': () => wallPages(planned, 'A3'),
@@ -72,7 +72,7 @@ export const handout = async (
     return { ...drawn, file: files.push(drawn.pdf) - 1 }
   }
   for (const sheet of wanted) {
-    const { file, pages } = await draw(sheet())
+    const { file, pages } = await draw(await sheet())
     parts.push(wholeFile(file, pages))
   }
   if (own.length > 0) {

@@ -1,9 +1,46 @@
 /** The room on one sheet: techniques down, machines across; for the educator's table, and for the wall. */
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
-import { sideBySide, type SideCell, type SidePart } from '#core/classes/handout'
+import { sideBySide, type SideBySide, type SideCell, type SidePart, type SideRow } from '#core/classes/handout'
 import type { PlannedClass } from '#core/classes/plan'
-import { capital, list, parameterWord } from '#shared/messages/words'
+import { capital, parameterWord } from '#shared/messages/words'
 import { page, speak, title } from './lists'
+
+interface Sheet {
+  /** Above each table. */
+  intro: () => Content[]
+  /** So many machines are read beside each other. */
+  across: number
+  /** Width of the techniques' column, points. */
+  first: number
+  head: (machine: SideBySide['machines'][number]) => Content
+  name: (row: SideRow) => Content
+  cell: (row: SideRow, machine: number) => Content
+}
+
+/** A table for as many machines as are read beside each other, the next ones on another page. */
+const tables = ({ intro, across, first, head, name, cell }: Sheet, { machines, rows }: SideBySide): Content[] =>
+  Array.from({ length: Math.ceil(machines.length / across) }, (_, i) => i * across).map((from): Content => {
+    const some = machines.slice(from, from + across)
+    const body = rows.map((row) => [name(row), ...some.map((__, i) => cell(row, from + i))])
+    return {
+      stack: [
+        ...intro(),
+        {
+          table: {
+            headerRows: 1,
+            dontBreakRows: true,
+            widths: [first, ...some.map(() => '*')],
+            body: [['', ...some.map(head)], ...body],
+          },
+          layout: 'lightHorizontalLines',
+        },
+      ],
+      ...(from > 0 ? { pageBreak: 'before' as const } : {}),
+    }
+  })
+
+/** As many as the educator still reads on a sheet in hand. */
+const ACROSS = 4
 
 /** The educator's sheet: stages down, machines across; in bold what is not as on most machines. */
 export const sidePages = (planned: PlannedClass): TDocumentDefinitions => {
@@ -32,59 +69,45 @@ export const sidePages = (planned: PlannedClass): TDocumentDefinitions => {
           'changes',
           cell.changes.length === 0
             ? 'values as given'
-            : list(cell.changes.map(({ parameter, shown }) => `${parameterWord(parameter)} ${shown}`.toLowerCase())),
+            : cell.changes
+                .map(({ parameter, shown }) => `${parameterWord(parameter).toLowerCase()} ${shown}`)
+                .join('; '),
         ),
       ],
     }
   }
-  /** As many machines as are still read beside each other. */
-  const ACROSS = 4
-  const parts = Array.from({ length: Math.ceil(machines.length / ACROSS) }, (_, i) => i * ACROSS)
   return page(
     `${asked.title}: side by side`,
-    parts.flatMap((from): Content[] => {
-      const some = machines.slice(from, from + ACROSS)
-      const heads = some.map(({ model, seats }): Content => ({
-        stack: [
-          { text: say.model(model), bold: true },
-          { text: seats.map(nameOf).join(', '), fontSize: 9 },
+    tables(
+      {
+        intro: (): Content[] => [
+          title(`${asked.title}: side by side`),
+          { text: 'Bold: not as on most of the machines.', margin: [0, 0, 0, 4] },
         ],
-      }))
-      const body = rows.map(({ technique, method, stage, cells, differs }): Content[] => [
-        {
+        across: ACROSS,
+        first: 110,
+        head: ({ model, seats }) => ({
+          stack: [{ text: say.model(model), bold: true }, seats.map(nameOf).join(', ')],
+        }),
+        name: ({ technique, method, stage }) => ({
           stack: [
             { text: index.techniques.get(technique)?.name ?? technique, bold: true },
-            { text: methodOf(technique, method)?.name ?? method, fontSize: 9 },
-            { text: methodOf(technique, method)?.stages.find(({ id }) => id === stage)?.name ?? stage, fontSize: 9 },
+            methodOf(technique, method)?.name ?? method,
+            methodOf(technique, method)?.stages.find(({ id }) => id === stage)?.name ?? stage,
           ],
-        },
-        ...some.map((_, i): Content => cellText(cells[from + i], differs[from + i] ?? [])),
-      ])
-      return [
-        {
-          ...(title(`${asked.title}: side by side`) as object),
-          ...(from > 0 ? { pageBreak: 'before' } : {}),
-        } as Content,
-        { text: 'Bold: not as on most of the machines.', margin: [0, 0, 0, 4] },
-        {
-          table: {
-            headerRows: 1,
-            dontBreakRows: true,
-            widths: [110, ...some.map(() => '*')],
-            body: [['', ...heads], ...body],
-          },
-          layout: 'lightHorizontalLines',
-          fontSize: 9,
-        },
-      ]
-    }),
+        }),
+        cell: ({ cells: own, differs }, at) => cellText(own[at], differs[at] ?? []),
+      },
+      { machines, rows },
+    ),
     'wide A4',
   )
 }
 
 /** Machines that are read beside each other from where the class sits. */
 const ON_WALL = { A4: 4, A3: 6 }
-const WALL_TYPE = { A4: { figure: 16, line: 10 }, A3: { figure: 22, line: 13 } }
+/** Points. */
+const WALL_TYPE = { A4: { figure: 16, line: 10, first: 120 }, A3: { figure: 22, line: 13, first: 170 } }
 
 /** Number, foot, values and the one thing to watch, large. */
 export const wallPages = (planned: PlannedClass, paper: 'A4' | 'A3'): TDocumentDefinitions => {
@@ -115,41 +138,31 @@ export const wallPages = (planned: PlannedClass, paper: 'A4' | 'A3'): TDocumentD
           ],
         }
       : { text: 'not here', italics: true }
-  const across = ON_WALL[paper]
-  const parts = Array.from({ length: Math.ceil(machines.length / across) }, (_, i) => i * across)
   return {
     ...page(
       `${asked.title}: for the wall`,
-      parts.flatMap((from): Content[] => {
-        const some = machines.slice(from, from + across)
-        const body = rows.map(({ technique, method, stage, cells: own }): Content[] => {
-          const told = index.techniques.get(technique)
-          const found = told?.methods.find(({ id }) => id === method)?.stages.find(({ id }) => id === stage)
-          const [look] = found?.inspect ?? []
-          return [
-            {
+      tables(
+        {
+          intro: () => [title(asked.title)],
+          across: ON_WALL[paper],
+          first: WALL_TYPE[paper].first,
+          head: ({ model }) => ({ text: say.model(model), bold: true }),
+          name: ({ technique, method, stage }) => {
+            const told = index.techniques.get(technique)
+            const found = told?.methods.find(({ id }) => id === method)?.stages.find(({ id }) => id === stage)
+            const [look] = found?.inspect ?? []
+            return {
               stack: [
                 { text: told?.name ?? technique, bold: true, fontSize: line + 3 },
                 ...(found && found.name !== told?.name ? [found.name] : []),
                 ...(look ? [{ text: `Look: ${capital(look.good)}.`, italics: true }] : []),
               ],
-            },
-            ...some.map((_, i): Content => cellText(own[from + i])),
-          ]
-        })
-        return [
-          { ...(title(asked.title) as object), ...(from > 0 ? { pageBreak: 'before' } : {}) } as Content,
-          {
-            table: {
-              headerRows: 1,
-              dontBreakRows: true,
-              widths: [paper === 'A3' ? 170 : 120, ...some.map(() => '*')],
-              body: [['', ...some.map(({ model }) => ({ text: say.model(model), bold: true }))], ...body],
-            },
-            layout: 'lightHorizontalLines',
+            }
           },
-        ]
-      }),
+          cell: ({ cells: own }, at) => cellText(own[at]),
+        },
+        { machines, rows },
+      ),
       paper === 'A3' ? 'wide A3' : 'wide A4',
     ),
     defaultStyle: { fontSize: line, lineHeight: 1.1 },
