@@ -2,8 +2,8 @@
 import { prepareNode } from './prepare.mjs'
 import { Failed, runPackage } from './run.mjs'
 
-/** A tenth of what the whole test tries of properties over random worlds. */
-const SHARE = '0.1'
+/** A twentieth of what the whole test tries of properties over random worlds. */
+const SHARE = '0.05'
 
 /** @type {{ name: string, program: string, args: string[], env?: Record<string, string> }[]} */
 const checks = [

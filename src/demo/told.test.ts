@@ -6,6 +6,7 @@ import { explain } from '#core/answer/explain'
 import { fitLookup } from '#core/answer/fit'
 import { cardOf, type Card } from '#core/card/card'
 import { indexCatalogue } from '#core/catalogue/index'
+import { runs, shareOf } from '#core/runs.testkit'
 import { MENDED } from '#shared/messages/mended.testkit'
 import { demoBundle } from './bundle'
 import { withOtherMachines } from './otherMachines.testkit'
@@ -21,15 +22,19 @@ const READ = ['sloop', 'plover-60', 'eddy-4', 'shoal-3', 'confluence-5']
 const FABRICS = ['cotton-shirting', 'stretch-jersey', 'denim']
 const OUT = join('test-results', 'told')
 
-const cards: Card[] = bundle.techniques.flatMap(({ id: technique, methods }) =>
+const questions = bundle.techniques.flatMap(({ id: technique, methods }) =>
   bundle.models.flatMap(({ id: model }) =>
     FABRICS.flatMap((fabric) =>
-      [undefined, ...methods.map(({ id }) => id)].map((method) =>
-        cardFor({ technique, model, fabric, ...(method ? { method } : {}) }),
-      ),
+      [undefined, ...methods.map(({ id }) => id)].map((method): Card['question'] => ({
+        technique,
+        model,
+        fabric,
+        ...(method ? { method } : {}),
+      })),
     ),
   ),
 )
+const cards: Card[] = shareOf(questions).map(cardFor)
 const told = new Map<string, string>()
 for (const card of cards)
   for (const stage of card.stages)
@@ -48,7 +53,7 @@ describe('the shop’s English', () => {
     )
     mkdirSync(OUT, { recursive: true })
     writeFileSync(join(OUT, 'procedures.txt'), pages.join('\n'))
-    expect(pages.length).toBeGreaterThan(100)
+    expect(pages.length).toBeGreaterThan(runs(100))
   })
 
   it.each(MENDED.map(([phrase, better]) => [phrase.source, phrase, better] as const))(
