@@ -10,6 +10,7 @@ const HELP = `Handhold: from a technique and a machine to a set-up card.
   ./handhold start                            install what is missing, build, start, print the address
   ./handhold test [NAME|FILE …]               every check; or those whose name holds a word; or test files alone
   ./handhold test fire                        kills, hostile strangers, thousands of requests; some minutes
+  ./handhold mutate [ROOM|FILE …]             faults put in one by one that no unit test sees; or in what changed
   ./handhold check                            types, lint and unit tests, in under two minutes
   ./handhold dev                              from source: client and server reload when a file changes
   ./handhold answer BUNDLE.json QUESTIONS.json
@@ -70,6 +71,7 @@ const files = (args, count, usage) => {
 const commands = {
   start: async () => (await import('./start.mjs')).start(say),
   test: async (args) => (await import('./test.mjs')).test(args, say),
+  mutate: async (args) => (await import('./mutate.mjs')).mutate(args, say),
   check: async () => (await import('./check.mjs')).check(say),
   dev: async () => (await import('./dev.mjs')).dev(say),
   answer: async (args) => {

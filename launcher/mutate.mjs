@@ -1,0 +1,68 @@
+// `handhold mutate`: small faults put into the code one by one, and which of them no unit test sees.
+import { spawnSync } from 'node:child_process'
+import { existsSync, readFileSync, statSync } from 'node:fs'
+import { relative, resolve } from 'node:path'
+import { prepareNode } from './prepare.mjs'
+import { inProject, project } from './places.mjs'
+import { Failed, runPackage } from './run.mjs'
+
+const REPORT = 'test-results/mutation.json'
+/** Enough of each property over random worlds to see a fault, few enough to be asked thousands of times. */
+const SHARE = '0.02'
+
+/** What is asked where nothing is said: what differs from the last commit.
+ * @returns {string[]} */
+const changedFiles = () => {
+  const { stdout } = spawnSync('git', ['diff', '--name-only', '--diff-filter=d', 'HEAD'], {
+    cwd: project,
+    encoding: 'utf8',
+  })
+  return stdout.split('\n').filter((path) => /^src\/(core|shared|server)\/.*\.ts$/.test(path))
+}
+
+/** A room, as `core/answer`, is all its files; a file is itself.
+ * @param {string} given @returns {string} a pattern of files */
+const patternOf = (given) => {
+  const path = [given, `src/${given}`].find((one) => existsSync(inProject(one)))
+  if (!path) throw new Failed(`There is neither a file nor a room ${given}.`)
+  const from = relative(project, resolve(project, path))
+  return statSync(inProject(from)).isDirectory() ? `${from}/**/*.ts` : from
+}
+
+/** @param {string} pattern @returns {string} the tests of its room */
+const testsOf = (pattern) => `${pattern.split('/').slice(0, 3).join('/')}/**/*.test.ts`
+
+/** @typedef {{ status: string, mutatorName: string, replacement?: string, location: { start: { line: number } } }} Mutant */
+
+/** @param {Mutant[]} mutants */
+const scoreOf = (mutants) => {
+  const killed = mutants.filter(({ status }) => status === 'Killed' || status === 'Timeout').length
+  const left = mutants.filter(({ status }) => status === 'Survived' || status === 'NoCoverage')
+  const all = killed + left.length
+  return { killed, left, all, share: all === 0 ? '–' : `${((100 * killed) / all).toFixed(0)} %` }
+}
+
+/** @param {string[]} asked rooms or files; none: what changed @param {(line: string) => void} say */
+export const mutate = async (asked, say) => {
+  await prepareNode(say)
+  const patterns = asked.length > 0 ? asked.map(patternOf) : changedFiles()
+  if (patterns.length === 0) return say('Nothing that unit tests look at has changed since the last commit.')
+  const without = ['!src/**/*.test.ts', '!src/**/*.testkit.ts']
+  await runPackage(
+    '@stryker-mutator/core/bin/stryker.js',
+    ['run', '--mutate', [...patterns, ...without].join(','), '--logLevel', 'error'],
+    { env: { HANDHOLD_TEST_SHARE: SHARE, HANDHOLD_MUTATE_TESTS: JSON.stringify([...new Set(patterns.map(testsOf))]) } },
+  )
+  /** @type {Record<string, { mutants: Mutant[] }>} */
+  const files = JSON.parse(readFileSync(inProject(REPORT), 'utf8')).files
+  for (const [file, { mutants }] of Object.entries(files)) {
+    const { left, killed, all, share } = scoreOf(mutants)
+    say(`${share.padStart(5)}  ${killed} of ${all}  ${file}`)
+    for (const { status, mutatorName, replacement, location } of left) {
+      const by = (replacement ?? '').replace(/\s+/g, ' ').slice(0, 80)
+      say(`         line ${location.start.line}: ${mutatorName} ${by}${status === 'NoCoverage' ? ' (no test)' : ''}`)
+    }
+  }
+  const { killed, all, share } = scoreOf(Object.values(files).flatMap(({ mutants }) => mutants))
+  say(`${share} seen by a unit test: ${killed} of ${all}.`)
+}

@@ -1,0 +1,18 @@
+/** Faults put into the code one by one; a test is to fail of each. `./handhold mutate` chooses the files.
+ * @type {import('@stryker-mutator/api/core').PartialStrykerOptions} */
+const config = {
+  testRunner: 'vitest',
+  plugins: ['@stryker-mutator/vitest-runner'],
+  vitest: { configFile: 'vitest.mutation.config.ts' },
+  coverageAnalysis: 'perTest',
+  // What a module computes once as it is loaded would need all tests again for each fault.
+  ignoreStatic: true,
+  ignorePatterns: ['dist', 'data', 'docs', 'samples', 'test-results'],
+  reporters: ['json'],
+  jsonReporter: { fileName: 'test-results/mutation.json' },
+  tempDirName: 'test-results/mutation',
+  allowConsoleColors: false,
+  clearTextReporter: { allowColor: false },
+}
+
+export default config

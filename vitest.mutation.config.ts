@@ -1,0 +1,14 @@
+import { defineConfig } from 'vitest/config'
+
+/** What `./handhold mutate` runs against each fault it puts in: the unit tests of the rooms that it is put into. */
+export default defineConfig({
+  test: {
+    include: JSON.parse(process.env.HANDHOLD_MUTATE_TESTS ?? '[]') as string[],
+    // Started as a program of its own, which has the code as it was.
+    exclude: ['src/server/commands/**', 'src/server/work/**'],
+    isolate: false,
+    testTimeout: 60_000,
+    unstubGlobals: true,
+    restoreMocks: true,
+  },
+})
