@@ -8,7 +8,7 @@ import { Failed, runPackage } from './run.mjs'
 
 const REPORT = 'test-results/mutation.json'
 /** Enough of each property over random worlds to see a fault, few enough to be asked thousands of times. */
-const SHARE = '0.02'
+const SHARE = '0.05'
 
 /** What is asked where nothing is said: what differs from the last commit.
  * @returns {string[]} */

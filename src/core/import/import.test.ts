@@ -340,7 +340,12 @@ describe('a proposed function', () => {
   )
 
   it('is told from words only where three in five are shared', () => {
-    const propose = functionProposer('own', [], [{ id: 'f', name: 'Ladder hem edge', family: 'x', swing: 'none' }])
+    const named = (id: string, name: string) => ({ id, name, family: 'x', swing: 'none' as const })
+    const plain = functionProposer('own', [], [named('s', 'Straight stitch'), named('k', 'Ladder hem for knits')])
+    const names = ['Straight stitch, centre', 'Straight, left needle', 'Straight satin']
+    expect(names.map((name) => plain(name)?.function)).toEqual(['s', 's', undefined])
+    expect(plain('Stretch ladder hem')).toMatchObject({ function: 'k' })
+    const propose = functionProposer('own', [], [named('f', 'Ladder hem edge')])
     expect(propose('Ladder hem edge')).toMatchObject({ function: 'f', from: 'words' })
     expect(propose('Ladder hem edge lace trim')).toMatchObject({ function: 'f' })
     expect(propose('Ladder hem lace')).toBeUndefined()

@@ -92,8 +92,14 @@ const mostUsed = (known: readonly KnownName[]): Map<string, { function: string; 
   )
 }
 
-const FILLERS = new Set(['stitch', 'st', 'the', 'for', 'with', 'and', 'standard', 'wide', 'narrow'])
-const words = (text: string): Set<string> => new Set(text.split(' ').filter((word) => word && !FILLERS.has(word)))
+/** What says nothing of the function: small words, sizes, and where the needle stands. */
+const FILLERS = new Set(
+  'stitch st the for with and standard wide narrow left right centre center middle needle position'.split(' '),
+)
+/** Words for one thing. */
+const ALIKE: Readonly<Record<string, string>> = { knits: 'stretch', knit: 'stretch', wovens: 'woven' }
+const words = (text: string): Set<string> =>
+  new Set(text.split(' ').flatMap((word) => (word && !FILLERS.has(word) ? (ALIKE[word] ?? word) : [])))
 
 /** Shared words as a share of all words of both. */
 const sharedWords = (a: ReadonlySet<string>, b: ReadonlySet<string>): number => {

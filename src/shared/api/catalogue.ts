@@ -63,7 +63,7 @@ const Shank = z
   .regex(own('low', 'high', 'slant'), 'low, high, slant or own:…') as unknown as z.ZodType<core.Shank>
 const Attachment = z
   .string()
-  .regex(own('snapOn', 'screwOn'), 'snapOn, screwOn or own:…') as unknown as z.ZodType<core.Attachment>
+  .regex(own('snapOn', 'screwOn'), 'snap-on (snapOn), screw-on (screwOn) or own:…') as unknown as z.ZodType<core.Attachment>
 
 const PARAMETER = new RegExp(`^(${PARAMETERS.join('|')}|tension:.+)$`)
 const ParameterText = z.string().regex(PARAMETER, 'not a parameter Handhold knows')

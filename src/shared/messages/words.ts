@@ -68,7 +68,18 @@ const FEATURE_WORDS: Record<string, string> = {
   differential: 'differential feed',
   twoThreadConverter: 'two-thread converter',
   zeroLength: 'a stitch length of 0',
+  'feedDogs:lever': 'feed dogs by lever',
+  'feedDogs:automatic': 'feed dogs by the machine itself',
+  'stitchFinger:lever': 'stitch finger by lever',
+  'lowerKnife:retracts': 'lower knife that retracts',
 }
+/** What machines have that rules or cards speak of; a shop may write others. */
+export const USUAL_FEATURES = [
+  ...Object.keys(FEATURE_WORDS),
+  ...['threadCutter', 'needleThreader', 'needleUpDown', 'startStop', 'speedLimit', 'kneeLifter', 'pressureAdjust'],
+  ...['tapering', 'automaticTension', 'selfTension', 'upperKnife', 'hemSelector'],
+  ...['buttonholeMemory', 'buttonholeDial', 'buttonholeLever'],
+]
 
 /** What feeds or does not feed, as it stands on the machine. */
 export const feedAidWord = (feature: string): string => FEED_AID_WORDS[feature] ?? featureWord(feature)

@@ -5,7 +5,7 @@ import { sameValue } from '#core/catalogue/sameValue'
 import { isSilent, readValue } from '#core/import/readValue'
 import { parseMoney } from '#core/units/money'
 import { parseNumber } from '#core/units/parse'
-import type { Resource } from '../api/resources'
+import { resources, type Resource } from '../api/resources'
 import { cellFaultText } from '../messages/chart'
 import { moneyWords } from '../messages/words'
 import { readScale, showScale } from './scaleCell'
@@ -19,7 +19,8 @@ export interface CellOption {
 }
 
 export type CellKind =
-  | { is: 'text' }
+  /** `usual`: codes that are written as the trade says them; any other text stays as it is. */
+  | { is: 'text'; usual?: readonly CellOption[] }
   | { is: 'number'; least?: number; whole?: boolean }
   /** A length in mm; inches are understood too. Of a stitch or a foot, unless it may be more. */
   | { is: 'mm'; signed?: boolean; most?: number }
@@ -30,7 +31,7 @@ export type CellKind =
   | { is: 'date' }
   | { is: 'dateTime' }
   | { is: 'choice'; of: readonly CellOption[] }
-  | { is: 'words' }
+  | { is: 'words'; usual?: readonly CellOption[] }
   /** One code, or several with the best first. */
   | { is: 'codes' }
   /** Words of which all are needed; of several parted by "or" any one. */
@@ -102,9 +103,12 @@ const length = (text: string, signed?: boolean, most?: number): CellRead => {
 }
 
 const optionOf = (of: readonly CellOption[], text: string): string | undefined => {
-  const wanted = text.toLowerCase()
-  return of.find((option) => option.value.toLowerCase() === wanted || option.word.toLowerCase() === wanted)?.value
+  const alike = (one: string) => one.toLowerCase().replace(/[\s-]+/g, ' ')
+  const wanted = alike(text)
+  return of.find((option) => alike(option.value) === wanted || alike(option.word) === wanted)?.value
 }
+
+const wordOf = (of: readonly CellOption[], one: string): string => of.find(({ value }) => value === one)?.word ?? one
 
 const oneOf = (of: readonly CellOption[], text: string): CellRead => {
   const found = optionOf(of, text)
@@ -150,7 +154,7 @@ const find = (to: Resource, text: string, names: RowNames): CellRead => {
   if (found.length === 1) return value(found[0])
   return fault(
     found.length === 0
-      ? `nothing is called “${text}”`
+      ? `no ${resources[to].one} is called “${text}”; it is added first, in its own table`
       : `“${text}” may be ${found
           .map((id) => titles[id])
           .slice(0, 4)
@@ -230,7 +234,7 @@ const GUIDES = ['none', 'centre', 'right', 'left', 'adjustable']
 const or = (read: unknown, otherwise: string): CellRead => (read === undefined ? fault(otherwise) : value(read))
 
 const readers: { [Is in CellKind['is']]: (kind: Of<Is>, text: string, names: RowNames) => CellRead } = {
-  text: (_, text) => value(text),
+  text: ({ usual = [] }, text) => value(optionOf(usual, text) ?? text),
   number: ({ least, whole }, text) => number(text, least, whole),
   mm: ({ signed, most }, text) => length(text, signed, most),
   money: (_, text) => (isSilent(text) ? value(undefined) : or(parseMoney(text), `“${text}” is not one price as 18.95`)),
@@ -249,7 +253,7 @@ const readers: { [Is in CellKind['is']]: (kind: Of<Is>, text: string, names: Row
       : fault(`“${text}” is no time as 2026-12-05 10:00`)
   },
   choice: ({ of }, text) => oneOf(of, text),
-  words: (_, text) => value(split(text)),
+  words: ({ usual = [] }, text) => value(split(text).map((part) => optionOf(usual, part) ?? part)),
   codes: (_, text) => {
     const [first, ...more] = split(text)
     return value(more.length === 0 ? first : [first, ...more])
@@ -297,20 +301,19 @@ const readers: { [Is in CellKind['is']]: (kind: Of<Is>, text: string, names: Row
 }
 
 const writers: { [Is in CellKind['is']]: (kind: Of<Is>, shown: never, names: RowNames) => string } = {
-  text: (_, shown: string) => shown,
+  text: ({ usual = [] }, shown: string) => wordOf(usual, shown),
   number: (_, shown: number) => String(shown),
   mm: (_, shown: number) => String(shown),
   money: (_, shown: number) => moneyWords(shown),
   yesNo: (_, shown: boolean) => (shown ? 'yes' : 'no'),
   date: (_, shown: string) => shown,
   dateTime: (_, shown: string) => shown.replace(/(T\d\d:\d\d):00$/, '$1'),
-  choice: ({ of }, shown: string) => of.find((option) => option.value === shown)?.word ?? shown,
-  words: (_, shown: string[]) => join(shown),
+  choice: ({ of }, shown: string) => wordOf(of, shown),
+  words: ({ usual = [] }, shown: string[]) => join(shown.map((one) => wordOf(usual, one))),
   codes: (_, shown: string | string[]) => (typeof shown === 'string' ? shown : join(shown)),
   needs: (_, shown: (string | string[])[]) =>
     join(shown.map((need) => (typeof need === 'string' ? need : need.join(' or ')))),
-  choices: ({ of }, shown: string[]) =>
-    join(shown.map((one) => of.find((option) => option.value === one)?.word ?? one)),
+  choices: ({ of }, shown: string[]) => join(shown.map((one) => wordOf(of, one))),
   ref: ({ to }, shown: string, names) => nameIn(to, shown, names),
   refs: ({ to }, shown: string[], names) => join(shown.map((id) => nameIn(to, id, names))),
   range: (_, shown: Range) => `${shown.from}–${shown.to}`,

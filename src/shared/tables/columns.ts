@@ -2,7 +2,8 @@
 import { entryOf, isInMm, PARAMETERS, type PlainParameter } from '#core/catalogue/parameters'
 import type { Fabric, Kind, Motion, Parameter, Swing } from '#core/catalogue/types'
 import type { Resource } from '../api/resources'
-import { kindWord, motionWord, parameterWord } from '../messages/words'
+import { FOOT_FUNCTIONS } from '../messages/en'
+import { featureWord, kindWord, motionWord, parameterWord, USUAL_FEATURES } from '../messages/words'
 import type { CellKind, CellOption } from './cells'
 
 export interface Column {
@@ -47,6 +48,19 @@ const choice = <Value extends string>(values: readonly Value[], word: (value: Va
   of: values.map((value): CellOption => ({ value, word: word(value) })),
 })
 const must = { required: true }
+const ATTACHMENTS: CellKind = {
+  is: 'text',
+  usual: [
+    { value: 'snapOn', word: 'snap-on' },
+    { value: 'screwOn', word: 'screw-on' },
+  ],
+}
+export const FOOT_USES = Object.entries(FOOT_FUNCTIONS).map(([value, word]): CellOption => ({ value, word }))
+const footUses: CellKind = { is: 'words', usual: FOOT_USES }
+const features: CellKind = {
+  is: 'words',
+  usual: USUAL_FEATURES.map((value) => ({ value, word: featureWord(value) })),
+}
 
 export const KINDS: readonly Kind[] = [
   'mechanical',
@@ -117,7 +131,7 @@ const models = (parameters: readonly Parameter[]): Column[] => [
   column('aliases', 'People also say', words, { width: 24 }),
   column('groups', 'Model groups', words, { hint: 'as fit charts and foot families name them' }),
   column('shank', 'Shank', text, { hint: 'low, high, slant or own:…', width: 12 }),
-  column('attachment', 'Feet are held by', text, { hint: 'snapOn, screwOn or own:…', width: 16 }),
+  column('attachment', 'Feet are held by', ATTACHMENTS, { hint: 'snap-on, screw-on or own:…', width: 16 }),
   column('maxWidth', 'Widest stitch mm', mm, { width: 16 }),
   column('needleTravel', 'Needle travel mm', { is: 'range' }, { hint: '−4.5–4.5', width: 16 }),
   column('maxSpeed', 'Fastest, stitches a minute', positive, { width: 24 }),
@@ -132,7 +146,7 @@ const models = (parameters: readonly Parameter[]): Column[] => [
     empty: [],
     width: 40,
   }),
-  column('features', 'Features', words, {
+  column('features', 'Features', features, {
     hint: 'a complete list: what is not in it, the model has not',
     empty: [],
     width: 40,
@@ -195,9 +209,9 @@ const items: Column[] = [
   column('name', 'Name', text, { ...must, width: 26 }),
   column('what', 'What', choice(WHATS), { ...must, width: 11 }),
   column('make', 'Make', ref('makes'), { width: 12 }),
-  column('functions', 'Used for', words, { hint: 'best use first', width: 24 }),
+  column('functions', 'Used for', footUses, { hint: 'best use first', width: 24 }),
   column('shank', 'Shank', text, { hint: 'low, high, slant or own:…', width: 10 }),
-  column('attachment', 'Held by', text, { hint: 'snapOn, screwOn or own:…', width: 12 }),
+  column('attachment', 'Held by', ATTACHMENTS, { hint: 'snap-on, screw-on or own:…', width: 12 }),
   column('slot', 'Opening mm', { is: 'opening' }, { hint: '9, or −2 to 3.5 where it lies to one side', width: 12 }),
   column('minWidth', 'Least width mm', mm, { hint: 'a pin stands under narrower stitches', width: 14 }),
   column('maxWidth', 'Most width mm', mm, { width: 14 }),
@@ -223,9 +237,9 @@ const items: Column[] = [
   column('overrun', 'Overrun mm', { is: 'mm', signed: true }, { width: 11 }),
   column('needs.items', 'Needs items', refs('items')),
   column('needs.plates', 'Needs a plate', refs('items')),
-  column('needs.features', 'Needs features', words),
-  column('needs.without', 'Needs off', words),
-  column('brings', 'Brings', words),
+  column('needs.features', 'Needs features', features),
+  column('needs.without', 'Needs off', features),
+  column('brings', 'Brings', features),
   column('setup', 'Controls stand', { is: 'positions' }),
   column('turns', 'Turns', { is: 'turns' }, { hint: 'shank=high → shank=low, attachment=screwOn', width: 30 }),
   column('circular', 'Circles', { is: 'circular' }, { hint: '20 to 150, mount post, pivot left', width: 26 }),

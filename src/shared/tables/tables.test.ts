@@ -138,6 +138,8 @@ describe('the parts of a class and of a customer', () => {
   })
 })
 
+const USUAL: CellKind = { is: 'text', usual: [{ value: 'snapOn', word: 'snap-on' }] }
+
 describe('a cell', () => {
   const read = (kind: CellKind, text: string) => readCell(kind, text, names)
   const length: CellKind = { is: 'setting', measures: 'length' }
@@ -204,7 +206,26 @@ describe('a cell', () => {
         faces: [{ when: { leftNeedle: 'in' }, marks: [{ mark: '1', value: 3 }] }],
       },
     ],
+    [USUAL, 'snap-on', 'snapOn'],
+    [USUAL, 'Snap on', 'snapOn'],
+    [USUAL, 'snapOn', 'snapOn'],
+    [USUAL, 'own:hook', 'own:hook'],
+    [{ ...USUAL, is: 'words' }, 'snap on, own:hook', ['snapOn', 'own:hook']],
   ])('%o reads %s', (kind, text, value) => expect(read(kind, text)).toEqual({ value }))
+
+  it('shows what is usual as the trade says it, and any other word as it is', () => {
+    const shown = ['snapOn', 'own:hook'].map((one) => showCell(USUAL, one, names))
+    expect(shown).toEqual(['snap-on', 'own:hook'])
+  })
+
+  it('has a word for each code of its own', () => {
+    for (const resource of ['models', 'items'] as const)
+      for (const { kind } of columnsOf(resource)) {
+        const words = 'usual' in kind ? (kind.usual ?? []).map(({ word }) => word) : []
+        expect(new Set(words).size).toBe(words.length)
+        expect(words.filter((word) => /[,;]/.test(word))).toEqual([])
+      }
+  })
 
   it.each<[CellKind, string, string]>([
     [length, '03-Apr', 'looks like a date'],
@@ -220,7 +241,7 @@ describe('a cell', () => {
     [{ is: 'number', least: 1 }, '0', 'below 1'],
     [{ is: 'yesNo' }, 'perhaps', 'neither yes nor no'],
     [{ is: 'choice', of: [{ value: 'a', word: 'left' }] }, 'right', 'none of left'],
-    [{ is: 'ref', to: 'items' }, 'nonesuch', 'nothing is called'],
+    [{ is: 'ref', to: 'items' }, 'nonesuch', 'no item is called'],
     [{ is: 'positions' }, 'leftNeedle', 'is not as'],
     [{ is: 'turns' }, 'shank=high', 'is not as'],
     [{ is: 'target' }, 'wide', 'is not as'],
@@ -228,7 +249,7 @@ describe('a cell', () => {
     [{ is: 'target' }, '× 0', 'is not as'],
     [{ is: 'when' }, 'weight: heavyish', 'none of light'],
     [{ is: 'when' }, 'mood: good', 'known are'],
-    [{ is: 'when' }, 'fabric: cloud', 'nothing is called'],
+    [{ is: 'when' }, 'fabric: cloud', 'no fabric is called'],
     [{ is: 'when' }, 'layers: many', 'no number of layers'],
     [{ is: 'scale' }, 'mm 7–0', 'is not as'],
     [{ is: 'scale' }, 'mm 0–7; bright', 'is not understood'],

@@ -1,10 +1,9 @@
 /** The columns of what a technique is made of, each part a small table of its own. */
 import { FAULT_SHOWS, STEP_PHASES, type Method, type Parameter, type Stage } from '#core/catalogue/types'
-import { FOOT_FUNCTIONS } from '../messages/en'
 import { capital, kindWord, motionWord, parameterWord, stepPhaseWord, threadPlaceWord } from '../messages/words'
 import type { CellKind, CellOption } from './cells'
 import { PARAMETERS } from '#core/catalogue/parameters'
-import { KINDS, type Column } from './columns'
+import { FOOT_USES, KINDS, type Column } from './columns'
 
 type More = Partial<Omit<Column, 'path' | 'heading' | 'kind'>>
 const column = (key: string, heading: string, kind: CellKind, more: More = {}): Column => ({
@@ -69,7 +68,7 @@ export const stitchColumns: Column[] = [
   when(),
 ]
 export const footColumns: Column[] = [
-  column('function', 'Foot for', text, { ...written, width: 18, suggest: Object.keys(FOOT_FUNCTIONS) }),
+  column('function', 'Foot for', { is: 'text', usual: FOOT_USES }, { ...written, width: 18 }),
   tradeOff,
   when(),
 ]

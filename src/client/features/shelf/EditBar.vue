@@ -2,7 +2,11 @@
 import type { Edits } from '../../ui/sheet/useEdits'
 
 /** What is changed and not saved, and what to do with it. */
-defineProps<{ edits: Edits }>()
+defineProps<{
+  edits: Edits
+  /** Goes to what is not sound. */
+  onFault?: () => void
+}>()
 </script>
 
 <template>
@@ -19,10 +23,17 @@ defineProps<{ edits: Edits }>()
         >Kept from before: not saved yet.</template
       >
       <template v-else>{{ edits.said.value }}</template>
-      <span v-if="edits.faulty.value.length > 0" class="caution">
-        {{ edits.faulty.value.length }} {{ edits.faulty.value.length === 1 ? 'row is' : 'rows are' }} not sound yet.
-      </span>
     </span>
+    <component
+      :is="onFault ? 'button' : 'span'"
+      v-if="edits.faulty.value.length > 0"
+      class="caution"
+      :class="{ 'btn btn-link': onFault }"
+      :type="onFault ? 'button' : undefined"
+      @click="onFault?.()"
+    >
+      {{ edits.faulty.value.length }} {{ edits.faulty.value.length === 1 ? 'row is' : 'rows are' }} not sound yet
+    </component>
   </div>
   <p v-if="edits.problem.value" role="alert" class="caution lines">{{ edits.problem.value }}</p>
 </template>

@@ -184,11 +184,15 @@ const removed = async ({ resource }: Removing) => {
             @keydown.down.prevent="sheet?.focus()"
           />
         </template>
-        <EditBar v-if="session.mayWrite" :edits="part === 'stitches' ? stitches : head" />
+        <EditBar
+          v-if="session.mayWrite"
+          :edits="part === 'stitches' ? stitches : head"
+          :on-fault="part === 'stitches' ? () => sheet?.toFault() : undefined"
+        />
       </div>
       <template v-if="part === 'stitches'">
         <p v-if="stitches.rows.value.length === 0">
-          No stitch is known yet. A stitch chart, typed or exported as CSV or XLSX, brings them all at once.
+          No stitch is known yet. A stitch chart as CSV or XLSX, or the book itself as a PDF, brings them all at once.
         </p>
         <SheetGrid
           v-else

@@ -156,7 +156,7 @@ const mayImport = resource !== 'models' && resource !== 'techniques'
               </option>
             </select>
           </label>
-          <EditBar v-if="session.mayWrite" :edits="edits" />
+          <EditBar v-if="session.mayWrite" :edits="edits" :on-fault="() => sheet?.toFault()" />
           <BButton v-if="session.mayWrite" variant="link" class="remove" @click="remove">Remove this row</BButton>
         </div>
         <SheetGrid
@@ -186,7 +186,9 @@ const mayImport = resource !== 'models' && resource !== 'techniques'
           <kbd>C</kbd>/<kbd>V</kbd> takes blocks, <kbd>Ctrl</kbd> <kbd>Z</kbd> undoes<template
             v-if="resource === 'models' || resource === 'techniques' || resource === 'items'"
             >, <kbd>Alt</kbd> <kbd>Enter</kbd> opens</template
-          >.
+          >.<template v-if="resource === 'models'">
+            The stitches of a model, and its book as a table or a PDF, are on its own page.</template
+          >
         </p>
       </template>
     </template>

@@ -26,7 +26,8 @@ const LONG = 30
 const TYPES: Record<string, string> = { date: 'date', dateTime: 'datetime-local' }
 const typed = (event: Event) => emit('change', (event.target as HTMLInputElement).value)
 const isLong = ({ width, kind }: Column) => width >= LONG && kind.is !== 'ref'
-const offers = ({ kind, suggest }: Column) => kind.is === 'ref' || suggest !== undefined
+const offers = ({ kind, suggest }: Column) =>
+  kind.is === 'ref' || suggest !== undefined || (kind.is === 'text' && kind.usual !== undefined)
 </script>
 
 <template>

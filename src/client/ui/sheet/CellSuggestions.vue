@@ -9,6 +9,7 @@ const options = computed(() => {
   const { kind, suggest } = props.column
   if (suggest) return suggest
   if (kind.is === 'choice') return kind.of.map(({ word }) => word)
+  if (kind.is === 'text' && kind.usual) return kind.usual.map(({ word }) => word)
   if (kind.is === 'yesNo') return ['yes', 'no']
   if (kind.is === 'ref') return Object.values(props.names[kind.to] ?? {})
   return []

@@ -201,6 +201,16 @@ defineExpose({
     go(shown.value.length - 1, 0)
     scroll.value?.focus()
   },
+  /** To the next row below that is not sound, or the first; to its first cell that is not. */
+  toFault: () => {
+    const faulty = shown.value.flatMap((row, i) => (props.edits.faultsOf(row).length > 0 ? [i] : []))
+    const row = faulty.find((i) => i > at.value.row) ?? faulty[0]
+    const found = row === undefined ? undefined : shown.value[row]
+    if (row === undefined || !found) return
+    const column = props.columns.findIndex((one) => faultOf(found, one))
+    go(row, Math.max(0, column))
+    scroll.value?.focus()
+  },
   current: () => current.value?.row,
 })
 </script>
@@ -293,7 +303,9 @@ defineExpose({
     <p class="status" role="status">
       <template v-if="current">
         <strong>{{ current.column.heading }}</strong>{{ ' ' }}
-        <span v-if="fault" class="caution"> {{ fault.heading }}: {{ fault.message }}</span>
+        <span v-if="fault" class="caution">
+          <template v-if="fault.heading !== current.column.heading">{{ fault.heading }}: </template>{{ fault.message }}
+        </span>
         <template v-else>
           {{ edits.textOf(current.row, current.column) || 'not stated' }}
           <span v-if="mayWrite && isLocked(current)" class="soft"> (too rich for one cell: kept as it is)</span>

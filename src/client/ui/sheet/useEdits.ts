@@ -74,7 +74,7 @@ export const useEdits = ({ resource, model, columns, names }: EditsOf) => {
 
   /** What is stored becomes the ground; edits kept from before go on top of it. */
   const take = (stored: EditRow[], sent: readonly Sent[]) => {
-    const kept = sent.length > 0 ? typedSince(stored, sent) : (draft.read() ?? [])
+    const kept = (sent.length > 0 ? typedSince(stored, sent) : (draft.read() ?? [])).map(readTyped)
     saved.value = new Map(stored.map((row) => [row.id, row]))
     const byId = new Map(kept.map((row) => [row.id, row]))
     const here = stored.map((row) => byId.get(row.id) ?? row)
@@ -85,6 +85,17 @@ export const useEdits = ({ resource, model, columns, names }: EditsOf) => {
     history.clear()
     loaded.value = true
   }
+
+  /** What was typed and not understood may be by now: what it names has been added since. */
+  const readTyped = (row: EditRow): EditRow =>
+    Object.entries(row.typed).reduce((read, [heading, text]) => {
+      const column = columns.value.find((one) => one.heading === heading)
+      return column ? withText(read, { id: row.id, column, text }) : read
+    }, row)
+  watch(names, () => {
+    const isTyped = ({ typed }: EditRow) => Object.keys(typed).length > 0
+    if (rows.value.some(isTyped)) rows.value = rows.value.map((row) => (isTyped(row) ? readTyped(row) : row))
+  })
 
   /** Typed while a save was on its way: what it sent stands now on the version it made. */
   const typedSince = (stored: EditRow[], sent: readonly Sent[]): EditRow[] =>
