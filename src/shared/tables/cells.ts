@@ -16,6 +16,8 @@ import type { RowNames } from './titles'
 export interface CellOption {
   value: string
   word: string
+  /** What people write for it besides. */
+  also?: string
 }
 
 export type CellKind =
@@ -105,7 +107,7 @@ const length = (text: string, signed?: boolean, most?: number): CellRead => {
 const optionOf = (of: readonly CellOption[], text: string): string | undefined => {
   const alike = (one: string) => one.toLowerCase().replace(/[\s-]+/g, ' ')
   const wanted = alike(text)
-  return of.find((option) => alike(option.value) === wanted || alike(option.word) === wanted)?.value
+  return of.find(({ value, word, also }) => [value, word, also ?? word].some((one) => alike(one) === wanted))?.value
 }
 
 const wordOf = (of: readonly CellOption[], one: string): string => of.find(({ value }) => value === one)?.word ?? one

@@ -7,7 +7,7 @@ import { demoCustomers } from '#demo/customers'
 import { resourceList, type Resource } from '../api/resources'
 import { parseCsv } from '../files/csv'
 import { isPlain, readCell, showCell, type CellKind } from './cells'
-import { columnsOf, parametersOf, type Column } from './columns'
+import { columnsOf, FOOT_USES, parametersOf, type Column } from './columns'
 import * as classColumns from './classColumns'
 import { customerColumns, machineColumns } from './customerColumns'
 import * as columnsOfTechnique from './techniqueColumns'
@@ -211,6 +211,7 @@ describe('a cell', () => {
     [USUAL, 'snapOn', 'snapOn'],
     [USUAL, 'own:hook', 'own:hook'],
     [{ ...USUAL, is: 'words' }, 'snap on, own:hook', ['snapOn', 'own:hook']],
+    [{ is: 'words', usual: FOOT_USES }, 'Overcasting, blind hem foot', ['overcastGuide', 'blindHem']],
   ])('%o reads %s', (kind, text, value) => expect(read(kind, text)).toEqual({ value }))
 
   it('shows what is usual as the trade says it, and any other word as it is', () => {

@@ -66,6 +66,9 @@ whenChanged(['catalogue'], async () => {
   page.value = (await get<ModelPage>(`/api/models/${props.id}`).catch(() => undefined)) ?? page.value
 })
 
+/** "2nd edition" as the shop wrote it, "edition B" where it wrote no more than that. */
+const editionWords = (edition?: string): string =>
+  edition === undefined ? 'edition not stated' : /edition/i.test(edition) ? edition : `edition ${edition}`
 const summary = computed(() => {
   const model = page.value?.model
   if (!model) return ''
@@ -74,7 +77,7 @@ const summary = computed(() => {
     model.shank ? shankWord(model.shank) : 'shank not stated',
     model.attachment ? attachmentWord(model.attachment) : 'attachment not stated',
     model.maxWidth === undefined ? 'widest stitch not stated' : `stitches up to ${model.maxWidth} mm`,
-    model.edition ?? 'edition not stated',
+    editionWords(model.edition),
     model.source?.evidence === 'workedOut' ? (model.source.where ?? '') : '',
   ]
     .filter(Boolean)
