@@ -104,13 +104,30 @@ const length = (text: string, signed?: boolean, most?: number): CellRead => {
     : read
 }
 
+const alike = (one: string): string =>
+  one
+    .replace(/([a-z])([A-Z])/g, '$1 $2')
+    .toLowerCase()
+    .replace(/[\s-]+/g, ' ')
 const optionOf = (of: readonly CellOption[], text: string): string | undefined => {
-  const alike = (one: string) => one.toLowerCase().replace(/[\s-]+/g, ' ')
   const wanted = alike(text)
   return of.find(({ value, word, also }) => [value, word, also ?? word].some((one) => alike(one) === wanted))?.value
 }
 
 const wordOf = (of: readonly CellOption[], one: string): string => of.find(({ value }) => value === one)?.word ?? one
+
+const MOST_NEAR = 4
+/** What is said of words that are none of the usual ones, which no rule or technique may ever ask for. */
+export const unusualIn = (kind: CellKind, shown: unknown): string[] => {
+  const usual = 'usual' in kind ? (kind.usual ?? []) : []
+  if (usual.length === 0) return []
+  return [shown].flat().flatMap((word): string[] => {
+    if (typeof word !== 'string' || word.startsWith('own:') || optionOf(usual, word) !== undefined) return []
+    const near = usual.flatMap((option) => (alike(option.word).includes(alike(word)) ? option.word : []))
+    const perhaps = near.length > 0 ? `; perhaps ${near.slice(0, MOST_NEAR).join(' or ')}` : ''
+    return [`“${word}” is none of the usual words${perhaps}`]
+  })
+}
 
 const oneOf = (of: readonly CellOption[], text: string): CellRead => {
   const found = optionOf(of, text)

@@ -55,9 +55,11 @@ const ATTACHMENTS: CellKind = {
     { value: 'screwOn', word: 'screw-on' },
   ],
 }
-export const FOOT_USES = Object.entries(FOOT_FUNCTIONS).map(
-  ([value, word]): CellOption => ({ value, word, also: word.replace(/ foot$/, '') }),
-)
+export const FOOT_USES = Object.entries(FOOT_FUNCTIONS).map(([value, word]): CellOption => ({
+  value,
+  word,
+  also: word.replace(/ foot$/, ''),
+}))
 const footUses: CellKind = { is: 'words', usual: FOOT_USES }
 const features: CellKind = {
   is: 'words',

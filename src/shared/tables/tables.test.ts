@@ -6,7 +6,7 @@ import { demoClasses } from '#demo/classes'
 import { demoCustomers } from '#demo/customers'
 import { resourceList, type Resource } from '../api/resources'
 import { parseCsv } from '../files/csv'
-import { isPlain, readCell, showCell, type CellKind } from './cells'
+import { isPlain, readCell, showCell, unusualIn, type CellKind } from './cells'
 import { columnsOf, FOOT_USES, parametersOf, type Column } from './columns'
 import * as classColumns from './classColumns'
 import { customerColumns, machineColumns } from './customerColumns'
@@ -209,6 +209,7 @@ describe('a cell', () => {
     [USUAL, 'snap-on', 'snapOn'],
     [USUAL, 'Snap on', 'snapOn'],
     [USUAL, 'snapOn', 'snapOn'],
+    [{ is: 'text', usual: FOOT_USES }, 'button sew', 'buttonSew'],
     [USUAL, 'own:hook', 'own:hook'],
     [{ ...USUAL, is: 'words' }, 'snap on, own:hook', ['snapOn', 'own:hook']],
     [{ is: 'words', usual: FOOT_USES }, 'Overcasting, blind hem foot', ['overcastGuide', 'blindHem']],
@@ -217,6 +218,16 @@ describe('a cell', () => {
   it('shows what is usual as the trade says it, and any other word as it is', () => {
     const shown = ['snapOn', 'own:hook'].map((one) => showCell(USUAL, one, names))
     expect(shown).toEqual(['snap-on', 'own:hook'])
+  })
+
+  it('says which words are none of the usual ones, and what may be meant', () => {
+    const uses: CellKind = { is: 'words', usual: FOOT_USES }
+    expect(unusualIn(uses, ['blindHem', 'zip', 'own:x'])).toEqual([])
+    expect(unusualIn(uses, ['buttonhole'])).toEqual([
+      expect.stringMatching(/“buttonhole” .* perhaps sensor button.* or /),
+    ])
+    expect(unusualIn(uses, ['lantern'])).toEqual(['“lantern” is none of the usual words'])
+    expect(unusualIn({ is: 'words' }, ['lantern'])).toEqual([])
   })
 
   it('has a word for each code of its own', () => {

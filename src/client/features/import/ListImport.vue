@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import type { Compared } from '#core/import/compare'
 import { resources, type Resource } from '#shared/api/resources'
 import type { Changes, ImportHabit, TableRow } from '#shared/api/rows'
+import { unusualIn } from '#shared/tables/cells'
 import { columnsOf, parametersOf, type Column } from '#shared/tables/columns'
 import { differencesOf } from '#shared/tables/difference'
 import {
@@ -14,6 +15,7 @@ import {
   undecidedColumns,
   type ListColumn,
 } from '#shared/tables/readList'
+import { cellOf } from '#shared/tables/rowCells'
 import { titleOf } from '#shared/tables/titles'
 import { call, get, problemText } from '../../api/client'
 import { useNames } from '../../state/names'
@@ -86,6 +88,15 @@ watch([() => file.table.value, make], async ([table]) => {
 const rows = computed(() => readListRows(cells.value, matched.value, headingRow.value, context.value))
 const taken = computed(() => rows.value.filter(({ row }) => !skipped.value.has(row)))
 const faults = computed(() => taken.value.flatMap(({ row, faults }) => faults.map((fault) => ({ row, ...fault }))))
+/** Words that are taken as they are, and that nothing may ever ask for. */
+const unusual = computed(() => {
+  const said = taken.value.flatMap(({ row, value }) =>
+    columns.value.flatMap((column) =>
+      unusualIn(column.kind, cellOf(value, column)).map((words) => `Row ${row} (${column.heading}): ${words}`),
+    ),
+  )
+  return said.length > MOST_FAULTS ? [...said.slice(0, MOST_FAULTS), `and ${said.length - MOST_FAULTS} more`] : said
+})
 const open = computed(() => undecidedColumns(matched.value, taken.value))
 const compared = computed(() =>
   compareList(
@@ -201,6 +212,9 @@ const MOST_FAULTS = 6
             {{ fault.message }}.
           </li>
           <li v-if="faults.length > MOST_FAULTS">and {{ faults.length - MOST_FAULTS }} more.</li>
+        </ul>
+        <ul v-if="unusual.length > 0" class="soft">
+          <li v-for="one in unusual" :key="one">{{ one }}.</li>
         </ul>
         <p class="line">
           <BButton variant="primary" :disabled="faults.length + open.length > 0 || taken.length === 0" @click="compare">

@@ -3,7 +3,7 @@ import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, nextTick, ref, useId, watch } from 'vue'
 import { blockText, parseBlock } from '#shared/files/csv'
 import type { Column } from '#shared/tables/columns'
-import { isPlain } from '#shared/tables/cells'
+import { isPlain, unusualIn } from '#shared/tables/cells'
 import { cellOf } from '#shared/tables/rowCells'
 import type { RowNames } from '#shared/tables/titles'
 import CellSuggestions from './CellSuggestions.vue'
@@ -195,6 +195,11 @@ const fault = computed(() => {
   return own ?? props.edits.faultsOf(current.value.row)[0]
 })
 
+const unusual = computed(() => {
+  const { row, column } = current.value ?? {}
+  return row && column ? unusualIn(column.kind, cellOf(row.value, column)) : []
+})
+
 defineExpose({
   focus: () => scroll.value?.focus(),
   toLast: () => {
@@ -309,6 +314,7 @@ defineExpose({
         <template v-else>
           {{ edits.textOf(current.row, current.column) || 'not stated' }}
           <span v-if="mayWrite && isLocked(current)" class="soft"> (too rich for one cell: kept as it is)</span>
+          <span v-else-if="unusual.length > 0" class="caution"> ({{ unusual.join('; ') }})</span>
           <span v-else-if="current.column.hint" class="soft"> ({{ current.column.hint }})</span>
         </template>
       </template>
