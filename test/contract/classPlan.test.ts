@@ -250,6 +250,15 @@ describe('handouts', () => {
     await desk.get(`/api/classes/${id}/handouts/cards.pdf?seat=40`).expect(404)
   })
 
+  it('are none for who has no machine, and say so', async () => {
+    const { id: _, ...facts } = waistcoat()
+    const alone = { ...facts, title: 'Alone', loans: [], pins: [], seats: [{ name: 'Nan Dell', owns: [] }] }
+    const { body: made } = await desk.post('/api/classes').send(alone).expect(201)
+    const { body } = await desk.get(`/api/classes/${made.class.id}/handouts/cards.pdf?seat=0`).expect(422)
+    expect(body.title).toContain('no machine is told')
+    await desk.delete(`/api/classes/${made.class.id}?version=${made.version}`)
+  })
+
   it('are lists, a run sheet, a side-by-side sheet and what to buy', async () => {
     const { id, seats } = waistcoat()
     const text = async (part: string) =>
@@ -279,7 +288,7 @@ describe('after a class', () => {
       .post(`/api/classes/${id}/messages`)
       .send({ seats: [0, 1] })
       .expect(200)
-    expect(body).toEqual({ sent: 2, without: [] })
+    expect(body).toEqual({ sent: 2, without: [], cardless: [] })
     const { body: sent } = await desk.get('/api/outbox').expect(200)
     expect(sent).toHaveLength(2)
     const { text } = await desk
@@ -322,7 +331,7 @@ describe('after a class', () => {
       .post(`/api/classes/${id}/messages`)
       .send({ seats: [guest] })
       .expect(200)
-    expect(body).toEqual({ sent: 0, without: [seats[guest]?.name] })
+    expect(body).toEqual({ sent: 0, without: [seats[guest]?.name], cardless: [] })
     await desk
       .post(`/api/classes/${id}/messages`)
       .send({ seats: [59] })

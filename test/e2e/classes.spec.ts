@@ -80,9 +80,15 @@ test('the run sheet is put in another order by dragging and by keyboard, and bac
   await expect
     .poll(async () => (await names.allInnerTexts()).map((name) => name.split('\n')[0]))
     .toEqual(before.map((name) => name.split('\n')[0]))
+  await page.getByLabel('Begins').fill('10:20')
+  await page.getByLabel('Begins').press('Tab')
+  await expect(page.locator('tbody .time').first()).toHaveText('10:20')
+  await page.getByLabel('Begins').fill('10:00')
+  await page.getByLabel('Begins').press('Tab')
+  await expect(page.locator('tbody .time').first()).toHaveText('10:00')
   const download = page.waitForEvent('download')
   await page.getByRole('button', { name: /as a calendar file/ }).click()
-  expect((await download).suggestedFilename()).toBe('armour-quilted.ics')
+  expect((await download).suggestedFilename()).toBe('Armour-quilted.ics')
 })
 
 test('a class of twenty-four from a file with bad rows: what is understood is taken, the rest is told', async ({
@@ -90,7 +96,6 @@ test('a class of twenty-four from a file with bad rows: what is understood is ta
 }) => {
   await signIn(page, 'osk', '/classes')
   await page.getByRole('button', { name: 'A new class' }).click()
-  await page.getByRole('link', { name: 'Say what is taught and who sits where' }).click()
   const good = Array.from(
     { length: 24 },
     (_, i) => `Person ${i + 1},${i % 2 ? 'Wren 24' : 'Plover 60'},${i % 3 ? '' : 'LF·16'}`,
@@ -134,7 +139,7 @@ test('a class of twenty-four from a file with bad rows: what is understood is ta
   await page.getByRole('link', { name: 'Handouts' }).click()
   const download = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Cards', exact: true }).click()
-  expect((await download).suggestedFilename()).toBe('a-new-class-cards.pdf')
+  expect((await download).suggestedFilename()).toBe('A-new-class-cards.pdf')
 })
 
 test('after a class: what is still out, who managed what, cards to the outbox', async ({ page }) => {

@@ -6,3 +6,10 @@ export const saveFile = (content: Blob, name: string): void => {
   link.click()
   URL.revokeObjectURL(link.href)
 }
+
+/** "Saturday hems", "run sheet" as Saturday-hems-run-sheet.pdf. */
+export const fileName = (parts: readonly string[], ending: string): string =>
+  `${parts
+    .map((part) => part.replaceAll(/[^\p{L}\d]+/gu, '-').replaceAll(/^-|-$/g, ''))
+    .filter(Boolean)
+    .join('-')}.${ending}`

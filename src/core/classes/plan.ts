@@ -1,6 +1,7 @@
 /**
  * A class planned: who is ready for what, who is lent or buys what, in which order it is taught, who cannot and why.
  */
+import { answerCosts } from '../answer/costs'
 import type { AnswerContext } from '../answer/explain'
 import type { Reason } from '../answer/reasons'
 import type { Verdict } from '../answer/types'
@@ -17,6 +18,8 @@ export interface ClassCell {
   verdict: Verdict
   toGet: Id[]
   method?: Id | undefined
+  /** What that method loses against a better one. */
+  costs: string[]
   /** With what is lent and bought; undefined where the seat is not made ready. */
   chosen?: { method: Id; need: Id[]; machine?: Id | undefined } | undefined
   /** Why nothing helps on their own machine: no way at all. */
@@ -163,6 +166,7 @@ const plannedSeat = (
         verdict: cell?.answer?.verdict ?? 'notOnThisModel',
         toGet: cell?.answer?.toGet ?? [],
         method: cell?.answer?.method,
+        costs: cell?.answer ? answerCosts(cell.answer) : [],
         chosen: option && { method: option.method, need: option.need, machine: option.machine },
         reasons: cell?.reasons ?? [],
       }

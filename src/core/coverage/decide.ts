@@ -10,6 +10,7 @@ import {
   techniqueVerdict,
   type AnswerContext,
 } from '../answer/explain'
+import { answerCosts, stageCosts } from '../answer/costs'
 import { judgeMethodBriefly, type MethodContext } from '../answer/method'
 import type { Reason } from '../answer/reasons'
 import { evidenceOf } from '../answer/stage'
@@ -157,13 +158,8 @@ export const decisionOf = (technique: Id, answer: Answer): Decision => {
 
 const ownReason = (technique: Id, { method, verdict, toGet, stages }: Answer): Reason | undefined => {
   if (verdict === 'needsItems') return { code: 'methodNeeds', technique, method: method as Id, toGet }
-  const told = stages.map(({ stage, reasons }) => ({
-    stage,
-    costs: reasons.flatMap((reason) => (reason.code === 'tradeOff' ? reason.text : [])),
-  }))
-  const costly = told.flatMap(({ stage, costs }) => (costs.length > 0 ? stage : []))
-  const costs = [...new Set(told.flatMap((one) => one.costs))]
+  const costly = stages.flatMap((told) => (stageCosts(told).length > 0 ? told.stage : []))
   return costly.length > 0
-    ? { code: 'methodHasTradeOff', technique, method: method as Id, stages: costly, costs }
+    ? { code: 'methodHasTradeOff', technique, method: method as Id, stages: costly, costs: answerCosts({ stages }) }
     : undefined
 }

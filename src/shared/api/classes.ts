@@ -56,6 +56,7 @@ const ClassCell = z.object({
   verdict: Verdict,
   toGet: z.array(Id),
   method: Id.optional(),
+  costs: z.array(z.string()),
   chosen: z.object({ method: Id, need: z.array(Id), machine: Id.optional() }).optional(),
   reasons: z.array(Reason),
 })
@@ -204,7 +205,12 @@ export const HandoutQuery = z.strictObject({
   seat: z.coerce.number().int().min(0).max(59).optional(),
 })
 export const ClassMessages = z.strictObject({ seats: z.array(z.int().min(0).max(59)).min(1).max(60) })
-export const ClassMessagesSent = z.object({ sent: z.int(), without: z.array(z.string()) })
+/** `without`: of whom no mail address is known; `cardless`: who has no machine, and so no card. */
+export const ClassMessagesSent = z.object({
+  sent: z.int(),
+  without: z.array(z.string()),
+  cardless: z.array(z.string()),
+})
 export type ClassMessagesSent = z.infer<typeof ClassMessagesSent>
 
 type Same<A, B> = [A] extends [B] ? ([B] extends [A] ? true : false) : false

@@ -7,28 +7,29 @@ import { formatNumber } from '#core/units/format'
 import type { Speech } from './en'
 import { list, stationWord } from './words'
 
-const helpText = (reason: HelpReason): string =>
-  ({
-    notReady: 'has not all it needs',
-    noMachine: 'has no machine',
-    otherWay: 'sews it another way than most',
-    slowChange: 'changes over much longer than most',
-    byHand: 'look first how the machine stands',
-    lentMachine: 'sits at a lent machine',
-    hung: 'hung in practice',
-  })[reason]
+/** Said of one, and of several. */
+const HELP: Record<HelpReason, readonly [one: string, several: string]> = {
+  notReady: ['has not all it takes', 'have not all it takes'],
+  noMachine: ['has no machine', 'have no machine'],
+  otherWay: ['sews it another way than most', 'sew it another way than most'],
+  slowChange: ['changes over much longer than most', 'change over much longer than most'],
+  byHand: ['look first how the machine stands', 'look first how the machines stand'],
+  lentMachine: ['sits at a lent machine', 'sit at lent machines'],
+  hung: ['hung in practice', 'hung in practice'],
+}
+const helpText = (reason: HelpReason, seats: number): string => HELP[reason][seats === 1 ? 0 : 1]
 
 /** Whom to help and why, the seats of one reason together. */
 export const helpLines = (help: RunStage['help'], nameOf: (seat: number) => string): string[] => {
   const reasons = [...new Set(help.flatMap(({ why }) => why))].filter((reason) => reason !== 'hung')
   return [
-    ...reasons.map(
-      (reason) =>
-        `${list(help.filter(({ why }) => why.includes(reason)).map(({ seat }) => nameOf(seat)))}: ${helpText(reason)}`,
-    ),
+    ...reasons.map((reason) => {
+      const names = help.filter(({ why }) => why.includes(reason)).map(({ seat }) => nameOf(seat))
+      return `${list(names)}: ${helpText(reason, names.length)}`
+    }),
     // Each at their own.
     ...help.flatMap(({ seat, hung = [] }) =>
-      hung.length === 0 ? [] : [`${nameOf(seat)}: ${helpText('hung')} at ${list(hung.map(stationWord))}`],
+      hung.length === 0 ? [] : [`${nameOf(seat)}: ${helpText('hung', 1)} at ${list(hung.map(stationWord))}`],
     ),
   ]
 }

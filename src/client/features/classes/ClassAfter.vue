@@ -84,8 +84,9 @@ const send = async () => {
     )
     if (sent)
       said.value =
-        `${sent.sent} in the ` +
-        `outbox.${sent.without.length > 0 ? ` No mail address is known of ${list(sent.without)}.` : ''}`
+        `${sent.sent} in the outbox.` +
+        (sent.without.length > 0 ? ` No mail address is known of ${list(sent.without)}.` : '') +
+        (sent.cardless.length > 0 ? ` No machine is told of ${list(sent.cardless)}, so there is no card.` : '')
   } catch (error) {
     problem.value = problemText(error)
   }

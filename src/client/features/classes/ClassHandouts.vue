@@ -3,7 +3,7 @@ import { ref } from 'vue'
 import type { HandoutPart } from '#shared/api/classes'
 import { file, problemText } from '../../api/client'
 import { useWork } from '../../state/work'
-import { saveFile } from '../../ui/saveFile'
+import { fileName, saveFile } from '../../ui/saveFile'
 import WorkLine from '../../ui/WorkLine.vue'
 import { useClass } from './useClass'
 
@@ -37,8 +37,8 @@ const make = async (part: HandoutPart, seat?: number) => {
     const pdf = await work.run((name) => file(path, undefined, name))
     if (!pdf) said.value = 'Stopped.'
     else {
-      const whose = seat === undefined ? '' : `-${row.value?.class.seats[seat]?.name.replaceAll(/[^\p{L}\d]+/gu, '-')}`
-      saveFile(pdf, `${id}-${part}${whose}.pdf`)
+      const { title = '', seats = [] } = row.value?.class ?? {}
+      saveFile(pdf, fileName([title, part, ...(seat === undefined ? [] : [seats[seat]?.name ?? ''])], 'pdf'))
       said.value = 'Done; the file is with your downloads.'
     }
   } catch (error) {

@@ -7,7 +7,7 @@ import { speech } from '#shared/messages/en'
 import { dateWords, durationWords } from '#shared/messages/words'
 import { ApiProblem, file, get, problemText, upload } from '../../api/client'
 import { whenChanged } from '../../state/changes'
-import { saveFile } from '../../ui/saveFile'
+import { fileName, saveFile } from '../../ui/saveFile'
 import WorkLine from '../../ui/WorkLine.vue'
 import { useClass } from './useClass'
 import { useDragBetween } from './useDragBetween'
@@ -33,6 +33,11 @@ const moveTo = async (before: number, after: number) => {
   const next = [...order.value]
   next.splice(after, 0, ...next.splice(before, 1))
   await keep({ order: next })
+}
+/** A class that begins later today: every time of the sheet moves with it. */
+const beginAt = async (clock: string) => {
+  const day = asked.value?.starts.split('T')[0]
+  if (day && clock) await keep({ starts: `${day}T${clock}:00` })
 }
 useDragBetween(
   table,
@@ -69,7 +74,7 @@ const readIn = async (event: Event) => {
 }
 const takeOut = async () => {
   try {
-    saveFile(await file(`/api/classes/${id}/calendar.ics`), `${id}.ics`)
+    saveFile(await file(`/api/classes/${id}/calendar.ics`), fileName([asked.value?.title ?? id], 'ics'))
   } catch (error) {
     problem.value = problemText(error)
   }
@@ -84,6 +89,15 @@ const takeOut = async () => {
     <template v-else>
       <p>
         <strong class="count">{{ clockAfter(asked.starts, 0) }} – {{ clockAfter(asked.starts, sheet.minutes) }}</strong>
+        <label class="begins">
+          Begins
+          <input
+            type="time"
+            class="form-control form-control-sm"
+            :value="clockAfter(asked.starts, 0)"
+            @change="beginAt(($event.target as HTMLInputElement).value)"
+          />
+        </label>
         <span :class="{ caution: sheet.left < 0 }">
           {{ minutesWords(sheet.minutes) }};
           {{ sheet.left < 0 ? `${minutesWords(-sheet.left)} too long` : `${minutesWords(sheet.left)} to spare` }}.
@@ -185,6 +199,13 @@ const takeOut = async () => {
 </template>
 
 <style scoped lang="scss">
+.begins {
+  display: inline-flex;
+  gap: 0.4rem;
+  align-items: center;
+  margin-right: 0.6rem;
+}
+
 .count {
   font-size: 1.5rem;
   margin-right: 0.6rem;

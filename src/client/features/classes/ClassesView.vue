@@ -30,7 +30,7 @@ const begin = () =>
       pins: [],
     }
     const made = await call<ClassRow>('POST', '/api/classes', blank)
-    await router.push({ path: `/classes/${made.class.id}`, query: query.value })
+    await router.push({ path: `/classes/${made.class.id}/facts`, query: query.value })
   })
 const groups = computed(() => {
   const isToCome = (row: ClassRow) => new Date(row.class.starts) >= new Date()

@@ -78,6 +78,12 @@ const cellWord = (
         toGet.flatMap((id) => props.plan.names.items[id] ?? []),
       )
 }
+/** Which other route, and what it costs, where no better one is made possible. */
+const routeOf = ({ verdict, method, costs, chosen }: ClassPlanView['seats'][number]['cells'][number], t: number) => {
+  if (verdict !== 'otherRoute' || method === undefined || (chosen && chosen.method !== method)) return ''
+  const name = props.plan.methods[t]?.length === 1 ? undefined : props.plan.methods[t]?.find(({ id }) => id === method)
+  return [name?.name, ...costs].filter(Boolean).join(': ')
+}
 const whyNot = (s: number) => {
   const seat = props.plan.seats[s]
   if (!seat || seat.ready) return ''
@@ -144,6 +150,7 @@ const whyNot = (s: number) => {
                 />
                 {{ cellWord(seat, cell) }}
               </RouterLink>
+              <span v-if="seat.model" class="soft">{{ routeOf(cell, t) }}</span>
             </td>
             <td>
               <span v-if="!seat.ready" class="caution">{{ whyNot(s) }}</span>
@@ -188,7 +195,8 @@ const whyNot = (s: number) => {
   overflow-x: auto;
 }
 
-th .soft {
+th .soft,
+td > .soft {
   display: block;
   font-weight: 400;
   font-size: 0.95rem;

@@ -64,7 +64,10 @@ const HEIGHT = 38
   </section>
   <section v-if="list.lines.value.length > 0" aria-label="Not understood, and not taken">
     <h2>Not understood, and not taken</h2>
-    <p class="soft">Mend them here, or leave them: the rest can be taken, and nobody is taken twice.</p>
+    <p class="soft">
+      Mend them here, or leave them: the rest can be taken, and nobody is taken twice. A machine that nobody knows is
+      left empty: the person is taken without one.
+    </p>
     <FileRows
       :rows="list.lines.value"
       :headings="headings"

@@ -7,7 +7,7 @@ import { actorOf } from '../catalogue/actor'
 import type { Letter } from '../outbox/outbox'
 import { handout, type HandoutInput } from './handouts/handout'
 
-/** To whom the shop has a mail address; the others are named. All are sent, or none. */
+/** To whom the shop has a mail address; the others are named, as is who has no card. All are sent, or none. */
 export const messagesOf = async (
   context: Context<unknown, unknown, { seats: number[] }>,
   input: HandoutInput,
@@ -23,6 +23,7 @@ export const messagesOf = async (
   const customers = new Map((await services.customers.all()).map(({ customer }) => [customer.id, customer]))
   const letters: Letter[] = []
   const without: string[] = []
+  const cardless: string[] = []
   for (const [done, s] of [...new Set(body.seats)].entries()) {
     await work.reportProgress(done, body.seats.length)
     const seat = asked.seats[s]
@@ -32,6 +33,10 @@ export const messagesOf = async (
       continue
     }
     const pdf = await handout(input, 'cards', () => Promise.resolve(), s)
+    if (!pdf) {
+      cardless.push(seat.name)
+      continue
+    }
     const { subject, text } = handoutMessage(asked, seat.name)
     letters.push({
       to: { name: customer.name, address: customer.email },
@@ -43,5 +48,5 @@ export const messagesOf = async (
   }
   await work.reportProgress(body.seats.length, body.seats.length)
   await services.outbox.send(letters, actorOf(context))
-  return { sent: letters.length, without }
+  return { sent: letters.length, without, cardless }
 }

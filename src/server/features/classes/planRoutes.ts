@@ -208,7 +208,9 @@ export const classPlanRoutes = [
       const input = await handoutInput(context, params.part === 'cards' || params.part === 'everything')
       if (query.seat !== undefined && !input.planned.asked.seats[query.seat])
         throw new NotFound('There is no such seat.')
-      return await handout(input, params.part, work.reportProgress, query.seat)
+      const pdf = await handout(input, params.part, work.reportProgress, query.seat)
+      if (!pdf) throw new Invalid('There is no card to print: no machine is told, and none of the shop’s is left.', [])
+      return pdf
     },
   }),
   route({

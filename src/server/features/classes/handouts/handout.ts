@@ -35,13 +35,13 @@ export interface HandoutInput {
 /** One wall sheet is enough: the larger is for who has such a printer. */
 const IN_EVERYTHING: readonly HandoutPart[] = ['run-sheet', 'side-by-side', 'wall-a4', 'lists', 'shopping']
 
-/** `seat`: the cards of this seat only. */
+/** `seat`: the cards of this seat only. Undefined where there is nothing to print: cards of who has no machine. */
 export const handout = async (
   input: HandoutInput,
   part: HandoutPart,
   reportProgress: Work['reportProgress'],
   seat?: number,
-): Promise<Buffer> => {
+): Promise<Buffer | undefined> => {
   const { planned, needs, workers } = input
   const { asked, index } = planned
   const techniqueName = (place: number) => index.techniques.get(asked.techniques[place]?.technique ?? '')?.name ?? ''
@@ -96,6 +96,7 @@ export const handout = async (
       from = last + 1
     }
   }
+  if (parts.length === 0) return undefined
   await reportProgress(done, of)
   return Buffer.from(await workers.run('joinPdf', [files, parts, asked.title]))
 }
