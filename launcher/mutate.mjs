@@ -32,7 +32,8 @@ const patternOf = (given) => {
 /** @param {string} pattern @returns {string} the tests of its room */
 const testsOf = (pattern) => `${pattern.split('/').slice(0, 3).join('/')}/**/*.test.ts`
 
-/** @typedef {{ status: string, mutatorName: string, replacement?: string, location: { start: { line: number } } }} Mutant */
+/** @typedef {{ start: { line: number } }} Place
+ * @typedef {{ status: string, mutatorName: string, replacement?: string, location: Place }} Mutant */
 
 /** @param {Mutant[]} mutants */
 const scoreOf = (mutants) => {
@@ -48,10 +49,11 @@ export const mutate = async (asked, say) => {
   const patterns = asked.length > 0 ? asked.map(patternOf) : changedFiles()
   if (patterns.length === 0) return say('Nothing that unit tests look at has changed since the last commit.')
   const without = ['!src/**/*.test.ts', '!src/**/*.testkit.ts']
+  const tests = JSON.stringify([...new Set(patterns.map(testsOf))])
   await runPackage(
     '@stryker-mutator/core/bin/stryker.js',
     ['run', '--mutate', [...patterns, ...without].join(','), '--logLevel', 'error'],
-    { env: { HANDHOLD_TEST_SHARE: SHARE, HANDHOLD_MUTATE_TESTS: JSON.stringify([...new Set(patterns.map(testsOf))]) } },
+    { env: { HANDHOLD_TEST_SHARE: SHARE, HANDHOLD_MUTATE_TESTS: tests } },
   )
   /** @type {Record<string, { mutants: Mutant[] }>} */
   const files = JSON.parse(readFileSync(inProject(REPORT), 'utf8')).files

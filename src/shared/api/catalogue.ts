@@ -61,9 +61,8 @@ const own = (...known: string[]) => new RegExp(`^(${known.join('|')}|own:.+)$`)
 const Shank = z
   .string()
   .regex(own('low', 'high', 'slant'), 'low, high, slant or own:…') as unknown as z.ZodType<core.Shank>
-const Attachment = z
-  .string()
-  .regex(own('snapOn', 'screwOn'), 'snap-on (snapOn), screw-on (screwOn) or own:…') as unknown as z.ZodType<core.Attachment>
+const ATTACHMENTS = 'snap-on (snapOn), screw-on (screwOn) or own:…'
+const Attachment = z.string().regex(own('snapOn', 'screwOn'), ATTACHMENTS) as unknown as z.ZodType<core.Attachment>
 
 const PARAMETER = new RegExp(`^(${PARAMETERS.join('|')}|tension:.+)$`)
 const ParameterText = z.string().regex(PARAMETER, 'not a parameter Handhold knows')

@@ -202,6 +202,10 @@ td > .soft {
   font-size: 0.95rem;
 }
 
+tbody th {
+  white-space: nowrap;
+}
+
 .cell {
   display: flex;
   gap: 0.4rem;
