@@ -5,7 +5,8 @@ export interface KeyBinding {
   /** A key, or two pressed one after the other: `g c`. */
   keys: string
   does: string
-  run: () => void
+  /** Left out where what has the focus hears the key itself: then it is only told in the sheet of keys. */
+  run?: () => void
 }
 
 const SECOND_KEY_WITHIN_MS = 1500
@@ -19,14 +20,17 @@ let first: { key: string; at: number } | undefined
 
 const onKey = (event: KeyboardEvent): void => {
   if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return
-  const bindings = layers.flat().reverse()
+  const bindings = layers
+    .flat()
+    .reverse()
+    .filter(({ run }) => run !== undefined)
   const fresh = first && event.timeStamp - first.at < SECOND_KEY_WITHIN_MS ? first.key : undefined
   first = undefined
   const pressed = fresh ? `${fresh} ${event.key}` : event.key
   const binding = bindings.find(({ keys }) => keys === pressed)
   if (binding) {
     event.preventDefault()
-    binding.run()
+    binding.run?.()
   } else if (!fresh && bindings.some(({ keys }) => keys.startsWith(`${event.key} `))) {
     first = { key: event.key, at: event.timeStamp }
   }

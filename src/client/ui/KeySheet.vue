@@ -12,7 +12,10 @@ import { computed } from 'vue'
 import { allBindings } from '../state/keys'
 
 const shown = defineModel<boolean>({ required: true })
-const bindings = computed(() => (shown.value ? allBindings() : []))
+/** Two tables on one page have the same keys: they are told once. */
+const bindings = computed(() => [
+  ...new Map((shown.value ? allBindings() : []).map((one) => [`${one.keys} ${one.does}`, one])).values(),
+])
 </script>
 
 <template>
@@ -23,7 +26,7 @@ const bindings = computed(() => (shown.value ? allBindings() : []))
         <DialogTitle as="h2">Keys</DialogTitle>
         <DialogDescription class="soft">They rest while you type in a field. Esc leaves it.</DialogDescription>
         <dl>
-          <template v-for="binding in bindings" :key="binding.keys">
+          <template v-for="binding in bindings" :key="`${binding.keys} ${binding.does}`">
             <dt>
               <kbd v-for="key in binding.keys.split(' ')" :key="key">{{ key }}</kbd>
             </dt>
@@ -58,7 +61,7 @@ const bindings = computed(() => (shown.value ? allBindings() : []))
 
   dl {
     display: grid;
-    grid-template-columns: 6rem 1fr;
+    grid-template-columns: 8.5rem 1fr;
     gap: 0.3rem 1rem;
   }
 

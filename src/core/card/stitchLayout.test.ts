@@ -52,6 +52,20 @@ describe('a stitch laid out', () => {
     expect(ticks).toHaveLength(11)
   })
 
+  it('keeps names that lie close together apart, in their order', () => {
+    const fabric = {
+      parts: [{ name: 'garmentFoldedBack' as const, from: -2.3, to: -2 }],
+      lines: [
+        { name: 'fold' as const, at: -2 },
+        { name: 'edge' as const, at: 4 },
+      ],
+    }
+    const { parts, lines } = lay('top', { fabric })
+    expect(parts[0]?.at).toBe(-2.15)
+    expect(lines.map(({ at }) => at)).toEqual([-2, 4])
+    expect(lines.map(({ named }) => named)).toEqual([-0.85, 4])
+  })
+
   it('names the parts of the fabric where they lie, also turned over', () => {
     const fabric = {
       parts: [

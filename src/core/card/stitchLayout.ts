@@ -21,8 +21,8 @@ export interface StitchLayout {
   fabric: { top: number; height: number }
   /** Parts of the fabric, each with where its name stands. */
   parts: { name: PartName; at: number }[]
-  /** Fold, edge, guide. */
-  lines: { name: LineName; at: number }[]
+  /** Fold, edge, guide, each with where its name stands. */
+  lines: { name: LineName; at: number; named: number }[]
   length: number
   /** Every mm, longer at five and ten. */
   ticks: number[]
@@ -43,6 +43,8 @@ export interface LayoutInput {
 }
 
 const ROOM = 1.5
+/** Between one name's line of writing and the next. */
+const LEADING = 1.3
 /** To the right of the seam, for the names of the fabric's parts. */
 const NAMES = 11.5
 
@@ -64,6 +66,17 @@ const round = (value: number) => Math.round(value * 1000) / 1000
  * Right side: needle right is drawn downward, as if the seam were sewn from left to right. The wrong side is what is
  * seen with the fabric turned over along the seam.
  */
+/** Where names stand that lie at `places`: as near to them as keeps them `LEADING` apart, in their order. */
+const keptApart = (places: readonly number[]): number[] => {
+  const order = places.map((_, i) => i).sort((a, b) => (places[a] as number) - (places[b] as number))
+  const found = [...places]
+  order.forEach((i, nth) => {
+    const before = found[order[nth - 1] ?? -1]
+    if (before !== undefined) found[i] = Math.max(found[i] as number, before + LEADING)
+  })
+  return found.map(round)
+}
+
 export const layStitch = ({
   set,
   given,
@@ -89,7 +102,7 @@ export const layStitch = ({
   const all = [...across, ...laid, ...(slot ?? []), ...(plateSlot ?? []), ...fabric.lines.map(({ at }) => up * at)]
   const top = Math.min(...all) - ROOM
   const bottom = Math.max(...all) + ROOM
-  const named = names && fabric.lines.length + fabric.parts.length > 0
+  const hasNames = names && fabric.lines.length + fabric.parts.length > 0
   const length = Math.round(Math.min(most, Math.max(reach.far, 1)) * 10) / 10
   const pathOf = ({ points }: { points: readonly Point[] }): string =>
     points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${round(y)} ${round(up * x)}`).join('')
@@ -97,8 +110,14 @@ export const layStitch = ({
   const gone = fabric.parts.find(({ name }) => name === 'noFabric')
   const edge = gone?.from === undefined ? undefined : up * gone.from
   const cloth = { top: edge !== undefined && up < 0 ? edge : top, bottom: edge !== undefined && up > 0 ? edge : bottom }
+  // Where the fabric ends its edge is named already.
+  const parts = fabric.parts
+    .filter(({ name }) => name !== 'noFabric')
+    .map(({ name, from, to }) => ({ name, at: middleOf(up, from, to, top, bottom) }))
+  const lines = fabric.lines.map(({ name, at }) => ({ name, at: round(up * at) }))
+  const named = keptApart([...lines, ...parts].map(({ at }) => at))
   return {
-    box: [-ROOM, round(top), round(length + 2 * ROOM + (named ? NAMES : 0)), round(bottom - top)],
+    box: [-ROOM, round(top), round(length + 2 * ROOM + (hasNames ? NAMES : 0)), round(bottom - top)],
     threads: onFace(set).map((path) => ({ thread: path.thread, d: pathOf(path) })),
     given: given ? onFace(given).map(pathOf) : [],
     cloth: own.map((points) => pathOf({ points })),
@@ -106,11 +125,8 @@ export const layStitch = ({
     foot: slot,
     plate: plateSlot,
     fabric: { top: round(cloth.top), height: round(cloth.bottom - cloth.top) },
-    // Where the fabric ends its edge is named already.
-    parts: fabric.parts
-      .filter(({ name }) => name !== 'noFabric')
-      .map(({ name, from, to }) => ({ name, at: middleOf(up, from, to, top, bottom) })),
-    lines: fabric.lines.map(({ name, at }) => ({ name, at: round(up * at) })),
+    parts: parts.map((part, i) => ({ ...part, at: named[lines.length + i] as number })),
+    lines: lines.map((line, i) => ({ ...line, named: named[i] as number })),
     length,
     ticks: Array.from({ length: Math.floor(length) + 1 }, (_, i) => i),
   }

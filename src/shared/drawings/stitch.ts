@@ -46,5 +46,5 @@ export const stitchDrawing = (layout: StitchLayout): Drawing => {
     0.1,
   )
   const end = left + width
-  return drawing(box, 1, ...drawn, beyond(left, -left - 0.4), beyond(length + 0.4, end - length - 0.4), ruler)
+  return drawing(box, 1, ...drawn, beyond(left, -left - 0.4), beyond(length + 0.2, end - length - 0.2), ruler)
 }

@@ -11,6 +11,7 @@ import CoverageBand, { type CellView } from './CoverageBand.vue'
 import type { Filters } from './filters'
 import { gridCells } from './gridCells'
 import { EVIDENCE_WORD, shortVerdict } from './words'
+import { useKeys } from '../../state/keys'
 
 /** Techniques down, models across: a mark a cell, frozen heads, from single cells to the whole shop. */
 const props = defineProps<{
@@ -94,6 +95,11 @@ const open = (r: number, c: number) => {
   const [technique, model] = [rows.value[r], columns.value[c]]
   if (technique && model) emit('open', technique.id, model.id)
 }
+useKeys([
+  { keys: '← ↑ ↓ →', does: 'In the map: from one to the next; Enter opens its card' },
+  { keys: '+ -', does: 'In the map: nearer, further away' },
+])
+
 const onKey = (event: KeyboardEvent) => {
   if (event.key === 'Enter' || event.key === ' ') open(cursor.value.row, cursor.value.column)
   else if (event.key === '+' || event.key === '=') zoom.value = Math.max(0, zoom.value - 1)

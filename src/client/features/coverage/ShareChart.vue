@@ -1,15 +1,13 @@
 <script setup lang="ts">
 import { BarController, BarElement, CategoryScale, Chart, Legend, LinearScale } from 'chart.js'
-import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { Share } from '#core/coverage/shares'
 import type { Verdict } from '#core/answer/types'
+import { useChart } from '../../ui/useChart'
 import { shortVerdict, verdicts } from './words'
 
 /** Verdicts as bars by group, told by pattern and by figures beside them; the table says the same without the bars. */
 const props = defineProps<{ shares: Share[]; title: string; of: string }>()
 Chart.register(BarController, BarElement, CategoryScale, Legend, LinearScale)
-const canvas = ref<HTMLCanvasElement>()
-let chart: Chart | undefined
 
 /** Full, half, outline, empty: told apart in black and white. */
 const fillOf = (verdict: Verdict, colour: (name: string) => string): string | CanvasPattern => {
@@ -34,12 +32,9 @@ const fillOf = (verdict: Verdict, colour: (name: string) => string): string | Ca
   return pen.createPattern(tile, 'repeat') ?? colour('--rule')
 }
 
-const draw = () => {
-  if (!canvas.value) return
-  const style = getComputedStyle(canvas.value)
-  const colour = (name: string) => style.getPropertyValue(name).trim()
-  chart?.destroy()
-  chart = new Chart(canvas.value, {
+useChart(
+  () => props.shares,
+  (colour) => ({
     type: 'bar',
     data: {
       labels: props.shares.map(({ group }) => group),
@@ -53,9 +48,6 @@ const draw = () => {
     },
     options: {
       indexAxis: 'y',
-      animation: false,
-      maintainAspectRatio: false,
-      font: { family: 'Hanken Grotesk Variable', size: 14 },
       plugins: {
         legend: { position: 'bottom', onClick: () => undefined, labels: { color: colour('--ink'), boxWidth: 28 } },
       },
@@ -69,11 +61,8 @@ const draw = () => {
         y: { stacked: true, ticks: { color: colour('--ink') }, grid: { display: false } },
       },
     },
-  })
-}
-onMounted(draw)
-watch(() => props.shares, draw)
-onBeforeUnmount(() => chart?.destroy())
+  }),
+)
 const ROW = 34
 const AXIS = 76
 </script>

@@ -12,6 +12,7 @@ import ChangedUnderneath from '../../ui/ChangedUnderneath.vue'
 import VersionDialog from '../../ui/VersionDialog.vue'
 import { useRowWindow } from '../../ui/useRowWindow'
 import CustomerForm from './CustomerForm.vue'
+import { useKeys } from '../../state/keys'
 
 /**
  * Customers with their machines and what they own: found, changed, given out, erased; their machine taken to a card.
@@ -123,6 +124,7 @@ const toCard = (at: number) => {
     },
   })
 }
+useKeys([{ keys: '↑ ↓', does: 'From the words or a name: open the one before, the next' }])
 const onKey = async (event: KeyboardEvent) => {
   if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return
   event.preventDefault()
@@ -224,6 +226,13 @@ const onKey = async (event: KeyboardEvent) => {
             <BButton variant="outline-primary" @click="erase">Erase {{ row.customer.name }}</BButton>
             <BButton variant="link" @click="erasing = false">Keep</BButton>
           </template>
+        </p>
+      </section>
+      <section v-else-if="rows && rows.length > 0" class="soft" aria-label="Nobody chosen">
+        <p>{{ rows.length }} customers with {{ rows.flatMap(({ customer }) => customer.machines).length }} machines.</p>
+        <p>
+          Type a name, a machine, a serial number or a telephone; <kbd>↓</kbd> and <kbd>↑</kbd> open one after the
+          other. Here stand their machines and feet then, a card for each machine, and all that is held of them.
         </p>
       </section>
     </div>

@@ -1,18 +1,13 @@
 <script setup lang="ts">
 import { BarController, BarElement, CategoryScale, Chart, LinearScale } from 'chart.js'
-import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { useChart } from '../../ui/useChart'
 
 /** How many of each, as bars; the table under it says the same. */
 const props = defineProps<{ title: string; of: string; counts: [string, number][] }>()
 Chart.register(BarController, BarElement, CategoryScale, LinearScale)
-const canvas = ref<HTMLCanvasElement>()
-let chart: Chart | undefined
-const draw = () => {
-  if (!canvas.value) return
-  const style = getComputedStyle(canvas.value)
-  const colour = (name: string) => style.getPropertyValue(name).trim()
-  chart?.destroy()
-  chart = new Chart(canvas.value, {
+useChart(
+  () => props.counts,
+  (colour) => ({
     type: 'bar',
     data: {
       labels: props.counts.map(([name]) => name),
@@ -20,19 +15,13 @@ const draw = () => {
     },
     options: {
       indexAxis: 'y',
-      animation: false,
-      maintainAspectRatio: false,
-      font: { family: 'Hanken Grotesk Variable', size: 14 },
       scales: {
         x: { ticks: { color: colour('--ink-soft'), precision: 0 }, grid: { color: colour('--rule') } },
         y: { ticks: { color: colour('--ink') }, grid: { display: false } },
       },
     },
-  })
-}
-onMounted(draw)
-watch(() => props.counts, draw)
-onBeforeUnmount(() => chart?.destroy())
+  }),
+)
 const ROW = 28
 const AXIS = 40
 </script>

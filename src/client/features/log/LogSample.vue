@@ -12,6 +12,7 @@ import StitchPicture from '../../ui/stitch/StitchPicture.vue'
 import { useCard } from '../card/useCard'
 import { isMarked } from '#core/answer/readShown'
 import { useSampleDraft } from './useSampleDraft'
+import { useKeys } from '../../state/keys'
 
 /** What was really sewn: filled in as the card says, changed to what it was, judged. Enter goes on to the verdict. */
 const route = useRoute()
@@ -45,6 +46,11 @@ watch(
   { immediate: true },
 )
 const toVerdict = () => verdicts.value?.querySelector('button')?.focus()
+useKeys([
+  { keys: 'Enter', does: 'From a field to the verdict, there: log it' },
+  { keys: '← →', does: 'At the verdict: choose it' },
+])
+
 const arrows = (event: KeyboardEvent) => {
   const buttons = [...(verdicts.value?.querySelectorAll('button') ?? [])]
   const at = buttons.indexOf(event.target as HTMLButtonElement)

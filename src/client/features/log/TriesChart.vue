@@ -1,31 +1,26 @@
 <script setup lang="ts">
 import { Chart, LinearScale, LineController, LineElement, PointElement } from 'chart.js'
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import type { Parameter } from '#core/catalogue/types'
 import type { SampleTry } from '#core/samples/evidence'
 import { sampleWord } from '#shared/messages/samples'
 import { parameterWord } from '#shared/messages/words'
+import { useChart } from '../../ui/useChart'
 
 /** One value over the tries; good, usable and to be done again differ in shape. */
 const props = defineProps<{ tries: readonly SampleTry[]; parameters: readonly Parameter[] }>()
 Chart.register(LinearScale, LineController, LineElement, PointElement)
-const canvas = ref<HTMLCanvasElement>()
 const chosen = ref<Parameter>()
 const parameter = computed(() => chosen.value ?? (props.parameters[0] as Parameter))
-let chart: Chart | undefined
 const SHAPES = { good: 'circle', usable: 'triangle', redo: 'crossRot' } as const
 const SIZE = 9
 
-const draw = () => {
-  if (!canvas.value) return
-  const style = getComputedStyle(canvas.value)
-  const colour = (name: string) => style.getPropertyValue(name).trim()
+useChart([() => props.tries, parameter], (colour) => {
   const points = props.tries.flatMap(({ sample }, i) => {
     const y = sample.used[parameter.value]
     return y === undefined ? [] : [{ x: i + 1, y, verdict: sample.verdict }]
   })
-  chart?.destroy()
-  chart = new Chart(canvas.value, {
+  return {
     type: 'line',
     data: {
       datasets: [
@@ -42,9 +37,6 @@ const draw = () => {
       ],
     },
     options: {
-      animation: false,
-      maintainAspectRatio: false,
-      font: { family: 'Hanken Grotesk Variable', size: 14 },
       scales: {
         x: {
           type: 'linear',
@@ -60,11 +52,8 @@ const draw = () => {
         y: { grace: '15%', ticks: { color: colour('--ink-soft') }, grid: { color: colour('--rule') } },
       },
     },
-  })
-}
-onMounted(draw)
-watch([() => props.tries, parameter], draw)
-onBeforeUnmount(() => chart?.destroy())
+  }
+})
 const description = computed(() => {
   const tries = props.tries.map(
     ({ sample }) => `${sample.used[parameter.value] ?? 'not stated'} ${sampleWord(sample.verdict).toLowerCase()}`,

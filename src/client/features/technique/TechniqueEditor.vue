@@ -17,6 +17,7 @@ import BriefCard from '../card/BriefCard.vue'
 import MethodEditor from './MethodEditor.vue'
 import StageEditor from './StageEditor.vue'
 import { useDraftCard } from './useDraftCard'
+import { useKeys } from '../../state/keys'
 
 /** A technique with its ways and stages, and beside it the card it comes to. */
 const props = defineProps<{ id: string }>()
@@ -55,6 +56,8 @@ const step = (by: 1 | -1) => {
   const next = here + by
   if (next >= 0 && next < places.value.length) at.value = places.value[next]
 }
+useKeys([{ keys: 'Alt PageDown', does: 'The next part of the technique; Alt PageUp the one before' }])
+
 const onKey = (event: KeyboardEvent) => {
   if (!event.altKey || (event.key !== 'PageDown' && event.key !== 'PageUp')) return
   event.preventDefault()

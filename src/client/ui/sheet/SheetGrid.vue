@@ -10,6 +10,7 @@ import CellSuggestions from './CellSuggestions.vue'
 import { useCursor } from './useCursor'
 import type { CellEdit, EditRow, Edits } from './useEdits'
 import { useSheetTable } from './useSheetTable'
+import { useKeys } from '../../state/keys'
 
 /** A table edited like a sheet: arrows, typing, blocks from the clipboard, fill down, undo. */
 const props = defineProps<{
@@ -182,6 +183,14 @@ watch(
   () => shown.value.length,
   () => go(at.value.row, at.value.column),
 )
+
+useKeys([
+  { keys: '← ↑ ↓ →', does: 'In a table: from cell to cell; with Shift a block' },
+  { keys: 'Enter', does: 'In a table: type in the cell; Delete empties it' },
+  { keys: 'Alt ↓', does: 'In a table: fill a block down' },
+  { keys: 'Ctrl Z', does: 'In a table: take back what was typed, Ctrl Y brings it again' },
+  { keys: 'Alt Enter', does: 'In a table: open the row, where it has a page' },
+])
 
 const press = (row: number, column: number, event: MouseEvent) => {
   if (draft.value !== undefined) commit()

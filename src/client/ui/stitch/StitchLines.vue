@@ -12,7 +12,7 @@ const clip = useId()
   <rect class="fabric" :x="0" :y="layout.fabric.top" :width="layout.length" :height="layout.fabric.height" />
   <g v-for="line in layout.lines" :key="line.name" class="seam-line" :class="line.name">
     <line :x1="0" :x2="layout.length" :y1="line.at" :y2="line.at" />
-    <text :x="layout.length + 0.6" :y="line.at + 0.4">{{ lineWord(line.name) }}</text>
+    <text :x="layout.length + 0.6" :y="line.named + 0.4">{{ lineWord(line.name) }}</text>
   </g>
   <text v-for="part in layout.parts" :key="part.name" class="part" :x="layout.length + 0.6" :y="part.at + 0.4">
     {{ partWord(part.name) }}
@@ -24,7 +24,7 @@ const clip = useId()
     <line v-for="y in layout.foot" :key="y" :x1="0" :x2="layout.length" :y1="y" :y2="y" />
   </g>
   <clipPath :id="clip">
-    <rect x="-0.4" :y="layout.box[1]" :width="layout.length + 0.8" :height="layout.box[3]" />
+    <rect x="-0.4" :y="layout.box[1]" :width="layout.length + 0.6" :height="layout.box[3]" />
   </clipPath>
   <g :clip-path="`url(#${clip})`">
     <path v-for="d in layout.cloth" :key="d" class="cloth" :d="d" />
