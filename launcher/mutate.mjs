@@ -29,8 +29,20 @@ const patternOf = (given) => {
   return statSync(inProject(from)).isDirectory() ? `${from}/**/*.ts` : from
 }
 
-/** @param {string} pattern @returns {string} the tests of its room */
-const testsOf = (pattern) => `${pattern.split('/').slice(0, 3).join('/')}/**/*.test.ts`
+/** Rooms whose tests need whole machines and techniques, and so stand with the demo.
+ * @type {Record<string, string[]>} */
+const WITH_DEMO = {
+  'src/core/ask': ['src/demo/ask.test.ts'],
+  'src/core/changeover': ['src/demo/changeover.test.ts'],
+  'src/core/desk': ['src/demo/diagnosis.test.ts', 'src/demo/ask.test.ts'],
+  'src/core/procedure': ['src/demo/procedure.test.ts'],
+}
+
+/** @param {string} pattern @returns {string[]} the tests of its room */
+const testsOf = (pattern) => {
+  const room = pattern.split('/').slice(0, 3).join('/')
+  return [`${room}/**/*.test.ts`, ...(WITH_DEMO[room] ?? [])]
+}
 
 /** @typedef {{ start: { line: number } }} Place
  * @typedef {{ status: string, mutatorName: string, replacement?: string, location: Place }} Mutant */
@@ -49,7 +61,7 @@ export const mutate = async (asked, say) => {
   const patterns = asked.length > 0 ? asked.map(patternOf) : changedFiles()
   if (patterns.length === 0) return say('Nothing that unit tests look at has changed since the last commit.')
   const without = ['!src/**/*.test.ts', '!src/**/*.testkit.ts']
-  const tests = JSON.stringify([...new Set(patterns.map(testsOf))])
+  const tests = JSON.stringify([...new Set(patterns.flatMap(testsOf))])
   await runPackage(
     '@stryker-mutator/core/bin/stryker.js',
     ['run', '--mutate', [...patterns, ...without].join(','), '--logLevel', 'error'],

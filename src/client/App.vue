@@ -5,7 +5,7 @@ import { whenSignedOut } from './api/client'
 import SignIn from './features/session/SignIn.vue'
 import { rooms, UPDATED } from './router'
 import { useChanges } from './state/changes'
-import { useKeys } from './state/keys'
+import { useKeys, type KeyBinding } from './state/keys'
 import { usePickLists, usePicks } from './state/picks'
 import { useSession } from './state/session'
 import { useAnswers } from './state/useQuery'
@@ -47,7 +47,7 @@ watch(
 )
 
 const go = (path: string) => void router.push({ path, query: query.value })
-useKeys([
+const everywhere: KeyBinding[] = [
   ...rooms.map(({ path, name, letter }) => ({ keys: `g ${letter}`, does: `Go to ${name}`, run: () => go(path) })),
   {
     keys: '/',
@@ -60,7 +60,8 @@ useKeys([
   { keys: '{', does: 'Previous technique, same machine', run: () => void step('technique', -1) },
   { keys: '}', does: 'Next technique, same machine', run: () => void step('technique', 1) },
   { keys: '?', does: 'Show all keys', run: () => (keysShown.value = true) },
-])
+]
+useKeys(everywhere)
 </script>
 
 <template>
@@ -100,7 +101,7 @@ useKeys([
       </p>
       <RouterView />
     </div>
-    <KeySheet v-model="keysShown" />
+    <KeySheet v-model="keysShown" :everywhere="everywhere" />
   </div>
 </template>
 

@@ -47,4 +47,8 @@ export const useKeys = (bindings: KeyBinding[]): void => {
   })
 }
 
-export const allBindings = (): KeyBinding[] => layers.flat()
+/** Those of the page that is open before those that hold everywhere. */
+export const allBindings = (everywhere: KeyBinding[]): KeyBinding[] => [
+  ...layers.filter((layer) => layer !== everywhere).flat(),
+  ...everywhere,
+]

@@ -9,12 +9,15 @@ import {
   DialogClose,
 } from 'reka-ui'
 import { computed } from 'vue'
-import { allBindings } from '../state/keys'
+import { allBindings, type KeyBinding } from '../state/keys'
 
+const props = defineProps<{ everywhere: KeyBinding[] }>()
 const shown = defineModel<boolean>({ required: true })
 /** Two tables on one page have the same keys: they are told once. */
 const bindings = computed(() => [
-  ...new Map((shown.value ? allBindings() : []).map((one) => [`${one.keys} ${one.does}`, one])).values(),
+  ...new Map(
+    (shown.value ? allBindings(props.everywhere) : []).map((one) => [`${one.keys} ${one.does}`, one]),
+  ).values(),
 ])
 </script>
 

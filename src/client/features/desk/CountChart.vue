@@ -4,13 +4,19 @@ import { useChart } from '../../ui/useChart'
 
 /** How many of each, as bars; the table under it says the same. */
 const props = defineProps<{ title: string; of: string; counts: [string, number][] }>()
+const LINE = 26
+/** A long name in two lines: an axis would cut its beginning off. */
+const inLines = (name: string): string | string[] => {
+  const at = name.lastIndexOf(' ', LINE)
+  return name.length <= LINE || at < 0 ? name : [name.slice(0, at), name.slice(at + 1)]
+}
 Chart.register(BarController, BarElement, CategoryScale, LinearScale)
 useChart(
   () => props.counts,
   (colour) => ({
     type: 'bar',
     data: {
-      labels: props.counts.map(([name]) => name),
+      labels: props.counts.map(([name]) => inLines(name)),
       datasets: [{ data: props.counts.map(([, count]) => count), backgroundColor: colour('--teal') }],
     },
     options: {
@@ -22,7 +28,7 @@ useChart(
     },
   }),
 )
-const ROW = 28
+const ROW = 34
 const AXIS = 40
 </script>
 
