@@ -23,12 +23,12 @@ useChart(
       indexAxis: 'y',
       scales: {
         x: { ticks: { color: colour('--ink-soft'), precision: 0 }, grid: { color: colour('--rule') } },
-        y: { ticks: { color: colour('--ink') }, grid: { display: false } },
+        y: { ticks: { color: colour('--ink'), autoSkip: false }, grid: { display: false } },
       },
     },
   }),
 )
-const ROW = 34
+const ROW = 38
 const AXIS = 40
 </script>
 
