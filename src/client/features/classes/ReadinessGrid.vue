@@ -82,7 +82,7 @@ const cellWord = (
 const routeOf = ({ verdict, method, costs, chosen }: ClassPlanView['seats'][number]['cells'][number], t: number) => {
   if (verdict !== 'otherRoute' || method === undefined || (chosen && chosen.method !== method)) return ''
   const name = props.plan.methods[t]?.length === 1 ? undefined : props.plan.methods[t]?.find(({ id }) => id === method)
-  return [name?.name, ...costs].filter(Boolean).join(': ')
+  return [name?.name, ...costs].filter(Boolean).join('; ')
 }
 const whyNot = (s: number) => {
   const seat = props.plan.seats[s]
