@@ -192,14 +192,14 @@ useKeys(everywhere)
   .who {
     margin-top: auto;
     padding-bottom: 0.1rem;
-    font-size: 0.9rem;
+    font-size: var(--note);
     overflow: hidden;
     text-overflow: ellipsis;
   }
 
   .keys {
     margin-bottom: 0.5rem;
-    font-size: 0.9rem;
+    font-size: var(--note);
   }
 }
 

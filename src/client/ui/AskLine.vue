@@ -234,7 +234,7 @@ defineExpose({ focus: () => field.value?.focus() })
 
 label {
   display: block;
-  font-size: 0.8rem;
+  font-size: var(--small);
   color: var(--ink-soft);
   line-height: 1.1;
 }
@@ -245,7 +245,7 @@ input {
   padding: 0;
   background: transparent;
   color: var(--ink);
-  font-size: 1.1rem;
+  font-size: var(--text);
   text-overflow: ellipsis;
 
   &:focus-visible {
@@ -271,7 +271,7 @@ input {
 
 .stop {
   font-weight: 700;
-  font-size: 1.2rem;
+  font-size: var(--lead);
 }
 
 dl {
@@ -294,7 +294,7 @@ dd {
   align-items: baseline;
 
   strong {
-    font-size: 1.15rem;
+    font-size: var(--lead);
   }
 }
 

@@ -116,6 +116,6 @@ svg {
 }
 
 figcaption {
-  font-size: 0.9rem;
+  font-size: var(--note);
 }
 </style>

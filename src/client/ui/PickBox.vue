@@ -128,7 +128,7 @@ defineExpose({
 
   label {
     display: block;
-    font-size: 0.8rem;
+    font-size: var(--small);
     color: var(--ink-soft);
     line-height: 1.1;
   }
@@ -140,7 +140,7 @@ defineExpose({
     background: transparent;
     color: var(--ink);
     font-weight: 650;
-    font-size: 1.1rem;
+    font-size: var(--text);
     text-overflow: ellipsis;
 
     &:focus-visible {
@@ -185,7 +185,7 @@ defineExpose({
 
   .hint {
     color: var(--ink-soft);
-    font-size: 0.9rem;
+    font-size: var(--note);
   }
 }
 

@@ -113,7 +113,7 @@ const onKey = (event: KeyboardEvent) => {
 }
 
 .next {
-  font-size: 1.2rem;
+  font-size: var(--lead);
 }
 
 .buttons {

@@ -60,12 +60,12 @@ const unit = (value: NonNullable<typeof shown.value>['changes'][number]) =>
   display: flex;
   gap: 0.5rem;
   align-items: center;
-  font-size: 1.3rem;
+  font-size: var(--head);
   font-weight: 650;
 }
 
 .figure {
-  font-size: 1.75rem;
+  font-size: var(--title);
   font-weight: 700;
   line-height: 1.2;
 }
@@ -75,7 +75,7 @@ const unit = (value: NonNullable<typeof shown.value>['changes'][number]) =>
   padding: 0;
 
   strong {
-    font-size: 1.3rem;
+    font-size: var(--head);
   }
 }
 </style>

@@ -121,14 +121,14 @@ const bed = computed(() => {
   align-items: start;
 
   h1 {
-    font-size: 1.7rem;
+    font-size: var(--title);
     line-height: 1.1;
     margin: 0.2rem 0 0.25rem;
   }
 
   p {
     margin: 0;
-    font-size: 0.95rem;
+    font-size: var(--note);
   }
 }
 
@@ -155,7 +155,7 @@ const bed = computed(() => {
 
 dt {
   font-weight: 400;
-  font-size: 0.9rem;
+  font-size: var(--note);
   color: var(--ink-soft);
 }
 
@@ -164,14 +164,14 @@ dd {
 }
 
 .figure {
-  font-size: 2.5rem;
+  font-size: var(--value);
   font-weight: 720;
   line-height: 1.1;
   white-space: nowrap;
 }
 
 .figure.long {
-  font-size: 1.55rem;
+  font-size: var(--figure);
   line-height: 1.3;
   white-space: normal;
   max-width: 16rem;
@@ -182,7 +182,7 @@ dd {
 }
 
 .under {
-  font-size: 0.98rem;
+  font-size: var(--note);
 }
 
 .words {

@@ -203,7 +203,7 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
 }
 
 h2 small {
-  font-size: 1rem;
+  font-size: var(--text);
   font-weight: 400;
   margin-left: 0.5rem;
 }
@@ -247,7 +247,7 @@ dd {
 .better,
 .worse {
   display: block;
-  font-size: 0.98rem;
+  font-size: var(--note);
 }
 
 .better {

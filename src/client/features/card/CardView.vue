@@ -122,10 +122,6 @@ const verdict = computed(() =>
   padding-top: 10vh;
 }
 
-.lines {
-  white-space: pre-line;
-}
-
 .paper-head {
   display: none;
 }

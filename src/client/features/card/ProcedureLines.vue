@@ -69,7 +69,7 @@ const named = computed(() => props.of === 'step' && parts.value.length > 1)
 
 <style scoped lang="scss">
 h3 {
-  font-size: 1rem;
+  font-size: var(--text);
   font-weight: 650;
   color: var(--teal);
   margin: 0.5rem 0 0.15rem;
@@ -123,7 +123,7 @@ li:not(.at)::marker {
 .check,
 .caution {
   display: block;
-  font-size: 0.98rem;
+  font-size: var(--note);
   font-weight: 400;
 }
 

@@ -90,7 +90,7 @@ const hasStated = computed(() => said.value.size > 0 || picked.value.after !== u
 }
 
 label {
-  font-size: 0.98rem;
+  font-size: var(--note);
 }
 
 .after {

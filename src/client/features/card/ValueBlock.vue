@@ -94,13 +94,13 @@ h3 {
 }
 
 .figure {
-  font-size: 2.5rem;
+  font-size: var(--value);
   line-height: 1.05;
   font-weight: 700;
   margin: 0;
 
   small {
-    font-size: 1rem;
+    font-size: var(--text);
     font-weight: 400;
     margin-left: 0.25rem;
     color: var(--ink-soft);
@@ -108,7 +108,7 @@ h3 {
 }
 
 .figure.long {
-  font-size: 1.75rem;
+  font-size: var(--title);
   line-height: 1.15;
 }
 
@@ -119,7 +119,7 @@ h3 {
 summary {
   color: var(--teal);
   cursor: pointer;
-  font-size: 0.95rem;
+  font-size: var(--note);
 }
 
 ul {

@@ -188,7 +188,7 @@ const send = async () => {
 }
 
 .log {
-  font-size: 0.95rem;
+  font-size: var(--note);
 }
 
 .loan {
@@ -199,16 +199,5 @@ const send = async () => {
   label {
     white-space: nowrap;
   }
-}
-
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.6rem 0.9rem;
-  align-items: center;
-}
-
-.lines {
-  white-space: pre-line;
 }
 </style>

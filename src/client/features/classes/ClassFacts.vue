@@ -97,11 +97,6 @@ const blankLoan = (): ClassWrite['loans'][number] => ({ pieces: 1 })
 </template>
 
 <style scoped lang="scss">
-.acts {
-  display: flex;
-  gap: 0.8rem;
-}
-
 h2 {
   margin-top: 0.8rem;
 }

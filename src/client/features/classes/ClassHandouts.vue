@@ -78,7 +78,6 @@ const make = async (part: HandoutPart, seat?: number) => {
 </template>
 
 <style scoped lang="scss">
-.acts,
 .people {
   display: flex;
   flex-wrap: wrap;

@@ -130,8 +130,4 @@ const weigh = async () => {
     margin-top: 0;
   }
 }
-
-.lines {
-  white-space: pre-line;
-}
 </style>

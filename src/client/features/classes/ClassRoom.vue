@@ -52,8 +52,7 @@ const sheets = [
   margin: 0;
 }
 
-.head,
-.acts {
+.head {
   display: flex;
   flex-wrap: wrap;
   gap: 0.2rem 0.9rem;
@@ -70,9 +69,5 @@ h1 {
 
 .sheets {
   margin-bottom: 0.8rem;
-}
-
-.lines {
-  white-space: pre-line;
 }
 </style>

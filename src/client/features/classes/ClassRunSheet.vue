@@ -207,7 +207,7 @@ const takeOut = async () => {
 }
 
 .count {
-  font-size: 1.5rem;
+  font-size: var(--figure);
   margin-right: 0.6rem;
 }
 
@@ -216,7 +216,7 @@ const takeOut = async () => {
 }
 
 .time {
-  font-size: 1.25rem;
+  font-size: var(--lead);
   font-weight: 650;
 }
 
@@ -229,7 +229,7 @@ th .soft,
 .help span {
   display: block;
   font-weight: 400;
-  font-size: 0.95rem;
+  font-size: var(--note);
 }
 
 tbody tr {
@@ -245,17 +245,6 @@ tbody tr {
     color: var(--ink);
     min-width: 1.9rem;
   }
-}
-
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.6rem;
-  align-items: center;
-}
-
-.lines {
-  white-space: pre-line;
 }
 
 @media print {

@@ -96,7 +96,7 @@ const why = ({ what, unknown }: Need): string => {
 
 <style scoped lang="scss">
 .count {
-  font-size: 1.5rem;
+  font-size: var(--figure);
   margin-right: 0.6rem;
 }
 
@@ -108,7 +108,7 @@ th .soft,
 .block {
   display: block;
   font-weight: 400;
-  font-size: 0.95rem;
+  font-size: var(--note);
 }
 
 .number {
@@ -118,9 +118,5 @@ th .soft,
 
 .buy {
   font-weight: 650;
-}
-
-.lines {
-  white-space: pre-line;
 }
 </style>

@@ -54,8 +54,4 @@ Promise.all([get<Cupboard>('/api/cupboard'), names.load()])
 .back {
   margin: 0;
 }
-
-.lines {
-  white-space: pre-line;
-}
 </style>

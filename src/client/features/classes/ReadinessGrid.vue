@@ -187,7 +187,7 @@ const whyNot = (s: number) => {
 
 <style scoped lang="scss">
 .count {
-  font-size: 1.5rem;
+  font-size: var(--figure);
   margin-right: 0.6rem;
 }
 
@@ -199,7 +199,7 @@ th .soft,
 td > .soft {
   display: block;
   font-weight: 400;
-  font-size: 0.95rem;
+  font-size: var(--note);
 }
 
 tbody th {
@@ -247,7 +247,7 @@ tbody th {
 }
 
 .caution {
-  font-size: 0.95rem;
+  font-size: var(--note);
   font-weight: 400;
 }
 </style>

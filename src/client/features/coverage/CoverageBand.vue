@@ -90,7 +90,7 @@ defineEmits<{ press: [column: number] }>()
   padding: 0 0.3rem;
   border-right: 1px solid var(--rule);
   border-bottom: 1px solid var(--rule);
-  font-size: 0.85rem;
+  font-size: var(--small);
   line-height: 1.05;
   cursor: pointer;
 }

@@ -297,7 +297,7 @@ const press = (r: number, c: number) => {
   bottom: 0;
   height: 100%;
   padding: 0.3rem;
-  font-size: 0.85rem;
+  font-size: var(--small);
   line-height: 1.2;
   overflow: hidden;
   display: flex;

@@ -162,11 +162,6 @@ aside :deep(.verdict-mark) {
   height: 1.6rem;
 }
 
-.line {
-  display: flex;
-  gap: 0.5rem;
-}
-
 @media (max-width: 900px) {
   .room {
     grid-template-columns: 1fr;

@@ -94,6 +94,6 @@ const HEIGHT = 38
 
 <style scoped lang="scss">
 h2 {
-  font-size: 1.05rem;
+  font-size: var(--text);
 }
 </style>

@@ -88,9 +88,3 @@ const take = async () => {
     </template>
   </main>
 </template>
-
-<style scoped lang="scss">
-.lines {
-  white-space: pre-line;
-}
-</style>

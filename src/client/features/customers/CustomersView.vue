@@ -240,8 +240,7 @@ const onKey = async (event: KeyboardEvent) => {
 </template>
 
 <style scoped lang="scss">
-.head,
-.acts {
+.head {
   display: flex;
   flex-wrap: wrap;
   gap: 0.4rem 0.6rem;
@@ -283,7 +282,7 @@ li button {
 
   span {
     display: block;
-    font-size: 0.95rem;
+    font-size: var(--note);
   }
 }
 
@@ -291,10 +290,6 @@ li button {
   border-top: 1px solid var(--rule);
   padding-top: 0.5rem;
   margin-top: 1rem;
-}
-
-.lines {
-  white-space: pre-line;
 }
 
 @media (max-width: 900px) {

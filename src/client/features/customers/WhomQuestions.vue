@@ -27,7 +27,7 @@ const chosen = (event: Event) => (event.target as HTMLSelectElement).value
 
 <style scoped lang="scss">
 h2 {
-  font-size: 1.05rem;
+  font-size: var(--text);
 }
 
 .whom {

@@ -248,8 +248,7 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
   margin: 0;
 }
 
-.head,
-.acts {
+.head {
   display: flex;
   flex-wrap: wrap;
   gap: 0.2rem 0.9rem;
@@ -270,12 +269,12 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
   border: 3px solid var(--madder);
   padding: 0.6rem 1rem;
   margin-bottom: 1rem;
-  font-size: 1.25rem;
+  font-size: var(--lead);
 
   h2 {
     color: var(--madder);
     margin-top: 0;
-    font-size: 1.7rem;
+    font-size: var(--title);
   }
 }
 
@@ -302,10 +301,6 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
 
 .send {
   margin-left: 0.6rem;
-}
-
-.lines {
-  white-space: pre-line;
 }
 
 @media (max-width: 900px) {

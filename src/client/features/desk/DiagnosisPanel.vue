@@ -120,13 +120,13 @@ const say = computed(() => trial.value && trialSpeech(trial.value))
   border: 3px solid var(--madder);
   color: var(--madder);
   font-weight: 700;
-  font-size: 1.2rem;
+  font-size: var(--lead);
   padding: 0.4rem 0.8rem;
   margin: 0.8rem 0;
 }
 
 h3 {
-  font-size: 1.05rem;
+  font-size: var(--text);
   margin: 0.9rem 0 0.2rem;
 }
 
@@ -136,9 +136,5 @@ h3 {
   .soft {
     margin: 0 0.6rem;
   }
-}
-
-.lines {
-  white-space: pre-line;
 }
 </style>

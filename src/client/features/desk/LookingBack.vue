@@ -86,7 +86,7 @@ const [teach, prove] = [computed(() => looking.value?.techniques[0]), computed((
 }
 
 .count {
-  font-size: 1.5rem;
+  font-size: var(--figure);
   margin-right: 0.6rem;
 }
 

@@ -37,6 +37,6 @@ const shown = computed(() => (whole.value ? words.value : words.value.slice(from
 
 <style scoped lang="scss">
 .steps h2 {
-  font-size: 1.05rem;
+  font-size: var(--text);
 }
 </style>

@@ -159,8 +159,4 @@ const isReady = computed(() => catalogue.value !== undefined && source.value.tri
 .other {
   margin: 0;
 }
-
-.lines {
-  white-space: pre-line;
-}
 </style>

@@ -80,6 +80,6 @@ const text = (event: Event) => (event.target as HTMLSelectElement).value
 <style scoped lang="scss">
 .carries {
   display: block;
-  font-size: 0.9rem;
+  font-size: var(--note);
 }
 </style>

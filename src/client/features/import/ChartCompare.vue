@@ -128,8 +128,4 @@ const apply = async () => {
   width: 10rem;
   margin-left: 0.5rem;
 }
-
-.lines {
-  white-space: pre-line;
-}
 </style>

@@ -211,8 +211,4 @@ const MOST_FAULTS = 8
 .only {
   margin-left: auto;
 }
-
-.lines {
-  white-space: pre-line;
-}
 </style>

@@ -159,7 +159,7 @@ small {
   border-radius: 0.2rem;
   background: var(--sheet);
   color: var(--madder);
-  font-size: 0.9rem;
+  font-size: var(--note);
   padding: 0 0.4rem;
 }
 
@@ -168,7 +168,7 @@ small {
   padding: 0;
   background: none;
   color: var(--teal);
-  font-size: 0.9rem;
+  font-size: var(--note);
   text-decoration: underline;
 }
 

@@ -39,7 +39,7 @@ const shown = computed(() =>
 
 <style scoped lang="scss">
 h2 {
-  font-size: 1.05rem;
+  font-size: var(--text);
 }
 
 .columns {

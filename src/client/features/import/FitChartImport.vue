@@ -149,13 +149,6 @@ const SHOWN = 200
 </template>
 
 <style scoped lang="scss">
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.4rem 0.8rem;
-  align-items: center;
-}
-
 section {
   border-top: 1px solid var(--rule);
   padding: 0.6rem 0;
@@ -178,9 +171,5 @@ section {
 .scroll {
   overflow: auto;
   max-height: 45vh;
-}
-
-.lines {
-  white-space: pre-line;
 }
 </style>

@@ -251,18 +251,7 @@ const MOST_FAULTS = 6
 </template>
 
 <style scoped lang="scss">
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.4rem 0.8rem;
-  align-items: center;
-}
-
 .short {
   width: 12rem;
-}
-
-.lines {
-  white-space: pre-line;
 }
 </style>

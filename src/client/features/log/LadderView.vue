@@ -166,12 +166,6 @@ useKeys([{ keys: 't', does: 'Log another try', run: another }])
   margin-bottom: 0.3rem;
 }
 
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.2rem 0.8rem;
-}
-
 .ladder {
   display: grid;
   grid-auto-flow: column;

@@ -244,7 +244,7 @@ const save = async (verdict: Sample['verdict']) => {
 }
 
 .large {
-  font-size: 1.35rem;
+  font-size: var(--head);
   font-weight: 650;
   padding-block: 0.1rem;
 }
@@ -255,10 +255,6 @@ const save = async (verdict: Sample['verdict']) => {
   gap: 0.6rem;
   align-items: center;
   padding: 0.9rem 0 0.4rem;
-}
-
-.lines {
-  white-space: pre-line;
 }
 
 .look {

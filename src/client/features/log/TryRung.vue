@@ -84,18 +84,12 @@ const photoOf = (id: string, size: 'small' | 'large') => `/api/samples/${id}/pho
   margin-bottom: 0.2rem;
 }
 
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.2rem 0.8rem;
-}
-
 .small .btn {
   padding: 0;
 }
 
 .verdict {
-  font-size: 1.2rem;
+  font-size: var(--lead);
   font-weight: 650;
 
   &.redo {
@@ -123,13 +117,13 @@ dt {
 
 dd {
   margin: 0;
-  font-size: 1.25rem;
+  font-size: var(--lead);
   font-weight: 650;
   text-align: right;
 }
 
 dd.soft {
-  font-size: 1rem;
+  font-size: var(--text);
   font-weight: 400;
 }
 

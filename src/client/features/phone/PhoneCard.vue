@@ -174,7 +174,7 @@ const told = computed(() => {
 
 .answer {
   white-space: pre-line;
-  font-size: 1.1rem;
+  font-size: var(--text);
 }
 
 .two {
@@ -184,7 +184,7 @@ const told = computed(() => {
 
   .btn {
     min-height: 3.5rem;
-    font-size: 1.15rem;
+    font-size: var(--lead);
   }
 }
 
@@ -202,7 +202,7 @@ const told = computed(() => {
 
   dd {
     margin: 0;
-    font-size: 1.75rem;
+    font-size: var(--title);
     font-weight: 700;
     line-height: 1.15;
     overflow-wrap: anywhere;

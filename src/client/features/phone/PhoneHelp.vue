@@ -170,7 +170,7 @@ const send = () =>
   border: 3px solid var(--madder);
   padding: 0.6rem 1rem;
   margin: 1rem 0;
-  font-size: 1.2rem;
+  font-size: var(--lead);
 
   h2 {
     color: var(--madder);

@@ -57,7 +57,7 @@ fieldset {
 legend {
   float: none;
   width: auto;
-  font-size: 0.95rem;
+  font-size: var(--note);
   font-weight: 650;
   margin: 0;
   padding-right: 0.6rem;
@@ -72,13 +72,13 @@ legend {
 }
 
 .name {
-  font-size: 0.95rem;
+  font-size: var(--note);
   line-height: 1.15;
 }
 
 .where {
   display: block;
-  font-size: 0.82rem;
+  font-size: var(--small);
   color: var(--ink-soft);
 }
 

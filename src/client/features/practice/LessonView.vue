@@ -169,11 +169,4 @@ const restart = async () => {
 .tasks li > * {
   margin-right: 0.7rem;
 }
-
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.4rem 0.8rem;
-  align-items: baseline;
-}
 </style>

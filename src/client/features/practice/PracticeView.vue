@@ -162,9 +162,3 @@ const linkTo = ({ query: asked }: AttemptView) => ({ path: '/practice', query: a
     </template>
   </main>
 </template>
-
-<style scoped lang="scss">
-.lines {
-  white-space: pre-line;
-}
-</style>

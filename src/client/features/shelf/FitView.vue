@@ -225,7 +225,7 @@ const state = (report: FitReport, fits: boolean) =>
 }
 
 .large {
-  font-size: 1.7rem;
+  font-size: var(--title);
   font-weight: 650;
 }
 

@@ -243,9 +243,7 @@ const removed = async ({ resource }: Removing) => {
   --sheet-height: calc(100vh - 23.5rem);
 }
 
-.head,
-.line,
-.acts {
+.head {
   display: flex;
   flex-wrap: wrap;
   gap: 0.4rem 0.8rem;

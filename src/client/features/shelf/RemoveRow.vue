@@ -115,10 +115,3 @@ const listed = (rows: { resource: Resource; title: string }[]) => [
     </DialogPortal>
   </DialogRoot>
 </template>
-
-<style scoped lang="scss">
-.acts {
-  display: flex;
-  gap: 0.8rem;
-}
-</style>

@@ -202,9 +202,7 @@ const mayImport = resource !== 'models' && resource !== 'techniques'
   --sheet-height: calc(100vh - 20rem);
 }
 
-.head,
-.line,
-.acts {
+.head {
   display: flex;
   flex-wrap: wrap;
   gap: 0.4rem 0.8rem;
@@ -233,12 +231,8 @@ const mayImport = resource !== 'models' && resource !== 'techniques'
   margin-left: auto;
 }
 
-.lines {
-  white-space: pre-line;
-}
-
 .keys {
-  font-size: 0.9rem;
+  font-size: var(--note);
   margin: 0.2rem 0 0;
 }
 </style>

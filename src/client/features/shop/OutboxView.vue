@@ -71,6 +71,7 @@ const remove = ({ id }: OutboxMessage) => change(() => call('DELETE', `/api/outb
 
 <style scoped lang="scss">
 .acts {
+  display: table-cell;
   white-space: nowrap;
 }
 </style>

@@ -107,8 +107,4 @@ const remove = ({ id, name }: Person) =>
 .add {
   justify-self: start;
 }
-
-.lines {
-  white-space: pre-line;
-}
 </style>

@@ -124,7 +124,7 @@ dl {
   grid-template-columns: minmax(9rem, 16rem) 1fr;
   gap: 0.1rem 1rem;
   margin: 0.2rem 0 0 1.6rem;
-  font-size: 0.95rem;
+  font-size: var(--note);
 }
 
 dt {
@@ -144,10 +144,5 @@ del {
 ins {
   display: block;
   text-decoration: none;
-}
-
-.acts {
-  display: flex;
-  gap: 0.6rem;
 }
 </style>

@@ -226,7 +226,7 @@ section {
 .slots {
   font: inherit;
   font-family: var(--bs-body-font-family);
-  font-size: 0.95rem;
+  font-size: var(--note);
   font-weight: 400;
   margin-left: 1rem;
 }

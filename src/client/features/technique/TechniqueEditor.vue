@@ -305,7 +305,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
 }
 
 .small {
-  font-size: 0.85rem;
+  font-size: var(--small);
 }
 
 .side {
@@ -317,10 +317,6 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
   display: flex;
   gap: 0.4rem;
   margin-bottom: 0.5rem;
-}
-
-.lines {
-  white-space: pre-line;
 }
 
 @media (max-width: 900px) {

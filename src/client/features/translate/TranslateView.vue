@@ -250,7 +250,7 @@ section {
 }
 
 .big {
-  font-size: 1.35rem;
+  font-size: var(--head);
   font-weight: 650;
 }
 

@@ -69,12 +69,12 @@ dt {
 }
 
 .figure {
-  font-size: 1.7rem;
+  font-size: var(--title);
   line-height: 1.1;
 }
 
 .words {
-  font-size: 1.3rem;
+  font-size: var(--head);
 }
 
 .other {
@@ -87,6 +87,6 @@ dt {
 
 summary {
   color: var(--teal);
-  font-size: 0.92rem;
+  font-size: var(--note);
 }
 </style>

@@ -195,7 +195,7 @@ const inHand = computed(() => {
 
 .list {
   h2 {
-    font-size: 0.92rem;
+    font-size: var(--note);
     font-weight: 400;
     color: var(--ink-soft);
     margin: 0.6rem 0 0.1rem;
@@ -241,13 +241,13 @@ const inHand = computed(() => {
 
 .lines {
   font-family: var(--bs-font-monospace);
-  font-size: 0.92rem;
+  font-size: var(--note);
 }
 
 .from {
   grid-column: 1 / -1;
   text-align: right;
-  font-size: 0.88rem;
+  font-size: var(--small);
 }
 
 .link {

@@ -29,7 +29,7 @@ button {
   background: none;
   color: var(--ink-soft);
   padding: 0;
-  font-size: 0.95rem;
+  font-size: var(--note);
 
   &[aria-pressed='true'] {
     border-bottom-color: var(--teal);

@@ -125,6 +125,8 @@ li {
 }
 
 .acts {
+  flex-wrap: nowrap;
+  gap: 0;
   white-space: nowrap;
 
   button {

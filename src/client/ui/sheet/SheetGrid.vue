@@ -348,6 +348,8 @@ defineExpose({
 
 .line {
   display: grid;
+  gap: 0;
+  align-items: stretch;
   width: max-content;
   min-width: 100%;
 }

@@ -103,12 +103,7 @@ svg {
 }
 
 figcaption {
-  font-size: 0.9rem;
-}
-
-.acts {
-  display: flex;
-  gap: 0.9rem;
+  font-size: var(--note);
 }
 
 .link {
