@@ -1,6 +1,7 @@
 /** What people call a row: the one name it has in lists, in the history, in a cell that points at it. */
 import type { Bundle } from '#core/catalogue/types'
 import type { Resource } from '../api/resources'
+import { dateWords } from '../messages/words'
 
 /** Titles by resource and id. A stitch is named by its model's page, not here. */
 export type RowNames = Partial<Record<Resource, Record<string, string>>>
@@ -18,6 +19,10 @@ export const titleOf = (resource: Resource, value: unknown, names: RowNames = {}
   }
   const parts = (...all: (string | undefined)[]): string =>
     all.filter((part) => part !== undefined).join(' ') || (text(value, 'id') ?? 'nothing')
+  const day = (key: string): string | undefined => {
+    const on = text(value, key)
+    return on === undefined ? undefined : `of ${dateWords(on)}`
+  }
   switch (resource) {
     case 'models':
       return parts(named('makes', 'make'), text(value, 'name'))
@@ -28,7 +33,7 @@ export const titleOf = (resource: Resource, value: unknown, names: RowNames = {}
     case 'fits':
       return parts(named('items', 'item'), 'on', named('models', 'model') ?? text(value, 'group'))
     case 'samples':
-      return parts(named('techniques', 'technique'), 'on', named('models', 'model'), text(value, 'on'))
+      return parts(named('techniques', 'technique'), 'on', named('models', 'model'), day('on'))
     default:
       return parts(text(value, 'name'))
   }

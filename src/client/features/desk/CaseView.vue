@@ -145,6 +145,10 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
           />
         </div>
         <div v-if="!stop">
+          <p v-if="!card && !draft.trouble" class="soft">
+            Write what they ask as they say it. Once machine, technique and fabric are told their card stands here; once
+            a trouble is, what settles most calls and what may be the cause.
+          </p>
           <section v-if="card" aria-label="The card">
             <p>
               <RouterLink

@@ -314,7 +314,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
 }
 
 .line {
-  display: flex;
+  flex-wrap: nowrap;
   gap: 0.4rem;
   margin-bottom: 0.5rem;
 }
