@@ -1,5 +1,4 @@
-/** Faults put into the code one by one; a test is to fail of each. `./handhold mutate` chooses the files.
- * @type {import('@stryker-mutator/api/core').PartialStrykerOptions} */
+/** Faults put into the code one by one; a test is to fail of each. `./handhold mutate` chooses the files. */
 const config = {
   testRunner: 'vitest',
   plugins: ['@stryker-mutator/vitest-runner'],
