@@ -28,6 +28,6 @@ describe('the made catalogue', () => {
       })
     }
     expect(verdicts.size).toBe(4)
-    expect(coverage.judged.swiftly).toBe(coverage.judged.all)
+    expect(coverage.judged.byKeys).toBe(coverage.judged.all)
   })
 })

@@ -5,19 +5,19 @@ import type { AnswerContext } from '../answer/explain'
 import { affectedBy, type Affected, type RowChange } from './affected'
 import { CellRow } from './cells'
 import type { Decision } from './decide'
-import type { Judged } from './fabricSweep'
-import type { KnownModel } from './known'
-import { Sweep } from './sweep'
+import type { Judged } from './fabricEngine'
+import type { PreparedModel } from './prepared'
+import { CoverageEngine } from './engine'
 
 export class Coverage {
-  private sweep: Sweep
+  private engine: CoverageEngine
   private rows = new Map<Id, Map<Id, CellRow>>()
   private places: ReadonlyMap<Id, number>
   /** How many cells were decided, for measuring. */
   decided = 0
 
   constructor(private answering: AnswerContext) {
-    this.sweep = new Sweep(answering)
+    this.engine = new CoverageEngine(answering)
     this.places = placesOf(answering)
   }
 
@@ -28,8 +28,8 @@ export class Coverage {
     const keepsSweep = changes?.every(({ row }) => OF_MODELS.has(row.resource)) ?? false
     this.answering = answering
     this.places = places
-    if (keepsSweep) this.sweep.update(answering)
-    else this.sweep = new Sweep(answering)
+    if (keepsSweep) this.engine.update(answering)
+    else this.engine = new CoverageEngine(answering)
     if (!changes || !sameModels) {
       this.forgetAll()
       return
@@ -41,7 +41,7 @@ export class Coverage {
   }
 
   get judged(): Judged {
-    return this.sweep.judged
+    return this.engine.judged
   }
 
   /** Throws `QuestionError` where the catalogue has no such technique, model or fabric. */
@@ -52,7 +52,7 @@ export class Coverage {
     if (at === undefined || !of)
       throw new QuestionError([{ path: ['model'], message: `no model “${model}” in the catalogue` }])
     const row = this.rowOf(technique, fabric)
-    if (row.isOpen(at)) this.decide(row, at, this.sweep.on(of), index.fabrics.get(fabric) as Fabric)
+    if (row.isOpen(at)) this.decide(row, at, this.engine.on(of), index.fabrics.get(fabric) as Fabric)
     return row.decision(at, of)
   }
 
@@ -71,7 +71,7 @@ export class Coverage {
     let since = 0
     for (const [at, model] of bundle.models.entries()) {
       if (!rows.some((row) => row.isOpen(at))) continue
-      models.push({ at, on: this.sweep.on(model) })
+      models.push({ at, on: this.engine.on(model) })
       if ((since += rows.length) >= cellsAtOnce) {
         since = 0
         yield rows
@@ -97,8 +97,8 @@ export class Coverage {
     this.rows.clear()
   }
 
-  private decide(row: CellRow, at: number, on: KnownModel, fabric: Fabric): void {
-    row.put(at, this.sweep.cell(row.technique, on, fabric))
+  private decide(row: CellRow, at: number, on: PreparedModel, fabric: Fabric): void {
+    row.put(at, this.engine.cell(row.technique, on, fabric))
     this.decided++
   }
 
@@ -136,13 +136,13 @@ export class Coverage {
 
 interface PlacedModel {
   at: number
-  on: KnownModel
+  on: PreparedModel
 }
 
 /** So many models and what is known of them fit into a processor's own memory. */
 const NEAR = 32
 
-/** Changes that leave what a sweep knows of items, fits, techniques and fabrics as it is. */
+/** Changes that leave what an engine knows of items, fits, techniques and fabrics as it is. */
 const OF_MODELS: ReadonlySet<string> = new Set(['models', 'stitches', 'samples', 'threads'])
 
 const placesOf = ({ index }: AnswerContext): Map<Id, number> =>

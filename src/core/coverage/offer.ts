@@ -12,17 +12,17 @@ import {
 } from '../answer/preference'
 import type { Reason } from '../answer/reasons'
 import type { BriefStage } from './decide'
-import type { KnownStitch } from './known'
+import type { PreparedStitch } from './prepared'
 import type { Plan } from './plan'
-import type { Footing, Way } from './ways'
+import type { FootCandidate, PairingOption } from './pairings'
 
 /** A foot with a way of working, and what it is compared by. */
 export interface Offer extends Bid {
-  footing: Footing
+  candidate: FootCandidate
   footAs: Ranked
   /** Place among the feet the book names. */
   named: number | undefined
-  way: Way
+  option: PairingOption
   key: number
   /** What is said of it, once it was. */
   reason?: Reason
@@ -30,7 +30,7 @@ export interface Offer extends Bid {
 
 /** An offer with the stitch it is for. */
 export interface Choice extends BriefStage, Preference {
-  known: KnownStitch
+  known: PreparedStitch
   stitchAs: Ranked
   offer: Offer
 }
@@ -39,7 +39,7 @@ export interface Choice extends BriefStage, Preference {
 export const offerKey = (
   stitchAs: Ranked,
   footAs: Ranked,
-  { foot }: Footing,
+  { foot }: FootCandidate,
   { stage }: Plan,
   narrowed: boolean,
 ): number => {
@@ -55,16 +55,16 @@ const UNRANKED: Ranked = { rank: 0, function: undefined, tradeOff: undefined }
 
 /** Of what is had in full. */
 export const hadOffer = ({
-  footing,
+  candidate,
   footAs,
   named,
-  way,
+  option,
   key,
-}: Pick<Offer, 'footing' | 'footAs' | 'named' | 'way' | 'key'>): Offer => ({
-  footing,
+}: Pick<Offer, 'candidate' | 'footAs' | 'named' | 'option' | 'key'>): Offer => ({
+  candidate,
   footAs,
   named,
-  way,
+  option,
   key,
   keys: NOTHING,
   need: NOTHING,
@@ -74,9 +74,9 @@ export const hadOffer = ({
 
 const NOTHING: never[] = []
 
-export const choiceOf = (known: KnownStitch, stitchAs: Ranked, offer: Offer): Choice => {
-  const { foot, fit } = offer.footing
-  const { key, named, way } = offer
+export const choiceOf = (known: PreparedStitch, stitchAs: Ranked, offer: Offer): Choice => {
+  const { foot, fit } = offer.candidate
+  const { key, named, option } = offer
   return {
     known,
     stitchAs,
@@ -87,11 +87,11 @@ export const choiceOf = (known: KnownStitch, stitchAs: Ranked, offer: Offer): Ch
     proved: 0,
     key,
     named,
-    chain: way.chain,
+    chain: option.chain,
     place: known.place,
     footId: foot?.id ?? '',
-    order: way.order,
-    plateOrder: way.plateOrder,
+    order: option.order,
+    plateOrder: option.plateOrder,
   }
 }
 
@@ -109,7 +109,12 @@ export const costlyReason = (technique: Id, method: Method, chosen: readonly Cho
 export const compareOffers = (a: Offer, b: Offer): number => a.need.length - b.need.length || compareBids(a, b)
 
 /** The better of what there is and another offer. */
-export const betterToGet = (best: Choice | undefined, known: KnownStitch, stitchAs: Ranked, offer: Offer): Choice => {
+export const betterToGet = (
+  best: Choice | undefined,
+  known: PreparedStitch,
+  stitchAs: Ranked,
+  offer: Offer,
+): Choice => {
   const fewer = best ? compareOffers(offer, best.offer) : -1
   if (best && fewer > 0) return best
   const choice = choiceOf(known, stitchAs, offer)

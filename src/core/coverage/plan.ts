@@ -1,11 +1,11 @@
-/** What a sweep works with: stages on alike models, and the feet that come into question. */
+/** What an engine works with: stages on alike models, and the feet that come into question. */
 import type { Item, Stage } from '../catalogue/types'
 import type { AnswerContext } from '../answer/explain'
 import type { Ranked } from '../answer/preference'
 import type { Offer } from './offer'
-import type { Footing, Sewn } from './ways'
+import type { FootCandidate, StageStitch } from './pairings'
 
-/** The catalogue as it is now, for all parts of a sweep. */
+/** The catalogue as it is now, for all parts of an engine. */
 export interface Source {
   answering: AnswerContext
 }
@@ -24,11 +24,11 @@ export interface Plan {
   /** Equal for plans that take the same feet. */
   feetNumber: number
   /** By the stitch's number. */
-  sewn: Sewn[]
+  stageStitches: StageStitch[]
   /** By the number of the place. */
   toGet: ToGet[]
   /** By the number of the place: all listed feet, fitting or not. */
-  all: Seat[][]
+  all: FootChoice[][]
 }
 
 /** What could be got for a plan at a place. */
@@ -60,11 +60,11 @@ export interface FootGroup {
   unslotted: boolean
   adapters: number
   /** Cheapest first, then by id. */
-  feet: { footing: Footing; foot: Item; price: number }[]
+  feet: { candidate: FootCandidate; foot: Item; price: number }[]
 }
 
 /** A foot for a function. */
-export interface Seat {
-  footing: Footing
+export interface FootChoice {
+  candidate: FootCandidate
   as: Ranked
 }

@@ -3,14 +3,14 @@ import type { Item } from '../catalogue/types'
 import { compareRefused, nearnessOf, type Refused } from '../answer/preference'
 import type { Reason } from '../answer/reasons'
 import { footFunctions } from '../answer/stage'
-import type { KnownModel, KnownStitch } from './known'
+import type { PreparedModel, PreparedStitch } from './prepared'
 import type { Plan } from './plan'
-import type { Seats } from './seats'
-import type { Footing, Stop, Ways } from './ways'
+import type { FootChoices } from './footChoices'
+import type { FootCandidate, Stop, Pairings } from './pairings'
 
 const NOTHING: never[] = []
 
-export const firstStop = (plan: Plan, on: KnownModel, ways: Ways, seats: Seats): Reason => {
+export const firstStop = (plan: Plan, on: PreparedModel, pairings: Pairings, footChoices: FootChoices): Reason => {
   const { stage } = plan
   const { model } = on
   if (!plan.runs) return { code: 'needsMachineOfKind', kinds: stage.kinds }
@@ -25,30 +25,30 @@ export const firstStop = (plan: Plan, on: KnownModel, ways: Ways, seats: Seats):
     const stitches = on.stitches[number]?.stitches ?? NOTHING
     if (stitches.length === 0) missing.push(name as string)
     for (const known of stitches) {
-      const sewn = ways.sewnOf(plan, known, model)
-      if (sewn.unfit) {
-        const nearness = nearnessOf(sewn.unfit)
+      const stageStitch = pairings.stageStitchOf(plan, known, model)
+      if (stageStitch.unfit) {
+        const nearness = nearnessOf(stageStitch.unfit)
         if (isNearer(nearness, stitchRank, 0))
           best = { nearness, machine: 0, stitchRank, footRank: 0, why: 'stitch', known }
         continue
       }
-      const choices = seats.all(plan, known, on)
+      const choices = footChoices.all(plan, known, on)
       if (choices.length === 0) {
         const nearness = nearnessOf(nobody)
         if (isNearer(nearness, stitchRank, 0)) best = { nearness, machine: 0, stitchRank, footRank: 0, why: 'noFoot' }
       }
-      for (const { footing: placed, as } of choices) {
+      for (const { candidate: placed, as } of choices) {
         // Nothing comes nearer, and all that follow rank lower.
-        if (best?.nearness === 0 && best.footRank === 0) return told(best, plan, on, ways, seats)
-        const footing = (someOwn && placed.foot && on.footings.get(placed.foot.id)) || placed
-        const { foot, unfit } = footing
+        if (best?.nearness === 0 && best.footRank === 0) return told(best, plan, on, pairings, footChoices)
+        const candidate = (someOwn && placed.foot && on.candidates.get(placed.foot.id)) || placed
+        const { foot, unfit } = candidate
         if (foot && unfit !== undefined) {
           if (unfit < Infinity && isNearer(unfit, stitchRank, as.rank))
             best = { nearness: unfit, machine: 0, stitchRank, footRank: as.rank, why: 'foot', foot }
           continue
         }
         const named = foot !== undefined && known.named.has(foot)
-        const { stops } = ways.pairing(sewn, footing, named)
+        const { stops } = pairings.pairing(stageStitch, candidate, named)
         for (let at = 0; at < stops.length; at++) {
           const { nearness } = stops[at] as Stop
           if (isNearer(nearness, stitchRank, as.rank))
@@ -59,7 +59,7 @@ export const firstStop = (plan: Plan, on: KnownModel, ways: Ways, seats: Seats):
               footRank: as.rank,
               why: 'pair',
               known,
-              footing,
+              candidate,
               named,
               stops,
               at,
@@ -68,30 +68,43 @@ export const firstStop = (plan: Plan, on: KnownModel, ways: Ways, seats: Seats):
       }
     }
   }
-  return best ? told(best, plan, on, ways, seats) : { code: 'functionMissing', functions: missing }
+  return best ? told(best, plan, on, pairings, footChoices) : { code: 'functionMissing', functions: missing }
 }
 
 /** What refused, and how near it came; it is told of the nearest only. */
 type Refusal = Refused &
   (
-    | { why: 'stitch'; known: KnownStitch }
+    | { why: 'stitch'; known: PreparedStitch }
     | { why: 'noFoot' }
     | { why: 'foot'; foot: Item }
-    | { why: 'pair'; known: KnownStitch; footing: Footing; named: boolean; stops: readonly Stop[]; at: number }
+    | {
+        why: 'pair'
+        known: PreparedStitch
+        candidate: FootCandidate
+        named: boolean
+        stops: readonly Stop[]
+        at: number
+      }
   )
 
-const told = (refusal: Refusal, { stage }: Plan, { model }: KnownModel, ways: Ways, seats: Seats): Reason => {
+const told = (
+  refusal: Refusal,
+  { stage }: Plan,
+  { model }: PreparedModel,
+  pairings: Pairings,
+  footChoices: FootChoices,
+): Reason => {
   switch (refusal.why) {
     case 'stitch':
-      return ways.unfit(stage, refusal.known, model)
+      return pairings.unfit(stage, refusal.known, model)
     case 'noFoot':
       return { code: 'noFootListed', functions: footFunctions(stage) }
     case 'foot':
-      return seats.unfitReason(refusal.foot, model)
+      return footChoices.unfitReason(refusal.foot, model)
     case 'pair': {
-      const { known, footing, named, stops, at } = refusal
+      const { known, candidate, named, stops, at } = refusal
       const { reason, names } = stops[at] as Stop
-      return names ? (ways.stopsOf(stage, known.stitch, model, footing, named)[at] as Reason) : reason
+      return names ? (pairings.stopsOf(stage, known.stitch, model, candidate, named)[at] as Reason) : reason
     }
   }
 }

@@ -87,7 +87,7 @@ const measure = (size: MadeSize) => {
   others.all('cloth')
   const other = median((run) => others.all(`cloth${run + 1}`), undefined, MADE_FABRICS - 1)
   const cells = bundle.models.length * bundle.techniques.length
-  const judged = coverage.judged.swiftly / coverage.judged.all
+  const judged = coverage.judged.byKeys / coverage.judged.all
   let changed = withOneChange(bundle, 0)
   const update = median(
     () => {

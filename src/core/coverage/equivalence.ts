@@ -89,7 +89,7 @@ const FOOT: Looked<Item> = {
   id: 'worked',
   guide: 'worked',
   edge: 'worked',
-  // Fit, functions, price and packs: by the footing, the list and the purchase.
+  // Fit, functions, price and packs: by the candidate, the list and the purchase.
   what: 'worked',
   make: 'worked',
   code: 'worked',
@@ -170,11 +170,11 @@ const stitchJudged = judgedOf(STITCH)
 const stageJudged = judgedOf(STAGE)
 
 /** Every key names all that judging a pair looks at, and no more than it must. */
-export class Sameness {
+export class EquivalenceKeys {
   private readonly models = new Numbering()
   private readonly places = new Numbering()
   private readonly feet = new Numbering()
-  private readonly footings = new Numbering()
+  private readonly candidates = new Numbering()
   private readonly stitches = new Numbering()
   private readonly lists = new Numbering()
   private readonly stages = new Numbering()
@@ -257,8 +257,8 @@ export class Sameness {
   }
 
   /** A foot, or none, as it is fitted through the chains of a fit. */
-  ofFooting(foot: Item | undefined, fit: Fit | undefined): number {
-    return this.footings.of(this.ofFoot(foot), fit && JSON.stringify(fit.chains))
+  ofCandidate(foot: Item | undefined, fit: Fit | undefined): number {
+    return this.candidates.of(this.ofFoot(foot), fit && JSON.stringify(fit.chains))
   }
 
   private ofFoot(foot: Item | undefined): number {

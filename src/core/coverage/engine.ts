@@ -1,28 +1,28 @@
 /**
  * Cell after cell of the coverage: what `decide` says, found by looking at the best first and at no more than it takes.
- * What is alike is judged once (`sameness`, `ways`); what is out of the ordinary is left to `decide`.
+ * What is alike is judged once (`equivalence`, `pairings`); what is out of the ordinary is left to `decide`.
  */
 import type { Fabric, Id, Model, Technique } from '../catalogue/types'
 import type { AnswerContext } from '../answer/explain'
 import { decideBriefly, type Decided } from './decide'
-import { FabricSweep, type Judged } from './fabricSweep'
-import { Known, type KnownModel } from './known'
+import { FabricEngine, type Judged } from './fabricEngine'
+import { PreparedModels, type PreparedModel } from './prepared'
 import type { Source } from './plan'
-import { Sameness } from './sameness'
+import { EquivalenceKeys } from './equivalence'
 
-export class Sweep {
-  private readonly sameness: Sameness
-  private readonly known: Known
-  private readonly fabrics = new Map<Id, FabricSweep>()
+export class CoverageEngine {
+  private readonly equivalence: EquivalenceKeys
+  private readonly known: PreparedModels
+  private readonly fabrics = new Map<Id, FabricEngine>()
   /** Cells with samples: a house setting is one stitch's own. */
   private sampled: ReadonlySet<string>
   private readonly source: Source
-  readonly judged: Judged = { swiftly: 0, all: 0 }
+  readonly judged: Judged = { byKeys: 0, all: 0 }
 
   constructor(answering: AnswerContext) {
     this.source = { answering }
-    this.sameness = new Sameness(answering.index)
-    this.known = new Known(this.source, this.sameness)
+    this.equivalence = new EquivalenceKeys(answering.index)
+    this.known = new PreparedModels(this.source, this.equivalence)
     this.sampled = sampledIn(answering)
   }
 
@@ -33,21 +33,21 @@ export class Sweep {
   }
 
   /** What cells of a model are decided by; found the first time it is asked for. */
-  on(model: Model): KnownModel {
+  on(model: Model): PreparedModel {
     return this.known.model(model)
   }
 
-  cell(technique: Technique, on: KnownModel, fabric: Fabric): Decided {
+  cell(technique: Technique, on: PreparedModel, fabric: Fabric): Decided {
     const { model } = on
     if (this.sampled.size > 0 && this.sampled.has(cellKey(technique.id, model.id, fabric.id))) {
       return decideBriefly(this.source.answering, { technique: technique.id, model: model.id, fabric: fabric.id })
     }
-    let sweep = this.fabrics.get(fabric.id)
-    if (!sweep) {
-      sweep = new FabricSweep(this.source, this.sameness, this.known, fabric, this.judged)
-      this.fabrics.set(fabric.id, sweep)
+    let engine = this.fabrics.get(fabric.id)
+    if (!engine) {
+      engine = new FabricEngine(this.source, this.equivalence, this.known, fabric, this.judged)
+      this.fabrics.set(fabric.id, engine)
     }
-    return sweep.cell(technique, on)
+    return engine.cell(technique, on)
   }
 }
 

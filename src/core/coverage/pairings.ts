@@ -18,12 +18,12 @@ import {
   withoutDominated,
   type StageContext,
 } from '../answer/stage'
-import type { KnownStitch } from './known'
+import type { PreparedStitch } from './prepared'
 import type { Plan } from './plan'
-import type { Sameness } from './sameness'
+import type { EquivalenceKeys } from './equivalence'
 
 /** A foot, or none, with how it fits and the number of all that fit and are judged alike. */
-export interface Footing {
+export interface FootCandidate {
   foot: Item | undefined
   fit: Fit | undefined
   number: number
@@ -31,14 +31,14 @@ export interface Footing {
   unfit: number | undefined
 }
 
-export const footingOf = (foot: Item, fit: Fit, number: number): Footing => {
+export const candidateOf = (foot: Item, fit: Fit, number: number): FootCandidate => {
   const [reason] = fit.reasons
   const nearness = reason ? nearnessOf(reason) : Infinity
   return { foot, fit, number, unfit: fit.fits === 'yes' ? undefined : nearness }
 }
 
 /** One way that works. */
-export interface Way {
+export interface PairingOption {
   /** What is to get beside the foot. */
   extra: readonly Id[]
   narrowed: boolean
@@ -49,7 +49,7 @@ export interface Way {
 
 export interface Pairing {
   /** Best first. */
-  ways: readonly Way[]
+  options: readonly PairingOption[]
   /** What stops the other ways, as said of the pair they were found with. */
   stops: readonly Stop[]
 }
@@ -63,19 +63,19 @@ export interface Stop {
 }
 
 /** A stitch on a model for a stage, standing for all that are alike: whether it may serve at all, and its pairings. */
-export interface Sewn {
+export interface StageStitch {
   stage: Stage
   stitch: Stitch
   model: Model
   unfit: Reason | undefined
-  /** By the footing's number. */
+  /** By the candidate's number. */
   plain: Map<number, Pairing>
   /** The same where the book names the foot for the stitch. */
   named: Map<number, Pairing>
 }
 
 /** The pairings of one fabric. */
-export class Ways {
+export class Pairings {
   private readonly shared: Pick<StageContext, 'draftsOf' | 'clearingOf' | 'fittingsOf'> = {
     draftsOf: memoizeDrafts(),
     clearingOf: clearanceLookup(),
@@ -85,13 +85,13 @@ export class Ways {
 
   constructor(
     private readonly answering: AnswerContext,
-    private readonly sameness: Sameness,
+    private readonly equivalence: EquivalenceKeys,
     private readonly fabric: Fabric,
   ) {}
 
   /** A stitch for a plan, as all that are alike. */
-  sewnOf({ sewn, stage }: Plan, { stitch, place, number }: KnownStitch, model: Model): Sewn {
-    return (sewn[number] ??= {
+  stageStitchOf({ stageStitches, stage }: Plan, { stitch, place, number }: PreparedStitch, model: Model): StageStitch {
+    return (stageStitches[number] ??= {
       stage,
       stitch,
       model,
@@ -106,28 +106,28 @@ export class Ways {
     return stitchMustReason(this.answering.index, stage, known, model) as Reason
   }
 
-  pairing(sewn: Sewn, footing: Footing, named: boolean): Pairing {
-    const list = named ? sewn.named : sewn.plain
-    const known = list.get(footing.number)
+  pairing(stageStitch: StageStitch, candidate: FootCandidate, named: boolean): Pairing {
+    const list = named ? stageStitch.named : stageStitch.plain
+    const known = list.get(candidate.number)
     if (known) return known
-    const found = this.find(sewn, footing, named)
-    list.set(footing.number, found)
+    const found = this.find(stageStitch, candidate, named)
+    list.set(candidate.number, found)
     return found
   }
 
   /** What stops a pair, said of this very pair. */
-  stopsOf(stage: Stage, stitch: Stitch, model: Model, footing: Footing, named: boolean): Reason[] {
-    const pair = this.pairOf({ stage, stitch, model }, footing, named)
-    return variantsOf(pair, this.contextOf(model, footing.foot)).stops
+  stopsOf(stage: Stage, stitch: Stitch, model: Model, candidate: FootCandidate, named: boolean): Reason[] {
+    const pair = this.pairOf({ stage, stitch, model }, candidate, named)
+    return variantsOf(pair, this.contextOf(model, candidate.foot)).stops
   }
 
-  private find(sewn: Sewn, footing: Footing, named: boolean): Pairing {
-    const { foot } = footing
-    const found = variantsOf(this.pairOf(sewn, footing, named), this.contextOf(sewn.model, foot))
-    const ids = [sewn.stitch, sewn.model, ...(foot ? [foot] : [])].map(({ id }) => JSON.stringify(id))
-    const ways = withoutDominated(found.variants.sort(compareVariants))
+  private find(stageStitch: StageStitch, candidate: FootCandidate, named: boolean): Pairing {
+    const { foot } = candidate
+    const found = variantsOf(this.pairOf(stageStitch, candidate, named), this.contextOf(stageStitch.model, foot))
+    const ids = [stageStitch.stitch, stageStitch.model, ...(foot ? [foot] : [])].map(({ id }) => JSON.stringify(id))
+    const options = withoutDominated(found.variants.sort(compareVariants))
     return {
-      ways: ways.map(({ need, narrowed, preference: { chain, order, plateOrder } }) => ({
+      options: options.map(({ need, narrowed, preference: { chain, order, plateOrder } }) => ({
         extra: need,
         narrowed: narrowed !== undefined,
         chain,
@@ -142,8 +142,8 @@ export class Ways {
   }
 
   private pairOf(
-    { stage, stitch, model }: Pick<Sewn, 'stage' | 'stitch' | 'model'>,
-    { foot, fit }: Footing,
+    { stage, stitch, model }: Pick<StageStitch, 'stage' | 'stitch' | 'model'>,
+    { foot, fit }: FootCandidate,
     named: boolean,
   ): PairContext {
     const needle = needleFor(stage, this.at(model), undefined)
@@ -178,11 +178,11 @@ export class Ways {
 
   private newContext(model: Model): StageContext {
     const { index, fitOf } = this.answering
-    const had = new Set(this.sameness.suppliedBeside(model))
+    const had = new Set(this.equivalence.suppliedBeside(model))
     const at = (asked: Model) => this.at(asked)
-    const unsewn = { ...index, samples: new Map() }
+    const withoutSamples = { ...index, samples: new Map() }
     return {
-      index: unsewn,
+      index: withoutSamples,
       fitOf,
       technique: '',
       method: '',

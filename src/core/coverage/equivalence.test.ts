@@ -2,15 +2,15 @@ import { describe, expect, it } from 'vitest'
 import { bundleOf, foot, P, stage, stitch, technique } from '../answer/answers.testkit'
 import { indexCatalogue } from '../catalogue/index'
 import type { FitStatement, Item, Model, Stage, Stitch } from '../catalogue/types'
-import { Sameness } from './sameness'
+import { EquivalenceKeys } from './equivalence'
 
 const adapter: Item = { id: 'adapter', code: 'A', name: 'Adapter', what: 'adapter' }
 const hem = foot({ id: 'hem', functions: ['hem'], slot: 6 })
 const named = technique([stage({ stitches: [{ function: 'zigzag', when: { model: ['named'] } }] })])
 const says = (id: string, model: string, more: Partial<FitStatement> = {}): FitStatement =>
   ({ id, item: 'hem', model, fits: true, evidence: 'book', where: 'p. 3', ...more }) as FitStatement
-const sameness = (more: { items?: Item[]; fits?: FitStatement[] } = {}) =>
-  new Sameness(
+const equivalence = (more: { items?: Item[]; fits?: FitStatement[] } = {}) =>
+  new EquivalenceKeys(
     indexCatalogue(
       bundleOf({
         models: [P],
@@ -36,12 +36,12 @@ describe('models', () => {
     ['a group nobody speaks of', { groups: ['nobody'] }, true],
     ['a name that a condition asks for', { id: 'named' }, false],
   ])('with %s', (_, more, alike) => {
-    const same = sameness()
+    const same = equivalence()
     expect(same.ofModel(model(more)) === same.ofModel(model())).toBe(alike)
   })
 
   it('stand in the same place by shank, attachment and what is stated of them', () => {
-    const same = sameness({
+    const same = equivalence({
       fits: [says('1', 'a'), says('2', 'b'), says('3', 'c', { fits: false }), says('4', 'd', { evidence: 'bench' })],
     })
     const place = (id: string, more: Partial<Model> = {}) => same.ofPlace({ ...P, id, ...more })
@@ -68,17 +68,17 @@ describe('stitches', () => {
     ['an attribute', { attributes: ['dense'] }, false],
     ['another motion', { motion: 'forwardReverse' }, false],
   ])('with %s', (_, more, alike) => {
-    const same = sameness()
+    const same = equivalence()
     expect(same.ofStitch({ ...zigzag, ...more }) === same.ofStitch(zigzag)).toBe(alike)
   })
 
   it('of functions that some foot denies are told apart by function', () => {
-    const same = sameness({ items: [foot({ id: 'denies', denies: ['serpentine'] })] })
+    const same = equivalence({ items: [foot({ id: 'denies', denies: ['serpentine'] })] })
     expect(same.ofStitch({ ...zigzag, function: 'serpentine' })).not.toBe(same.ofStitch(zigzag))
   })
 
   it('one after another are alike only in the same order', () => {
-    const same = sameness()
+    const same = equivalence()
     const list = (...numbers: number[]) => same.ofList(numbers.map((number) => ({ number })))
     expect(list(1, 2)).toBe(list(1, 2))
     expect(new Set([list(1, 2), list(2, 1), list(1), list(12), list()]).size).toBe(5)
@@ -87,7 +87,7 @@ describe('stitches', () => {
 
 describe('stages and feet', () => {
   it('a stage is alike whatever it is called and takes', () => {
-    const same = sameness()
+    const same = equivalence()
     const one: Stage = stage({ stitches: [{ function: 'zigzag' }], feet: [{ function: 'hem' }] })
     const number = same.ofStage(one)
     expect(same.ofStage({ ...one, id: 'other', name: 'Other', stitches: [], feet: 'any', steps: [] })).toBe(number)
@@ -97,7 +97,7 @@ describe('stages and feet', () => {
   })
 
   it('feet are taken alike in the same functions, ranks and costs', () => {
-    const same = sameness()
+    const same = equivalence()
     const taken = (rank: number, name: string, tradeOff?: string) =>
       same.ofFeet(stage({ feet: [] }), [{ rank, function: name, tradeOff }])
     expect(taken(0, 'hem')).toBe(taken(0, 'hem'))
@@ -106,7 +106,7 @@ describe('stages and feet', () => {
   })
 
   it('a foot is alike by shape and by the chains it is fitted through, not by name or price', () => {
-    const same = sameness()
+    const same = equivalence()
     const fit = (chains: string[][]) => ({
       fits: 'yes' as const,
       evidence: 'book' as const,
@@ -114,12 +114,12 @@ describe('stages and feet', () => {
       reasons: [],
       missing: [],
     })
-    const number = same.ofFooting(hem, fit([[]]))
-    expect(same.ofFooting({ ...hem, id: 'other', name: 'Other', code: 'O', price: 3, functions: [] }, fit([[]]))).toBe(
-      number,
-    )
-    expect(same.ofFooting({ ...hem, slot: 5 }, fit([[]]))).not.toBe(number)
-    expect(same.ofFooting(hem, fit([['adapter']]))).not.toBe(number)
-    expect(same.ofFooting(undefined, undefined)).not.toBe(number)
+    const number = same.ofCandidate(hem, fit([[]]))
+    expect(
+      same.ofCandidate({ ...hem, id: 'other', name: 'Other', code: 'O', price: 3, functions: [] }, fit([[]])),
+    ).toBe(number)
+    expect(same.ofCandidate({ ...hem, slot: 5 }, fit([[]]))).not.toBe(number)
+    expect(same.ofCandidate(hem, fit([['adapter']]))).not.toBe(number)
+    expect(same.ofCandidate(undefined, undefined)).not.toBe(number)
   })
 })

@@ -1,20 +1,20 @@
-/** What a sweep asks of models, stitches and feet again and again, looked up once. */
+/** What an engine asks of models, stitches and feet again and again, looked up once. */
 import { bookCodes, namedFeet, withContents } from '../catalogue/index'
 import type { Id, Item, Model, Stitch } from '../catalogue/types'
 import { fitWhereSupplied } from '../answer/fit'
-import type { Sameness } from './sameness'
-import type { Seat, Source } from './plan'
-import { footingOf, type Footing } from './ways'
+import type { EquivalenceKeys } from './equivalence'
+import type { FootChoice, Source } from './plan'
+import { candidateOf, type FootCandidate } from './pairings'
 
-export interface KnownModel {
+export interface PreparedModel {
   model: Model
   number: number
   place: number
   had: ReadonlySet<Id>
   /** Feet that come with it, with their own fit. */
-  footings: ReadonlyMap<Id, Footing>
+  candidates: ReadonlyMap<Id, FootCandidate>
   /** The same by the number of the function. */
-  hadFeet: Sparse<readonly Footing[]>
+  hadFeet: Sparse<readonly FootCandidate[]>
   /** By the number of the function. */
   stitches: Sparse<StitchList>
   /** By the number of a function: some foot of it is had, or named by the book for a stitch. */
@@ -25,14 +25,14 @@ type Sparse<Of> = readonly (Of | undefined)[]
 
 /** A model's stitches of one function, in the order of the model. */
 export interface StitchList {
-  stitches: readonly KnownStitch[]
+  stitches: readonly PreparedStitch[]
   /** Equal for lists of stitches that are alike one by one. */
   number: number
   /** What is had of feet where any will do, stitch by stitch, once it was looked for. */
-  anyFoot?: readonly (readonly Seat[])[]
+  anyFoot?: readonly (readonly FootChoice[])[]
 }
 
-export interface KnownStitch {
+export interface PreparedStitch {
   stitch: Stitch
   place: number
   number: number
@@ -44,49 +44,54 @@ export interface KnownStitch {
 
 const NONE: ReadonlyMap<Item, number> = new Map()
 
-export class Known {
-  private readonly models = new WeakMap<Model, KnownModel>()
+export class PreparedModels {
+  private readonly models = new WeakMap<Model, PreparedModel>()
   /** By the number of the place. */
-  private readonly footings: Map<Item, Footing>[] = []
+  private readonly candidates: Map<Item, FootCandidate>[] = []
 
   constructor(
     private readonly source: Source,
-    private readonly sameness: Sameness,
+    private readonly equivalence: EquivalenceKeys,
   ) {}
 
-  model(model: Model): KnownModel {
+  model(model: Model): PreparedModel {
     let known = this.models.get(model)
     if (!known) this.models.set(model, (known = this.look(model)))
     return known
   }
 
   /** A foot as it fits every model of the place. What comes with one of them has its own fit there. */
-  footing(foot: Item, { place, model }: KnownModel): Footing {
-    const ofPlace = (this.footings[place] ??= new Map<Item, Footing>())
+  candidate(foot: Item, { place, model }: PreparedModel): FootCandidate {
+    const ofPlace = (this.candidates[place] ??= new Map<Item, FootCandidate>())
     const known = ofPlace.get(foot)
     if (known) return known
-    const fit = fitWhereSupplied(this.source.answering.index, foot, model, new Set(this.sameness.suppliedBeside(model)))
-    const footing = footingOf(foot, fit, this.sameness.ofFooting(foot, fit))
-    ofPlace.set(foot, footing)
-    return footing
+    const fit = fitWhereSupplied(
+      this.source.answering.index,
+      foot,
+      model,
+      new Set(this.equivalence.suppliedBeside(model)),
+    )
+    const candidate = candidateOf(foot, fit, this.equivalence.ofCandidate(foot, fit))
+    ofPlace.set(foot, candidate)
+    return candidate
   }
 
-  private look(model: Model): KnownModel {
+  private look(model: Model): PreparedModel {
     const { index, fitOf } = this.source.answering
     const had = withContents(model.supplied, index.items)
-    const footings = new Map<Id, Footing>()
-    const hadFeet: Footing[][] = []
+    const candidates = new Map<Id, FootCandidate>()
+    const hadFeet: FootCandidate[][] = []
     const knowsFoot: true[] = []
     for (const id of had) {
       const foot = index.items.get(id)
       if (foot?.what !== 'foot') continue
       const fit = fitOf(foot, model)
-      const footing = footingOf(foot, fit, this.sameness.ofFooting(foot, fit))
-      footings.set(id, footing)
+      const candidate = candidateOf(foot, fit, this.equivalence.ofCandidate(foot, fit))
+      candidates.set(id, candidate)
       for (const listed of new Set(foot.functions)) {
-        const number = this.sameness.ofFootFunction(listed)
+        const number = this.equivalence.ofFootFunction(listed)
         knowsFoot[number] = true
-        ;(hadFeet[number] ??= []).push(footing)
+        ;(hadFeet[number] ??= []).push(candidate)
       }
     }
     const ofBook = new Map<string, ReadonlyMap<Item, number>>()
@@ -97,20 +102,20 @@ export class Known {
       if (known) return known
       const feet = namedFeet(index, model.make, stitch)
       for (const { functions = [] } of feet.keys())
-        for (const listed of functions) knowsFoot[this.sameness.ofFootFunction(listed)] = true
+        for (const listed of functions) knowsFoot[this.equivalence.ofFootFunction(listed)] = true
       ofBook.set(book, feet)
       return feet
     }
     const stitches: StitchList[] = []
     for (const [listed, placed] of index.stitches.get(model.id) ?? []) {
-      const numbers = placed.map(({ stitch }) => this.sameness.ofStitch(stitch))
-      const alike = placed.map(({ stitch, place }, i): KnownStitch => {
+      const numbers = placed.map(({ stitch }) => this.equivalence.ofStitch(stitch))
+      const alike = placed.map(({ stitch, place }, i): PreparedStitch => {
         const number = numbers[i] as number
         return { stitch, place, number, repeats: numbers.indexOf(number) < i, named: namedBy(stitch) }
       })
-      stitches[this.sameness.ofStitchFunction(listed)] = { stitches: alike, number: this.sameness.ofList(alike) }
+      stitches[this.equivalence.ofStitchFunction(listed)] = { stitches: alike, number: this.equivalence.ofList(alike) }
     }
-    const [number, place] = [this.sameness.ofModel(model), this.sameness.ofPlace(model)]
-    return { model, number, place, had, footings, hadFeet, stitches, knowsFoot }
+    const [number, place] = [this.equivalence.ofModel(model), this.equivalence.ofPlace(model)]
+    return { model, number, place, had, candidates, hadFeet, stitches, knowsFoot }
   }
 }
