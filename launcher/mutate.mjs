@@ -40,7 +40,8 @@ const WITH_DEMO = {
 
 /** @param {string} pattern @returns {string[]} the tests of its room */
 const testsOf = (pattern) => {
-  const room = pattern.split('/').slice(0, 3).join('/')
+  const depth = pattern.startsWith('src/server/features/') ? 4 : 3
+  const room = pattern.split('/').slice(0, depth).join('/')
   return [`${room}/**/*.test.ts`, ...(WITH_DEMO[room] ?? [])]
 }
 

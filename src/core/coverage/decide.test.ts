@@ -37,7 +37,7 @@ describe('deciding', () => {
   })
 })
 
-describe('sweeping', () => {
+describe('the engine', () => {
   it(`says in every cell what explaining says, ${SISTERS} catalogues of sisters`, () => {
     const seen = new Set<string>()
     let byKeys = 0
@@ -45,7 +45,7 @@ describe('sweeping', () => {
     fc.assert(
       fc.property(seeds, fc.boolean(), (seed, plainer) => {
         const bundle = sisterScene(seed)
-        // Packs and samples leave a cell to the slow way: without them more is swept.
+        // Packs and samples leave a cell to `decide`: without them more is judged by keys.
         const items = bundle.items.filter(({ contains }) => !contains)
         const answering = answeringOf(plainer ? { ...bundle, items, samples: [] } : bundle)
         const coverage = new Coverage(answering)
@@ -86,9 +86,9 @@ describe('what is alike but for its name', () => {
     return bundle.techniques.flatMap(({ id }) =>
       bundle.models.map((model) => {
         const question = { technique: id, model: model.id, fabric: bundle.fabrics[0]?.id as string }
-        const swept = coverage.cell(question.technique, question.model, question.fabric)
-        expect(swept).toEqual(decisionOf(question.technique, explain(answering, question)))
-        return swept
+        const found = coverage.cell(question.technique, question.model, question.fabric)
+        expect(found).toEqual(decisionOf(question.technique, explain(answering, question)))
+        return found
       }),
     )
   }
