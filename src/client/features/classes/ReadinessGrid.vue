@@ -80,9 +80,11 @@ const cellWord = (
 }
 /** Which other route, and what it costs, where no better one is made possible. */
 const routeOf = ({ verdict, method, costs, chosen }: ClassPlanView['seats'][number]['cells'][number], t: number) => {
-  if (verdict !== 'otherRoute' || method === undefined || (chosen && chosen.method !== method)) return ''
-  const name = props.plan.methods[t]?.length === 1 ? undefined : props.plan.methods[t]?.find(({ id }) => id === method)
-  return [name?.name, ...costs].filter(Boolean).join('; ')
+  const taken = chosen?.method ?? method
+  const methods = props.plan.methods[t] ?? []
+  if (verdict !== 'otherRoute' || taken === undefined) return ''
+  const name = methods.length > 1 ? methods.find(({ id }) => id === taken)?.name : undefined
+  return [name, ...(taken === method ? costs : [])].filter(Boolean).join('; ')
 }
 const whyNot = (s: number) => {
   const seat = props.plan.seats[s]
