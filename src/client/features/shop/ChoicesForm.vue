@@ -101,7 +101,7 @@ const save = async () => {
 
 .fields {
   display: grid;
-  grid-template-columns: 18rem 16rem;
+  grid-template-columns: minmax(0, 18rem) minmax(0, 16rem);
   gap: 0.4rem 1rem;
   align-items: center;
 }

@@ -104,6 +104,13 @@ const remove = ({ id, name }: Person) =>
   }
 }
 
+.fields {
+  display: grid;
+  grid-template-columns: minmax(8rem, 13rem) minmax(0, 16rem);
+  gap: 0.4rem 1rem;
+  align-items: center;
+}
+
 .add {
   justify-self: start;
 }
