@@ -77,7 +77,7 @@ const footFunction = (of: 'stitch' | 'foot', name: string, say: Speech): string 
   of === 'foot' ? (FOOT_FUNCTIONS[name] ?? `foot for ${inWords(name)}`) : say.function(name)
 
 /** What the demo and most shops call a foot's job; an unknown word is said as it is. */
-export const FOOT_FUNCTIONS: Record<string, string> = {
+const FOOT_FUNCTIONS: Record<string, string> = {
   standard: 'standard foot',
   blindHem: 'blind hem foot',
   overcastGuide: 'overcasting foot',
@@ -105,6 +105,23 @@ export const FOOT_FUNCTIONS: Record<string, string> = {
   overlockHem: 'overlock hem foot',
   cover: 'cover foot',
   'cover.transparent': 'transparent cover foot',
+  overlock: 'overlock foot',
+  'overlock.piping': 'overlock piping foot',
+  'overlock.gathering': 'overlock gathering foot',
+  hemGuide: 'hem guide foot',
+  nonStick: 'non-stick foot',
+}
+
+/** The same of everything that is fitted or laid to hand, feet among it. */
+export const ITEM_USES: Record<string, string> = {
+  ...FOOT_FUNCTIONS,
+  circular: 'circle attachment',
+  'bobbinCase.loose': 'bobbin case for thick thread',
+  binder: 'binder',
+  seamGuide: 'seam guide',
+  level: 'leveller for humps',
+  shankPin: 'pin for a button’s shank',
+  lamp: 'lamp',
 }
 
 const INSTEAD: Record<Instead, string> = {
@@ -226,7 +243,8 @@ const sentences: Sentences = {
   featureAvoided: ({ feature, item = '', model = '', stitch }, say) =>
     `${stitch === undefined ? say.item(item) : say.stitch(model, stitch)} brings ${featureWord(feature)}, which ` +
     'must be off here.',
-  accessoryMissing: ({ function: named }) => `No accessory for “${named}” fits this model.`,
+  accessoryMissing: ({ function: named }) =>
+    `No ${ITEM_USES[named] ?? `accessory for “${inWords(named)}”`} fits this model.`,
   setupConflict: ({ control, positions }) =>
     `The ${controlWord(control)} would have to stand at ${positions.join(' and ')} at once.`,
   methodNotForThis: ({ technique, method }, say) =>

@@ -122,7 +122,8 @@ export const unusualIn = (kind: CellKind, shown: unknown): string[] => {
   const usual = 'usual' in kind ? (kind.usual ?? []) : []
   if (usual.length === 0) return []
   return [shown].flat().flatMap((word): string[] => {
-    if (typeof word !== 'string' || word.startsWith('own:') || optionOf(usual, word) !== undefined) return []
+    // What holds a figure or a name of its own is nobody else's word.
+    if (typeof word !== 'string' || word.includes(':') || optionOf(usual, word) !== undefined) return []
     const near = usual.flatMap((option) => (alike(option.word).includes(alike(word)) ? option.word : []))
     const perhaps = near.length > 0 ? `; perhaps ${near.slice(0, MOST_NEAR).join(' or ')}` : ''
     return [`“${word}” is none of the usual words${perhaps}`]

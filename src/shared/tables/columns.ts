@@ -2,7 +2,7 @@
 import { entryOf, isInMm, PARAMETERS, type PlainParameter } from '#core/catalogue/parameters'
 import type { Fabric, Kind, Motion, Parameter, Swing } from '#core/catalogue/types'
 import type { Resource } from '../api/resources'
-import { FOOT_FUNCTIONS } from '../messages/en'
+import { ITEM_USES } from '../messages/en'
 import { featureWord, kindWord, motionWord, parameterWord, USUAL_FEATURES } from '../messages/words'
 import type { CellKind, CellOption } from './cells'
 
@@ -55,12 +55,12 @@ const ATTACHMENTS: CellKind = {
     { value: 'screwOn', word: 'screw-on' },
   ],
 }
-export const FOOT_USES = Object.entries(FOOT_FUNCTIONS).map(([value, word]): CellOption => ({
+export const USUAL_USES = Object.entries(ITEM_USES).map(([value, word]): CellOption => ({
   value,
   word,
   also: word.replace(/ foot$/, ''),
 }))
-const footUses: CellKind = { is: 'words', usual: FOOT_USES }
+const uses: CellKind = { is: 'words', usual: USUAL_USES }
 const features: CellKind = {
   is: 'words',
   usual: USUAL_FEATURES.map((value) => ({ value, word: featureWord(value) })),
@@ -213,7 +213,7 @@ const items: Column[] = [
   column('name', 'Name', text, { ...must, width: 26 }),
   column('what', 'What', choice(WHATS), { ...must, width: 11 }),
   column('make', 'Make', ref('makes'), { width: 12 }),
-  column('functions', 'Used for', footUses, { hint: 'best use first', width: 24 }),
+  column('functions', 'Used for', uses, { hint: 'best use first', width: 24 }),
   column('shank', 'Shank', text, { hint: 'low, high, slant or own:…', width: 10 }),
   column('attachment', 'Held by', ATTACHMENTS, { hint: 'snap-on, screw-on or own:…', width: 12 }),
   column('slot', 'Opening mm', { is: 'opening' }, { hint: '9, or −2 to 3.5 where it lies to one side', width: 12 }),

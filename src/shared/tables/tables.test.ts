@@ -7,7 +7,7 @@ import { demoCustomers } from '#demo/customers'
 import { resourceList, type Resource } from '../api/resources'
 import { parseCsv } from '../files/csv'
 import { isPlain, readCell, showCell, unusualIn, type CellKind } from './cells'
-import { columnsOf, FOOT_USES, parametersOf, type Column } from './columns'
+import { columnsOf, USUAL_USES, parametersOf, type Column } from './columns'
 import * as classColumns from './classColumns'
 import { customerColumns, machineColumns } from './customerColumns'
 import * as columnsOfTechnique from './techniqueColumns'
@@ -209,10 +209,10 @@ describe('a cell', () => {
     [USUAL, 'snap-on', 'snapOn'],
     [USUAL, 'Snap on', 'snapOn'],
     [USUAL, 'snapOn', 'snapOn'],
-    [{ is: 'text', usual: FOOT_USES }, 'button sew', 'buttonSew'],
+    [{ is: 'text', usual: USUAL_USES }, 'button sew', 'buttonSew'],
     [USUAL, 'own:hook', 'own:hook'],
     [{ ...USUAL, is: 'words' }, 'snap on, own:hook', ['snapOn', 'own:hook']],
-    [{ is: 'words', usual: FOOT_USES }, 'Overcasting, blind hem foot', ['overcastGuide', 'blindHem']],
+    [{ is: 'words', usual: USUAL_USES }, 'Overcasting, blind hem foot', ['overcastGuide', 'blindHem']],
   ])('%o reads %s', (kind, text, value) => expect(read(kind, text)).toEqual({ value }))
 
   it('shows what is usual as the trade says it, and any other word as it is', () => {
@@ -221,13 +221,20 @@ describe('a cell', () => {
   })
 
   it('says which words are none of the usual ones, and what may be meant', () => {
-    const uses: CellKind = { is: 'words', usual: FOOT_USES }
+    const uses: CellKind = { is: 'words', usual: USUAL_USES }
     expect(unusualIn(uses, ['blindHem', 'zip', 'own:x'])).toEqual([])
     expect(unusualIn(uses, ['buttonhole'])).toEqual([
       expect.stringMatching(/“buttonhole” .* perhaps sensor button.* or /),
     ])
     expect(unusualIn(uses, ['lantern'])).toEqual(['“lantern” is none of the usual words'])
     expect(unusualIn({ is: 'words' }, ['lantern'])).toEqual([])
+  })
+
+  it('finds the demo’s feet, accessories and machines in usual words', () => {
+    const rows = { items: bundle.items, models: bundle.models }
+    for (const resource of ['items', 'models'] as const)
+      for (const column of columnsOf(resource))
+        expect(rows[resource].flatMap((row) => unusualIn(column.kind, cellOf(row, column)))).toEqual([])
   })
 
   it('has a word for each code of its own', () => {

@@ -3,7 +3,7 @@ import { FAULT_SHOWS, STEP_PHASES, type Method, type Parameter, type Stage } fro
 import { capital, kindWord, motionWord, parameterWord, stepPhaseWord, threadPlaceWord } from '../messages/words'
 import type { CellKind, CellOption } from './cells'
 import { PARAMETERS } from '#core/catalogue/parameters'
-import { FOOT_USES, KINDS, type Column } from './columns'
+import { USUAL_USES, KINDS, type Column } from './columns'
 
 type More = Partial<Omit<Column, 'path' | 'heading' | 'kind'>>
 const column = (key: string, heading: string, kind: CellKind, more: More = {}): Column => ({
@@ -68,7 +68,7 @@ export const stitchColumns: Column[] = [
   when(),
 ]
 export const footColumns: Column[] = [
-  column('function', 'Foot for', { is: 'text', usual: FOOT_USES }, { ...written, width: 18 }),
+  column('function', 'Foot for', { is: 'text', usual: USUAL_USES }, { ...written, width: 18 }),
   tradeOff,
   when(),
 ]

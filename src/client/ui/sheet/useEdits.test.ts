@@ -3,6 +3,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { nextTick, ref } from 'vue'
 import type { TableRow } from '#shared/api/rows'
 import { columnsOf, type Column } from '#shared/tables/columns'
+import type { RowNames } from '#shared/tables/titles'
 import { useChanges } from '../../state/changes'
 import { useEdits } from './useEdits'
 
@@ -221,6 +222,29 @@ describe('edits of a table', () => {
     await second.discard()
     await nextTick()
     expect((await open()).changed.value).toEqual([])
+  })
+
+  it('that name what is not there yet are read again once it is, also after a reload', async () => {
+    const items = columnsOf('items')
+    const names = ref<RowNames>({})
+    const begin = async () => {
+      const edits = useEdits({ resource: 'items', columns: ref(items), names })
+      await edits.load()
+      return edits
+    }
+    const make = items.find(({ heading }) => heading === 'Make') as Column
+    const faults = (edits: Awaited<ReturnType<typeof begin>>) =>
+      edits.rows.value.flatMap((row) => edits.faultsOf(row).filter(({ heading }) => heading === 'Make'))
+    const edits = await begin()
+    edits.setCells([{ id: 't0', column: make, text: 'Hollin' }])
+    await nextTick()
+    expect(faults(edits)).toMatchObject([{ message: expect.stringContaining('no make is called “Hollin”') }])
+    names.value = { makes: { hollin: 'Hollin' } }
+    await nextTick()
+    for (const open of [edits, await begin()]) {
+      expect(faults(open)).toEqual([])
+      expect(open.rows.value[0]).toMatchObject({ typed: {}, value: { make: 'hollin' } })
+    }
   })
 
   it('of what somebody else changed show both, and hold what is chosen', async () => {
