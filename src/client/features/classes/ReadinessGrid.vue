@@ -235,11 +235,13 @@ tbody th {
 
 .piece {
   cursor: grab;
+  white-space: nowrap;
 }
 
 .given {
   display: flex;
-  gap: 0.5rem;
+  flex-wrap: wrap;
+  gap: 0 0.5rem;
   align-items: center;
   margin: 0 0 0.2rem;
 
