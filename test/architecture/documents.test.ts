@@ -2,7 +2,13 @@
 import { existsSync, readFileSync, readdirSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { describe, expect, it } from 'vitest'
+import { explain } from '#core/answer/explain'
+import { fitLookup } from '#core/answer/fit'
+import { checkBundle } from '#core/catalogue/check'
+import { indexCatalogue } from '#core/catalogue/index'
 import { demoBundle } from '#demo/bundle'
+import { Bundle } from '#shared/api/catalogue'
+import { Question } from '#shared/api/answer'
 import { calculators } from '../../src/client/features/workbench/calculators'
 import { routes } from '../../src/server/routes'
 
@@ -71,6 +77,19 @@ describe('the documents', () => {
     const readme = readFileSync('README.md', 'utf8')
     expect(readme).toContain(`${['Fifteen', 'Sixteen', 'Seventeen'][calculators.length - 15]} calculators`)
     expect(demoBundle().models.length).toBeGreaterThan(15)
+  })
+
+  it('show a catalogue that holds together and answers as it is said to', () => {
+    const sample = (name: string): unknown => JSON.parse(readFileSync(`samples/${name}.json`, 'utf8'))
+    const bundle = Bundle.parse(sample('smallest-catalogue'))
+    expect(checkBundle(bundle)).toEqual([])
+    const index = indexCatalogue(bundle)
+    const answer = explain({ index, fitOf: fitLookup(index) }, Question.parse(sample('smallest-question')))
+    const [{ select, foot, settings } = {}] = answer.stages
+    const code = bundle.items.find(({ id }) => id === foot)?.code
+    const values = `width ${settings?.width?.shown}, length ${settings?.length?.shown}`
+    const said = `${answer.verdict}: stitch ${select} with foot ${code}, ${values}.`
+    expect(readFileSync('docs/file-formats.md', 'utf8')).toContain(said)
   })
 
   it('have a row in docs/reasons.md for each reason', () => {
