@@ -102,5 +102,10 @@ ul {
 
 li {
   padding: 0.2rem 0;
+
+  a {
+    margin-left: 0.4rem;
+    white-space: nowrap;
+  }
 }
 </style>
