@@ -1,12 +1,17 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Edits } from '../../ui/sheet/useEdits'
 
 /** What is changed and not saved, and what to do with it. */
-defineProps<{
+const props = defineProps<{
   edits: Edits
   /** Goes to what is not sound. */
   onFault?: () => void
 }>()
+const faulty = computed(() => {
+  const { length } = props.edits.faulty.value
+  return `${length} ${length === 1 ? 'row is' : 'rows are'} not sound yet`
+})
 </script>
 
 <template>
@@ -24,16 +29,10 @@ defineProps<{
       >
       <template v-else>{{ edits.said.value }}</template>
     </span>
-    <component
-      :is="onFault ? 'button' : 'span'"
-      v-if="edits.faulty.value.length > 0"
-      class="caution"
-      :class="{ 'btn btn-link': onFault }"
-      :type="onFault ? 'button' : undefined"
-      @click="onFault?.()"
-    >
-      {{ edits.faulty.value.length }} {{ edits.faulty.value.length === 1 ? 'row is' : 'rows are' }} not sound yet
-    </component>
+    <template v-if="edits.faulty.value.length > 0">
+      <BButton v-if="onFault" variant="link" class="caution" @click="onFault()">{{ faulty }}</BButton>
+      <span v-else class="caution">{{ faulty }}</span>
+    </template>
   </div>
   <p v-if="edits.problem.value" role="alert" class="caution lines">{{ edits.problem.value }}</p>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useTemplateRef } from 'vue'
 import type { CardSketch } from '#core/card/sketch'
-import { saveFile } from '../saveFile'
+import { fileName, saveFile } from '../saveFile'
 import StitchLines from './StitchLines.vue'
 import { layStitch } from '#core/card/stitchLayout'
 import { useSewn } from './useSewn'
@@ -54,10 +54,7 @@ const save = () => {
   copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg')
   copy.setAttribute('width', `${width}mm`)
   copy.setAttribute('height', `${height}mm`)
-  saveFile(
-    new Blob([copy.outerHTML], { type: 'image/svg+xml' }),
-    `${props.name.toLowerCase().replace(/\W+/g, '-')}.svg`,
-  )
+  saveFile(new Blob([copy.outerHTML], { type: 'image/svg+xml' }), fileName([props.name.toLowerCase()], 'svg'))
 }
 </script>
 
