@@ -6,7 +6,6 @@ import { explain } from '#core/answer/explain'
 import { fitLookup } from '#core/answer/fit'
 import { checkBundle } from '#core/catalogue/check'
 import { indexCatalogue } from '#core/catalogue/index'
-import { demoBundle } from '#demo/bundle'
 import { Bundle } from '#shared/api/catalogue'
 import { Question } from '#shared/api/answer'
 import { calculators } from '../../src/client/features/workbench/calculators'
@@ -37,9 +36,9 @@ describe('the documents', () => {
     const scripts = documents.flatMap(({ text }) => [...text.matchAll(/npm run ([\w:]+)/g)].map(([, one]) => one))
     expect(scripts.filter((one) => !manifest.scripts?.[one as string])).toEqual([])
     // And what there is, is told in the help.
-    for (const [, own] of help.matchAll(/^ {2}(\w+): (?:async )?\(/gm)) {
-      if (own !== 'help') expect(help, own).toContain(`./handhold ${own}`)
-    }
+    const own = [...help.matchAll(/^ {2}(\w+): (?:async )?\(/gm)].map(([, one]) => one).filter((one) => one !== 'help')
+    expect(own.length).toBeGreaterThan(8)
+    expect(own.filter((one) => !help.includes(`./handhold ${one}`))).toEqual([])
   })
 
   it('name addresses that the server answers', () => {
@@ -76,7 +75,6 @@ describe('the documents', () => {
   it('count what they count', () => {
     const readme = readFileSync('README.md', 'utf8')
     expect(readme).toContain(`${['Fifteen', 'Sixteen', 'Seventeen'][calculators.length - 15]} calculators`)
-    expect(demoBundle().models.length).toBeGreaterThan(15)
   })
 
   it('show a catalogue that holds together and answers as it is said to', () => {

@@ -45,7 +45,6 @@ const faulty = computed(() => {
 }
 
 .lines {
-  white-space: pre-line;
   margin: 0.4rem 0 0;
 }
 </style>
