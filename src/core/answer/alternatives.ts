@@ -79,11 +79,7 @@ export const compared = (other: Variant, chosen: Variant): Pick<Alternative, 'be
     { code: 'slotStated' },
     { code: 'slotUnknown', what: 'foot', ...(a.foot ? { item: a.foot.id } : {}) },
   )
-  weigh(
-    Number(Boolean(chosen.narrowed)) - Number(Boolean(other.narrowed)),
-    { code: 'fullWidth' },
-    { code: 'isNarrowed' },
-  )
+  weigh(Number(isNarrowed(chosen)) - Number(isNarrowed(other)), { code: 'fullWidth' }, { code: 'isNarrowed' })
   const byBook = compareNamed(a.named, b.named)
   if (a.foot && byBook < 0) better.push({ code: 'bookNamesIt', foot: a.foot.id })
   if (byBook > 0 && bookCodes(a.stitch).length > 0)
@@ -101,3 +97,5 @@ export const compared = (other: Variant, chosen: Variant): Pick<Alternative, 'be
   )
   return { better, worse }
 }
+
+const isNarrowed = ({ clearance }: Variant): boolean => clearance.narrowed !== undefined

@@ -130,12 +130,12 @@ const lostMeaning = ({ parameter, meant, value }: Draft, by?: Reason): Reason =>
 })
 
 /** What nobody has stated and the handwheel must find out. */
-export const cautionsOf = (
-  { stage, model, foot }: PairContext,
-  plate: Item | undefined,
-  path: Path,
-  { drafts }: SettingsDraft,
-): Reason[] => {
+export const unstated = ({
+  pair: { stage, model, foot },
+  plate,
+  clearance: { path },
+  settings: { drafts },
+}: Pick<Variant, 'pair' | 'plate' | 'clearance' | 'settings'>): Reason[] => {
   const cautions: Reason[] = []
   if (foot ? foot.slot === undefined : stage.feet !== 'none') {
     cautions.push({ code: 'slotUnknown', what: 'foot', ...(foot ? { item: foot.id } : {}) })
@@ -190,7 +190,10 @@ const asGiven = (draft: Draft | undefined) => {
 }
 
 /** The narrowed values put into the drafts. */
-export const settledDrafts = ({ settings, narrowed, narrowedBy }: Variant): Map<Parameter, Draft> => {
+export const settledDrafts = ({
+  settings,
+  clearance: { narrowed, narrowedBy },
+}: Pick<Variant, 'settings' | 'clearance'>): Map<Parameter, Draft> => {
   const drafts = new Map(settings.drafts)
   const settle = (parameter: 'width' | 'needlePosition', value: number | undefined) => {
     const draft = drafts.get(parameter)
@@ -210,7 +213,7 @@ export const settledDrafts = ({ settings, narrowed, narrowedBy }: Variant): Map<
 
 /** What is clear with this foot and plate, held to what the model can do; undefined where no slot is stated. */
 export const clearRanges = (
-  { pair, fences, path }: Variant,
+  { pair, clearance: { fences, path } }: Pick<Variant, 'pair' | 'clearance'>,
   drafts: ReadonlyMap<Parameter, Draft>,
 ): { width?: { from: number; to: number }; needlePosition?: { from: number; to: number } } => {
   if (!fences.some(({ kind }) => kind !== 'travel')) return {}

@@ -1,15 +1,13 @@
 /** One stitch with one foot on one machine for one stage: every way it can be fitted, judged on every plate. */
 import { isPlateCover } from '../catalogue/index'
-import type { Id, Item, Model, Stage, Stitch, Swing } from '../catalogue/types'
+import type { Id, Item, Model, Sample, Stage, Stitch, Swing } from '../catalogue/types'
 import type { NeedleSize } from '../units/quantities'
 import { worksOut } from './calculations'
-import type { Fence, Path } from './clearance'
 import type { Fit } from './fit'
 import { NO_CHAIN, ZERO_LENGTH, type Fitting } from './fittings'
 import type { HouseSetting } from './houseSetting'
 import { houseSettingOf } from './houseSetting'
-import { cautionsOf } from './judge'
-import type { Narrowed } from './narrow'
+import { unstated, type Clearance } from './judge'
 import { rememberedReaches } from './reach'
 import { keyOf, type Preference, type Ranked } from './preference'
 import type { Reason } from './reasons'
@@ -46,16 +44,13 @@ export interface Variant {
   plateNeeded: boolean
   preference: Preference
   slotStated: boolean
-  narrowed: Narrowed | undefined
-  narrowedBy: Reason | undefined
+  clearance: Clearance
   settings: SettingsDraft
   house: HouseSetting | undefined
-  stale: Id[]
-  fences: Fence[]
-  path: Path
-  cautions: Reason[]
+  /** Good samples of another edition. */
+  stale: readonly Sample[]
   /** What is not had of all that is fitted. */
-  need: Id[]
+  need: readonly Id[]
 }
 
 /** Every variant of a pair that works, and the reasons why the others do not. */
@@ -89,9 +84,13 @@ export const variantsOf = (pair: PairContext, context: StageContext): { variants
   found.fittings.forEach((fitting, order) => {
     if (context.hadOnly && fitting.items.some(({ id }) => !context.had.has(id))) return
     const refusal = refusedBy(pair, fitting)
+    if (refusal) {
+      stops.push(refusal)
+      return
+    }
     const merged = mergedSetup(pair, fitting)
-    if (refusal || 'conflict' in merged) {
-      if (refusal) stops.push(refusal)
+    if ('conflict' in merged) {
+      stops.push(merged.conflict)
       return
     }
     const settings = context.draftsOf({
@@ -105,21 +104,23 @@ export const variantsOf = (pair: PairContext, context: StageContext): { variants
       setup: merged.setup,
     })
     const covers = fitting.items.filter(isPlateCover)
-    platesFor(fitting, model, context).forEach(({ plate, needed }, plateOrder) => {
-      const clearing = context.clearingOf({ pair, swing, plate, covers, settings })
-      if ('refused' in clearing) {
-        stops.push(clearing.refused)
+    const missing = missingOf(fitting.items, context.had)
+    platesFor(fitting, model, context).forEach((plate, plateOrder) => {
+      const clearance = context.clearingOf({ pair, swing, plate, covers, settings })
+      if ('refused' in clearance) {
+        stops.push(clearance.refused)
         return
       }
-      const fitted = [...fitting.items, ...(plate ? [plate] : [])].map(({ id }) => id)
+      const { machine, stitchAs, footAs } = pair
+      const narrowed = clearance.narrowed !== undefined
       variants.push({
         pair,
         fitting,
         plate,
-        plateNeeded: needed,
+        plateNeeded: fitting.plates !== undefined,
         slotStated,
         preference: {
-          key: keyOf({ ...pair, unslotted: !slotStated, narrowed: clearing.narrowed !== undefined }),
+          key: keyOf({ machine, stitchAs, footAs, unslotted: !slotStated, narrowed }),
           named: pair.named,
           chain: fitting.chain.length,
           evidence,
@@ -128,32 +129,37 @@ export const variantsOf = (pair: PairContext, context: StageContext): { variants
           order,
           plateOrder,
         },
+        clearance,
         settings,
         house,
-        stale: stale.map(({ id }) => id),
-        need: fitted.filter((id) => !context.had.has(id)),
-        ...clearing,
-        cautions: [...cautionsOf(pair, plate, clearing.path, settings), ...cutOutCaution(pair, fitting)],
+        stale,
+        need: plate && !context.had.has(plate.id) ? [...missing, plate.id] : missing,
       })
     })
   })
   return { variants, stops }
 }
 
+/** What nobody has stated of a way of working. */
+export const cautionsOf = (variant: Variant): Reason[] => [
+  ...unstated(variant),
+  ...cutOutCaution(variant.pair, variant.fitting),
+]
+
+const missingOf = (items: readonly Item[], had: ReadonlySet<Id>): readonly Id[] => {
+  let missing: Id[] | undefined
+  for (const { id } of items) if (!had.has(id)) (missing ??= []).push(id)
+  return missing ?? NOTHING
+}
+
+const NOTHING: readonly never[] = []
+
 /** Of a stage that has nothing worked out. */
 const NO_FACTS: SettingsInput['facts'] = { needleSize: 0, foot: undefined, thread: undefined, measured: {} }
 
 /** Needle plates in the order they are tried; `undefined` stands for a fitted plate of which nothing is known. */
-const platesFor = (
-  { plates }: Fitting,
-  model: Model,
-  context: StageContext,
-): { plate: Item | undefined; needed: boolean }[] => {
-  if (plates) {
-    const had = plates.filter((plate) => context.had.has(plate.id))
-    if (context.hadOnly) return had.map((plate) => ({ plate, needed: true }))
-    const toGet = plates.filter((plate) => !context.had.has(plate.id))
-    return [...had, ...toGet].map((plate) => ({ plate, needed: true }))
-  }
-  return context.platesOn(model).map((plate) => ({ plate, needed: false }))
+const platesFor = ({ plates }: Fitting, model: Model, context: StageContext): readonly (Item | undefined)[] => {
+  if (!plates) return context.platesOn(model)
+  const had = plates.filter((plate) => context.had.has(plate.id))
+  return context.hadOnly ? had : [...had, ...plates.filter((plate) => !context.had.has(plate.id))]
 }

@@ -101,10 +101,10 @@ const setsOfSize = (
 }
 
 /** A stage's needs without those that ask for all that another asks for, and more. */
-const leastNeeds = (variants: readonly Variant[]): Id[][] => {
+const leastNeeds = (variants: readonly Variant[]): (readonly Id[])[] => {
   const keyOf = (need: readonly Id[]) => (need.length > 1 ? [...need].sort().join('\n') : (need[0] ?? ''))
   const distinct = [...new Map(variants.map(({ need }) => [keyOf(need), need])).values()]
-  const least: Id[][] = []
+  const least: (readonly Id[])[] = []
   for (const need of distinct.sort((a, b) => a.length - b.length)) {
     if (!least.some((smaller) => smaller.every((id) => need.includes(id)))) least.push(need)
   }

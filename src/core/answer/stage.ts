@@ -84,11 +84,11 @@ export const stageVariants = (stage: Stage, context: StageContext): StageVariant
           ({ foot }) => !context.hadOnly || foot === undefined || context.had.has(foot.id),
         )
         if (choices.length === 0) refuse(undefined, { code: 'noFootListed', functions: footFunctions(stage) })
-        for (const choice of choices) {
-          const fit = choice.foot ? context.fitOf(choice.foot, model) : undefined
-          const of = choice.foot && { stitch: stitch.id, foot: choice.foot.id }
+        for (const { foot, footAs, named, onlyIfHad } of choices) {
+          const fit = foot ? context.fitOf(foot, model) : undefined
+          const of = foot && { stitch: stitch.id, foot: foot.id }
           if (fit && fit.fits !== 'yes') {
-            for (const reason of fit.reasons.slice(0, 1)) refuse(choice.footAs, reason, of)
+            for (const reason of fit.reasons.slice(0, 1)) refuse(footAs, reason, of)
             continue
           }
           const pair: PairContext = {
@@ -98,14 +98,17 @@ export const stageVariants = (stage: Stage, context: StageContext): StageVariant
             stitch,
             place,
             stitchAs,
-            ...choice,
+            foot,
+            footAs,
+            named,
+            onlyIfHad,
             fit,
             needle: { size: needle.size },
             job: context.job,
           }
           const found = variantsOf(pair, context)
           variants.push(...withoutDominated(found.variants.sort(compareVariants)))
-          for (const reason of found.stops) refuse(choice.footAs, reason, of)
+          for (const reason of found.stops) refuse(footAs, reason, of)
         }
       }
       if (placed.length === 0) {

@@ -5,7 +5,7 @@ import { alternativesOf, compared } from './alternatives'
 import { nearestRefusal, type MethodContext, type MethodResult } from './method'
 import { needleFor } from './needle'
 import { clearRanges, settledDrafts } from './judge'
-import type { Variant } from './pair'
+import { cautionsOf, type Variant } from './pair'
 import type { Reason } from './reasons'
 import { finishSetting } from './finishSetting'
 import { contradictedPlates, evidenceOf, fittedPlate, type StageVariants } from './stage'
@@ -66,7 +66,7 @@ export const answerStage = (stage: Stage, at: number, taken: MethodResult, conte
       ...staleSamples(variant),
       ...needleReasons,
     ],
-    cautions: variant.cautions,
+    cautions: cautionsOf(variant),
     alternatives: alternativesOf(variant, found.variants, purchase.toGet, context.index),
   }
 }
@@ -182,5 +182,7 @@ const betterFunctions = (chosen: Variant, { variants, refusals }: StageVariants)
 
 const staleSamples = ({ stale, pair }: Variant): Reason[] => {
   const { edition } = pair.model
-  return stale.length > 0 && edition !== undefined ? [{ code: 'houseStale', samples: stale, now: edition }] : []
+  return stale.length > 0 && edition !== undefined
+    ? [{ code: 'houseStale', samples: stale.map(({ id }) => id), now: edition }]
+    : []
 }

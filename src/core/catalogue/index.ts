@@ -1,4 +1,5 @@
 /** The catalogue arranged for questions: lookups by id, function, code and feature, all in catalogue order. */
+import { grouped } from './grouped'
 import { Memory } from './memory'
 import type {
   Bundle,
@@ -118,18 +119,6 @@ export const withContents = (ids: Iterable<Id>, items: ReadonlyMap<Id, Item>): S
 
 const byId = <T extends { id: string }>(list: readonly T[]): Map<string, T> =>
   new Map(list.map((entry) => [entry.id, entry]))
-
-const grouped = <T>(list: readonly T[], keysOf: (entry: T) => Iterable<string>): Map<string, T[]> => {
-  const groups = new Map<string, T[]>()
-  for (const entry of list) {
-    for (const key of keysOf(entry)) {
-      const group = groups.get(key)
-      if (group) group.push(entry)
-      else groups.set(key, [entry])
-    }
-  }
-  return groups
-}
 
 const stitchesByFunction = (model: Model): Map<string, PlacedStitch[]> =>
   grouped(

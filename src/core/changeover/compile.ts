@@ -1,4 +1,5 @@
 /** A planning question in numbers: only the controls that matter, each with the places it may come to. */
+import { grouped } from '../catalogue/grouped'
 import type { Controls, Positions } from '../catalogue/types'
 import { ANY, UNKNOWN } from './positions'
 import { standsAt, type Defaults, type NeedsRule, type ResetsRule } from './rules'
@@ -69,14 +70,15 @@ export const compile = (input: {
   const controls = [...matters].sort((a, b) => (order.get(a) as number) - (order.get(b) as number))
   const numberOf = new Map(controls.map((id, i) => [id, i]))
 
+  const needsOfMoved = grouped(needs, (rule) => [rule.for.control])
+  const resetsAfter = grouped(resets, (rule) => [rule.after.control])
   const asked = (id: string): string[] => [
     ...(goal[id] === undefined ? [] : [goal[id]]),
     ...needs.flatMap((rule) => (matters.has(rule.for.control) ? (rule.needs[id] ?? []) : [])),
   ]
   /** Worth moving to only where somebody asks for it, a reset follows, or the way from one place to another counts. */
   const worthAll = (id: string): boolean =>
-    needs.some((rule) => rule.for.control === id && rule.for.from !== undefined) ||
-    resets.some((rule) => rule.after.control === id)
+    resetsAfter.has(id) || (needsOfMoved.get(id) ?? []).some((rule) => rule.for.from !== undefined)
   const reachable = controls.map((id) => {
     const listed = known[id]?.positions ?? []
     const wanted = asked(id)
@@ -104,8 +106,8 @@ export const compile = (input: {
     return (words[control] as string[]).map((word) => (word === UNKNOWN ? all : allowed.includes(word)))
   }
   const needsOf = (control: number, to: string) =>
-    needs
-      .filter((rule) => rule.for.control === controls[control] && (rule.for.to === undefined || rule.for.to === to))
+    (needsOfMoved.get(controls[control] as string) ?? [])
+      .filter((rule) => rule.for.to === undefined || rule.for.to === to)
       .filter((rule) => rule.for.from !== to)
       .flatMap((rule) =>
         Object.entries(rule.needs).flatMap(([id, allowed]) => {
@@ -118,8 +120,8 @@ export const compile = (input: {
       )
   const resetsOf = (control: number, to: string) => {
     const after = new Map<number, number>()
-    for (const rule of resets) {
-      if (rule.after.control !== controls[control] || (rule.after.to !== undefined && rule.after.to !== to)) continue
+    for (const rule of resetsAfter.get(controls[control] as string) ?? []) {
+      if (rule.after.to !== undefined && rule.after.to !== to) continue
       for (const [id, word] of given(rule)) {
         const other = numberOf.get(id)
         if (other !== undefined && other !== control) after.set(other, place(other, word))
@@ -137,8 +139,8 @@ export const compile = (input: {
     })),
   )
   const demands = controls.map((id, control) =>
-    needs.flatMap((rule): Demand[] => {
-      if (rule.for.control !== id || rule.for.from !== undefined) return []
+    (needsOfMoved.get(id) ?? []).flatMap((rule): Demand[] => {
+      if (rule.for.from !== undefined) return []
       const to = rule.for.to === undefined ? -1 : place(control, rule.for.to)
       if (rule.for.to !== undefined && to < 0) return []
       return Object.entries(rule.needs).flatMap(([otherId, allowed]) => {

@@ -9,7 +9,7 @@ import { deferredOf, withDeferred } from './deferred'
 import { memoizeSearch, type Search } from './memoizedSearch'
 import { searchLeast, type TakenMove } from './search'
 import { ABSENT, ANY, UNKNOWN } from './positions'
-import { dutiesOf, hazardsOf, type Defaults } from './rules'
+import { controlsByMoved, type Defaults } from './rules'
 import { moveOnce } from './simulate'
 
 export interface PlanStep {
@@ -112,32 +112,36 @@ const isLoose = ({ controls: { controls, rules }, defaults, goal }: Required<Pla
 }
 
 const planOf = ({ controls, from, defaults }: Required<PlanInput>, taken: TakenMove[]): ChangeoverPlan => {
+  const askedOf = controlsByMoved(controls)
   let state: Positions = { ...from }
+  const left: string[][] = []
   const steps = taken.map(({ control, to }): PlanStep => {
-    const moved = moveOnce(controls, state, { control, to }, defaults)
+    const moved = moveOnce(askedOf(control), state, { control, to }, defaults)
     if (!moved.done) throw new Error(`the plan moves ${control} to ${to} against ${moved.forbidden[0]?.id}`)
     const step: PlanStep = {
       control,
       from: state[control] ?? UNKNOWN,
       to,
       seconds: controls.controls[control]?.seconds ?? 0,
-      hazards: hazardsOf(controls, { control, to }).map(({ hazard }) => hazard),
+      hazards: moved.hazards,
       duties: [],
       reset: moved.reset,
     }
+    left.push(moved.duties)
     state = moved.state
     return step
   })
-  placeDuties(controls, steps)
+  placeDuties(steps, left)
   return { outcome: 'plan', steps, seconds: steps.reduce((sum, { seconds }) => sum + seconds, 0), end: state }
 }
 
 /**
  * A duty is told with the step that leaves it; one of the power switch waits until what is set with power on is set.
+ * `left`: the duties that each step leaves.
  */
-const placeDuties = (controls: Controls, steps: PlanStep[]): void =>
-  steps.forEach(({ control, to }, i) => {
-    const duties = dutiesOf(controls, { control, to }).map(({ duty }) => duty)
+const placeDuties = (steps: readonly PlanStep[], left: readonly (readonly string[])[]): void =>
+  steps.forEach(({ control }, i) => {
+    const duties = left[i] ?? []
     if (duties.length === 0) return
     const last = control === 'power' ? steps.findIndex((step, j) => j > i && step.control === 'power') : i + 1
     const at = control === 'power' ? (last < 0 ? steps.length : last) - 1 : i

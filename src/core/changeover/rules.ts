@@ -1,4 +1,5 @@
 /** What a machine's rules say of one move, and what the move does. (changeover.md) */
+import { grouped } from '../catalogue/grouped'
 import type { ControlRule, Controls, Positions } from '../catalogue/types'
 import { ANY, UNKNOWN } from './positions'
 
@@ -14,6 +15,18 @@ export const isItemControl = (control: string): boolean => ITEM_CONTROLS.has(con
 export interface Move {
   control: string
   to: string
+}
+
+/** The same controls with only the rules that a move of one of them asks: for many moves one after another. */
+export const controlsByMoved = (all: Controls): ((control: string) => Controls) => {
+  const asked = grouped(all.rules, (rule) => [movedBy(rule)])
+  return (control) => ({ ...all, rules: asked.get(control) ?? [] })
+}
+
+/** The control whose moves a rule speaks of. */
+const movedBy = (rule: ControlRule): string => {
+  if ('needs' in rule) return rule.for.control
+  return 'hazard' in rule ? rule.on.control : rule.after.control
 }
 
 /** What choosing a stitch, or another thing that resets to "stitchDefaults", sets the values to. */

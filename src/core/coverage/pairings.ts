@@ -127,9 +127,9 @@ export class Pairings {
     const ids = [stageStitch.stitch, stageStitch.model, ...(foot ? [foot] : [])].map(({ id }) => JSON.stringify(id))
     const options = withoutDominated(found.variants.sort(compareVariants))
     return {
-      options: options.map(({ need, narrowed, preference: { chain, order, plateOrder } }) => ({
+      options: options.map(({ need, clearance, preference: { chain, order, plateOrder } }) => ({
         extra: need,
-        narrowed: narrowed !== undefined,
+        narrowed: clearance.narrowed !== undefined,
         chain,
         order,
         plateOrder,

@@ -81,11 +81,6 @@ export const cutOutCaution = (pair: PairContext, fitting: Fitting): Reason[] =>
     ? [{ code: 'cutOutUnknown', item: pair.foot.id }]
     : []
 
-const setups: PairRule = (pair, fitting) => {
-  const merged = mergedSetup(pair, fitting)
-  return 'conflict' in merged ? merged.conflict : undefined
-}
-
 const twin: PairRule = ({ stage, model }) =>
   stage.twinSpacing !== undefined && model.twinMax !== undefined && stage.twinSpacing > model.twinMax
     ? { code: 'twinTooWide', spacing: stage.twinSpacing, max: model.twinMax }
@@ -100,7 +95,6 @@ const pairRules: readonly PairRule[] = [
   avoidedFeature,
   engagedAgainst,
   cutOut,
-  setups,
 ]
 
 export const refusedBy = (pair: PairContext, fitting: Fitting): Reason | undefined => {
