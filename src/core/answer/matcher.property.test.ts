@@ -4,7 +4,8 @@ import { indexCatalogue } from '../catalogue/index'
 import type { Bundle } from '../catalogue/types'
 import { explain } from './explain'
 import { fitLookup } from './fit'
-import { referenceAnswer } from './reference.testkit'
+import type { Reason } from './reasons'
+import { referenceAnswer, STAGE_CODES } from './reference.testkit'
 import { scene } from './scenes.testkit'
 import type { Answer, Question } from './types'
 import { runs } from '../runs.testkit'
@@ -15,6 +16,8 @@ const answer = (bundle: Bundle, question: Question): Answer => {
   const index = indexCatalogue(bundle)
   return explain({ index, fitOf: fitLookup(index) }, question)
 }
+
+const codes = (reasons: readonly Reason[]): string[] => reasons.map(({ code }) => code)
 
 const essence = (given: Answer) => ({
   verdict: given.verdict,
@@ -32,8 +35,17 @@ const essence = (given: Answer) => ({
     length: stage.settings.length?.value,
     tension: stage.settings.tension?.value,
     cautions: stage.cautions,
-    alternatives: stage.alternatives.map(({ model, stitch, foot, toGet }) => ({ model, stitch, foot, toGet })),
+    told: codes(stage.reasons).filter((code) => STAGE_CODES.includes(code)),
+    alternatives: stage.alternatives.map(({ model, stitch, foot, toGet, better, worse }) => ({
+      model,
+      stitch,
+      foot,
+      toGet,
+      better: codes(better),
+      worse: codes(worse),
+    })),
   })),
+  methods: given.methods.map(({ method, verdict, toGet }) => ({ method, verdict, toGet })),
 })
 
 const RANK = { notOnThisModel: 0, needsItems: 1, otherRoute: 2, ready: 3 }
@@ -42,6 +54,11 @@ const RANK = { notOnThisModel: 0, needsItems: 1, otherRoute: 2, ready: 3 }
 const ONCE_MISSED = [
   // Two feet with a guide at the same distance, one on the right, one on the left.
   1334548005,
+  // An accessory that also brings the needed feature, beside a cheaper one that does not.
+  1022929853,
+  // Where any foot will do: a better stitch that waits for a standard foot, and no better “foot” without a name.
+  1948306870,
+  2079990896,
 ]
 
 describe('the matcher over random catalogues', () => {

@@ -45,16 +45,19 @@ export interface MethodResult {
 }
 
 /**
- * A standard foot that is not had is looked at only where without it something would be to get: it is taken because
- * it is had, so it can matter only as something to get.
+ * A standard foot that is not had is looked at only where without it something would be to get, or a better stitch is
+ * passed over: it is taken because it is had, so it can matter only as something to get.
  */
 export const judgeMethod = (method: Method, rank: number, context: MethodContext): MethodResult => {
   const result = judged(method, rank, context, {})
   const takesAny = method.stages.some(({ feet }) => feet === 'any')
-  return takesAny && (!result.purchase || result.purchase.toGet.length > 0)
-    ? judged(method, rank, context, { getStandard: true })
-    : result
+  return takesAny && wouldGet(result) ? judged(method, rank, context, { getStandard: true }) : result
 }
+
+const wouldGet = ({ purchase }: MethodResult): boolean =>
+  !purchase ||
+  purchase.toGet.length > 0 ||
+  purchase.chosen.some(({ pair: { stage, stitchAs } }) => stage.feet === 'any' && stitchAs.rank > 0)
 
 /**
  * The same verdict, stitches, feet and purchases without what is only for telling: where a method works with what is

@@ -262,3 +262,49 @@ describe('a value that the machine remembers for its stitch', () => {
     expect([width?.changed, width?.setAgain]).toEqual([true, 'no'])
   })
 })
+
+describe('a better stitch where any foot will do', () => {
+  /** The book names a foot for the zigzag that nobody knows; for the straight stitch it names none. */
+  const better = (items: Item[]) =>
+    only(
+      ask(
+        bundleOf({
+          models: [
+            {
+              ...P,
+              stitches: [
+                stitch({ id: 'zz', function: 'zigzag', foot: 'X' }),
+                stitch({ id: 'st', function: 'straight' }),
+              ],
+            },
+          ],
+          items,
+          techniques: [technique([stage({ stitches: [{ function: 'zigzag' }, { function: 'straight' }] })])],
+        }),
+      ),
+    )
+
+  it('says which standard foot it waits for', () => {
+    const { stitch: taken, reasons } = better([standard])
+    expect(taken).toBe('st')
+    expect(reasons).toContainEqual({
+      code: 'betterFunctionNeeds',
+      of: 'stitch',
+      function: 'zigzag',
+      toGet: ['standard'],
+    })
+  })
+
+  it('says that no foot is known where none is, and nothing of a better “foot” without a name', () => {
+    const { reasons } = better([])
+    const said = reasons.filter(({ code }) => code.startsWith('better'))
+    expect(said).toEqual([
+      {
+        code: 'betterFunctionStopped',
+        of: 'stitch',
+        function: 'zigzag',
+        stops: { code: 'noFootListed', functions: [] },
+      },
+    ])
+  })
+})

@@ -18,18 +18,41 @@ export interface ReferenceStage {
   length: unknown
   tension: unknown
   cautions: object[]
-  alternatives: { model: Id; stitch: Id; foot: Id | undefined; toGet: Id[] }[]
+  /** Codes of the grounds told of it, as far as `STAGE_CODES` goes. */
+  told: string[]
+  alternatives: {
+    model: Id
+    stitch: Id
+    foot: Id | undefined
+    toGet: Id[]
+    better: string[]
+    worse: string[]
+  }[]
 }
 export interface ReferenceAnswer {
   verdict: Verdict
   method: Id | undefined
   toGet: Id[]
   stages: ReferenceStage[]
+  /** Beside the one that is taken, in their order. */
+  methods: { method: Id; verdict: Verdict; toGet: Id[] }[]
 }
 
-type Way = Omit<ReferenceStage, 'alternatives'> & {
+/** Of a stage's grounds those that are read a second time here. */
+export const STAGE_CODES = [
+  'limitsSwing',
+  'changePlate',
+  'tradeOff',
+  'betterFunctionNeeds',
+  'betterFunctionNarrower',
+  'betterFunctionStopped',
+]
+
+type Way = Omit<ReferenceStage, 'alternatives' | 'told'> & {
   key: (number | string)[]
   trade: boolean
+  /** What is lost with the stitch, with the foot. */
+  lost: (string | undefined)[]
   plateNeeded: boolean
   need: Id[]
   named: boolean
@@ -161,7 +184,7 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
             if (f && f.is !== 'yes') continue
             for (const chain of f ? f.chains : [[]]) {
               if (!chain.every((id) => H.has(id))) continue
-              for (const { items, met, turns } of equipped(
+              for (const { items, base, met, turns } of equipped(
                 stage,
                 m,
                 st,
@@ -200,7 +223,6 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
                   const fitted = [...items.map((it) => it.id), ...(plate === undefined ? [] : [plate])]
                   const trade = !!as.tradeOff || !!pick.trade
                   const slotted = pick.foot ? pick.foot.slot !== undefined : stage.feet === 'none'
-                  const cheap = items.map((it) => it.price ?? 1e9)
                   found.push({
                     model: m.id,
                     stitch: st.id,
@@ -226,6 +248,7 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
                     need: fitted.filter((id) => !had.has(id)),
                     named: pick.named < NOT_NAMED,
                     trade,
+                    lost: [as.tradeOff, pick.trade],
                     plateNeeded: needed !== undefined,
                     key: [
                       +trade,
@@ -240,8 +263,10 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
                       place,
                       pick.foot?.id ?? '',
                       chain.join('\n'),
+                      // What is there for its own sake is chosen first, then what brings a feature.
+                      ...padded(base),
                       ...turns,
-                      ...padded(items, cheap),
+                      ...padded(items),
                       pi,
                     ],
                   })
@@ -256,8 +281,8 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
     return found.sort((a, b) => order(a.key, b.key))
   }
   /** Accessories one by one: cheaper first, then by id. Lists of one length compare entry by entry. */
-  const padded = (items: Item[], cheap: number[]) =>
-    Array.from({ length: 8 }, (_, i) => [cheap[i] ?? 0, items[i]?.id ?? '']).flat()
+  const padded = (items: Item[]) =>
+    Array.from({ length: 8 }, (_, i) => [items[i] ? (items[i].price ?? 1e9) : 0, items[i]?.id ?? '']).flat()
 
   const order = (a: (number | string)[], b: (number | string)[]) => {
     for (let i = 0; i < a.length; i++) {
@@ -311,8 +336,8 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
   }
 
   /** Adds needed things, accessories by function, and what brings a missing feature; every combination that is had. */
-  /** `met`: the needed words in force. `turns`: which of a need's words, in their order. */
-  type Equipped = { items: Item[]; met: string[]; turns: number[] }
+  /** `base`: before features. `met`: the needed words in force. `turns`: which of a need's words, in their order. */
+  type Equipped = { items: Item[]; base: Item[]; met: string[]; turns: number[] }
   const equipped = (stage: Stage, m: Model, st: Stitch, start: Item[], H: Set<Id>): Equipped[] => {
     const grow = (items: Item[], more: Item[]): Item[] | undefined => {
       const all = [...items]
@@ -340,10 +365,10 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
           .filter((g) => g !== undefined)
       })
     }
-    let found: Equipped[] = sets.map((items) => ({ items, met: [], turns: [] }))
+    let found: Equipped[] = sets.map((items) => ({ items, base: items, met: [], turns: [] }))
     for (const need of stage.features?.need ?? []) {
       const words = [need].flat()
-      found = found.flatMap(({ items: s, met, turns }): Equipped[] => {
+      found = found.flatMap(({ items: s, base, met, turns }): Equipped[] => {
         const there = words.find(
           (word) =>
             (word === 'zeroLength' && canStandStill(m, st)) ||
@@ -351,7 +376,7 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
             st.brings?.includes(word) ||
             s.some((it) => it.brings?.includes(word)),
         )
-        if (there !== undefined) return [{ items: s, met: [...met, there], turns: [...turns, 0] }]
+        if (there !== undefined) return [{ items: s, base, met: [...met, there], turns: [...turns, 0] }]
         return words.flatMap((word, turn) =>
           bundle.items
             .filter(
@@ -362,7 +387,7 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
             )
             .map((it) => grow(s, [it]))
             .filter((g) => g !== undefined)
-            .map((items) => ({ items, met: [...met, word], turns: [...turns, turn] })),
+            .map((items) => ({ items, base, met: [...met, word], turns: [...turns, turn] })),
         )
       })
     }
@@ -689,9 +714,8 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
     }
     return undefined
   }
-  /** The other pairs: what is had then first, each by its way with least to get; the rest as they would come. */
-  const alternativesOf = (method: Method, at: number, chosen: Way, toGet: Id[]) => {
-    const stage = method.stages[at] as Stage
+  /** A stage's ways if everything were had. */
+  const allWays = (method: Method, stage: Stage): Way[] => {
     const everything = new Set(bundle.items.map((it) => it.id))
     const askedFor = method.stages.flatMap((one) =>
       typeof one.feet === 'string' ? [] : one.feet.map((f) => f.function),
@@ -700,11 +724,16 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
       .filter((it) => it.what === 'foot' && it.functions?.some((f) => askedFor.includes(f)))
       .flatMap((it) => it.needs?.plates ?? [])
     const plates = new Set([...had, ...(method.stages.length > 1 ? someAsk : [])])
+    return ways(stage, method, everything, plates)
+  }
+  /** The other pairs: what is had then first, each by its way with least to get; the rest as they would come. */
+  const alternativesOf = (method: Method, at: number, chosen: Way, toGet: Id[]) => {
+    const stage = method.stages[at] as Stage
     const got = open(toGet)
     const missing = (way: Way) => way.need.filter((id) => !got.has(id)).length
     const pairOf = (way: Way) => `${way.model}/${way.stitch}/${way.foot ?? ''}`
     const best = new Map<string, Way>()
-    for (const way of ways(stage, method, everything, plates)) {
+    for (const way of allWays(method, stage)) {
       const known = best.get(pairOf(way))
       if (!known || missing(way) < missing(known)) best.set(pairOf(way), way)
     }
@@ -712,10 +741,78 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
     const offered = [...best.values()].filter(
       (way) => stage.feet !== 'any' || way.named || way.foot === undefined || missing(way) === 0 || had.has(way.foot),
     )
-    return [...offered.filter((way) => missing(way) === 0), ...offered.filter((way) => missing(way) > 0)].map(
-      ({ model, stitch, foot, need }) => ({ model, stitch, foot, toGet: [...need].sort() }),
-    )
+    return [...offered.filter((way) => missing(way) === 0), ...offered.filter((way) => missing(way) > 0)].map((way) => {
+      const { model, stitch, foot, need } = way
+      return { model, stitch, foot, toGet: [...need].sort(), ...weighed(way, chosen) }
+    })
   }
+  /** What speaks for the other and against it, place by place of the key; smaller is better. */
+  const weighed = (other: Way, chosen: Way): { better: string[]; worse: string[] } => {
+    const better: string[] = []
+    const worse: string[] = []
+    const weigh = (at: number, wins: string, loses: string) => {
+      const [a, b] = [other.key[at] as number, chosen.key[at] as number]
+      if (a !== b) (a < b ? better : worse).push(a < b ? wins : loses)
+    }
+    if (other.need.length) worse.push('wouldNeed')
+    else if (chosen.need.length) better.push('nothingToGet')
+    if (chosen.trade && !other.trade) better.push('noTradeOff')
+    for (const of of [0, 1]) {
+      const lost = other.lost[of]
+      if (lost !== undefined && lost !== chosen.lost[of]) worse.push('tradeOff')
+      else weigh(2 + of, 'preferredFunction', 'lessPreferredFunction')
+    }
+    if (other.key[1] !== chosen.key[1]) worse.push('otherMachine')
+    weigh(4, 'slotStated', 'slotUnknown')
+    weigh(5, 'fullWidth', 'isNarrowed')
+    const stitch = machines.find((m) => m.id === other.model)?.stitches.find((st) => st.id === other.stitch)
+    // A book that names no foot names no other.
+    if (stitch?.foot?.length || (other.key[6] as number) < (chosen.key[6] as number))
+      weigh(6, 'bookNamesIt', 'bookNamesAnother')
+    weigh(7, 'shorterChain', 'longerChain')
+    weigh(8, 'strongerEvidence', 'weakerEvidence')
+    return { better, worse }
+  }
+  const toldOf = (method: Method, stage: Stage, chosen: Way): string[] => {
+    const m = machines.find((one) => one.id === chosen.model) as Model
+    const told: string[] = []
+    const ft = chosen.foot === undefined ? undefined : item(chosen.foot)
+    const slot = typeof ft?.slot === 'object' ? ft.slot.right - ft.slot.left : (ft?.slot ?? Infinity)
+    if (ft && m.maxWidth !== undefined && Math.min(slot, ft.maxWidth ?? Infinity) < m.maxWidth) told.push('limitsSwing')
+    const onIt = m.supplied.map(item).find((it) => it.what === 'plate' && !isCover(it))
+    if (chosen.plate !== undefined && chosen.plate !== onIt?.id) told.push('changePlate')
+    told.push(...chosen.lost.filter((lost) => lost !== undefined).map(() => 'tradeOff'))
+    const all = allWays(method, stage)
+    const kinds = machines.filter((one) => stage.kinds.includes(one.kind))
+    for (const at of [2, 3]) {
+      const list = at === 2 ? stage.stitches : Array.isArray(stage.feet) ? stage.feet : []
+      for (let rank = 0; rank < (chosen.key[at] as number); rank++) {
+        const as = list[rank]
+        if (!as || !kinds.some((one) => isTrue(as.when, one))) continue
+        const ofRank = all.filter((way) => way.key[at] === rank)
+        if (ofRank.length) {
+          told.push(ofRank.some((way) => way.need.length === 0) ? 'betterFunctionNarrower' : 'betterFunctionNeeds')
+        } else if (
+          at === 2 ||
+          isTried(
+            stage,
+            as.function,
+            kinds.filter((one) => isTrue(as.when, one)),
+          )
+        )
+          told.push('betterFunctionStopped')
+      }
+    }
+    return told
+  }
+  /** Some foot of the function comes to be tried with some stitch. */
+  const isTried = (stage: Stage, fn: string, on: Model[]) =>
+    bundle.items.some((it) => it.what === 'foot' && it.functions?.includes(fn)) &&
+    on.some((m) =>
+      m.stitches.some(
+        (st) => must(stage, st, m) && stage.stitches.some((as) => as.function === st.function && isTrue(as.when, m)),
+      ),
+    )
 
   const technique = bundle.techniques.find((t) => t.id === q.technique) as Bundle['techniques'][number]
   const applicable = technique.methods.filter((mt) =>
@@ -737,14 +834,25 @@ export const referenceAnswer = (bundle: Bundle, q: Question): ReferenceAnswer =>
   needing.sort((a, b) => (a.best?.toGet.length ?? 0) - (b.best?.toGet.length ?? 0) || a.trades - b.trades)
   const taken =
     results.find((r) => r.verdict === 'ready') ?? results.find((r) => r.verdict === 'otherRoute') ?? needing[0]
-  if (!taken?.best) return { verdict: 'notOnThisModel', method: undefined, toGet: [], stages: [] }
+  const methods = technique.methods
+    .filter((method) => method !== taken?.method && (!q.method || method.id === q.method))
+    .map(({ id }) => {
+      const result = results.find(({ method }) => method.id === id)
+      return { method: id, verdict: result?.verdict ?? 'notOnThisModel', toGet: result?.best?.toGet ?? [] }
+    })
+  if (!taken?.best) return { verdict: 'notOnThisModel', method: undefined, toGet: [], stages: [], methods }
   return {
     verdict: taken.verdict === 'ready' && taken !== results[0] ? 'otherRoute' : taken.verdict,
     method: taken.method.id,
     toGet: taken.best.toGet,
-    stages: taken.best.ways.map(({ key: _, trade: __, plateNeeded: ___, need: ____, named: _____, ...way }, i) => ({
-      ...way,
-      alternatives: alternativesOf(taken.method, i, taken.best?.ways[i] as Way, taken.best?.toGet ?? []),
-    })),
+    methods,
+    stages: taken.best.ways.map((chosen, i) => {
+      const { key: _, trade: __, lost: ___, plateNeeded: ____, need: _____, named: ______, ...way } = chosen
+      return {
+        ...way,
+        told: toldOf(taken.method, taken.method.stages[i] as Stage, chosen),
+        alternatives: alternativesOf(taken.method, i, chosen, taken.best?.toGet ?? []),
+      }
+    }),
   }
 }

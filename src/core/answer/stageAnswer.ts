@@ -5,7 +5,8 @@ import { alternativesOf, compared } from './alternatives'
 import { nearestRefusal, type MethodContext, type MethodResult } from './method'
 import { needleFor } from './needle'
 import { clearRanges, settledDrafts } from './judge'
-import { cautionsOf, type Variant } from './pair'
+import { cautionsOf, type PairContext, type Variant } from './pair'
+import type { Ranked } from './preference'
 import type { Reason } from './reasons'
 import { finishSetting } from './finishSetting'
 import { contradictedPlates, evidenceOf, fittedPlate, type StageVariants } from './stage'
@@ -153,16 +154,16 @@ const tradeOffsOf = ({ pair }: Variant): Reason[] =>
 /** What each better-ranked function would need, or what stops it. */
 const betterFunctions = (chosen: Variant, { variants, refusals }: StageVariants): Reason[] =>
   (['stitch', 'foot'] as const).flatMap((of) => {
-    const rankedOf = (pair: { stitchAs: Variant['pair']['stitchAs']; footAs: Variant['pair']['footAs'] }) =>
+    const rankedOf = (pair: Pick<PairContext, 'stitchAs' | 'footAs'>): Ranked =>
       of === 'stitch' ? pair.stitchAs : pair.footAs
     const mine = rankedOf(chosen.pair).rank
+    // Where any foot will do its place has no function: nothing is preferred that could be told.
     const better = new Map<number, string>()
-    for (const { pair } of variants)
-      if (rankedOf(pair).rank < mine) better.set(rankedOf(pair).rank, rankedOf(pair).function ?? '')
-    for (const refusal of refusals) {
-      const ranked = of === 'stitch' ? refusal.stitch : refusal.foot
-      if (ranked && ranked.rank < mine) better.set(ranked.rank, ranked.function ?? '')
+    const take = (ranked: Ranked | undefined) => {
+      if (ranked?.function !== undefined && ranked.rank < mine) better.set(ranked.rank, ranked.function)
     }
+    for (const { pair } of variants) take(rankedOf(pair))
+    for (const refusal of refusals) take(of === 'stitch' ? refusal.stitch : refusal.foot)
     return [...better]
       .sort(([a], [b]) => a - b)
       .flatMap(([rank, name]): Reason[] => {

@@ -235,10 +235,12 @@ const sentences: Sentences = {
     `${say.stitch(model, stitch)} moves the fabric ${motionWord(motion)}, which does not work here.`,
   bookFootNotTaken: ({ foot, why }, say) => `The book names ${say.item(foot)}; another is taken: ${say.reason(why)}`,
   noFootListed: ({ functions }, say) =>
-    `No foot in the catalogue is a ${list(
-      functions.map((name) => footFunction('foot', name, say)),
-      'or',
-    )}.`,
+    functions.length === 0
+      ? 'Neither a standard foot nor one that the book names is in the catalogue.'
+      : `No foot in the catalogue is a ${list(
+          functions.map((name) => footFunction('foot', name, say)),
+          'or',
+        )}.`,
   featureMissing: ({ features }) => `This needs ${list(features.map(featureWord), 'or')}, and nothing here brings it.`,
   featureAvoided: ({ feature, item = '', model = '', stitch }, say) =>
     `${stitch === undefined ? say.item(item) : say.stitch(model, stitch)} brings ${featureWord(feature)}, which ` +
@@ -258,7 +260,7 @@ const sentences: Sentences = {
   betterFunctionNeeds: ({ of, function: named, toGet }, say) =>
     `Better: ${footFunction(of, named, say)}, with ${say.items(toGet)}.`,
   betterFunctionStopped: ({ of, function: named, stops }, say) =>
-    stops.code === 'functionMissing' || stops.code === 'noFootListed'
+    stops.code === 'functionMissing'
       ? `Better would be ${withArticle(footFunction(of, named, say))}; this machine has none.`
       : `Better would be ${withArticle(footFunction(of, named, say))}, but: ${say.reason(stops)}`,
   betterFunctionNarrower: ({ of, function: named }, say) =>

@@ -4,6 +4,7 @@ import { fitLookup } from '#core/answer/fit'
 import { reasonMeanings, type Reason } from '#core/answer/reasons'
 import { cardOf } from '#core/card/card'
 import { indexCatalogue } from '#core/catalogue/index'
+import { NO_NAMES } from '#core/names/names'
 import { demoBundle } from '#demo/bundle'
 import { aloud } from './aloud'
 import { sentence, speech } from './en'
@@ -88,5 +89,21 @@ describe('words', () => {
     expect(list(['a', 'b', 'c'])).toBe('a, b and c')
     expect(withArticle('overlocker')).toBe('an overlocker')
     expect(parameterWord('tension:leftNeedle')).toBe('Tension, left needle')
+  })
+})
+
+describe('a better stitch that no foot goes with', () => {
+  const say = speech({ ...NO_NAMES, functions: { zigzag: 'Zigzag' } })
+  const better = (stops: Reason) =>
+    sentence({ code: 'betterFunctionStopped', of: 'stitch', function: 'zigzag', stops }, say)
+
+  it.each<[Reason, string]>([
+    [{ code: 'functionMissing', functions: ['zigzag'] }, 'Better would be a zigzag; this machine has none.'],
+    [
+      { code: 'noFootListed', functions: [] },
+      'Better would be a zigzag, but: Neither a standard foot nor one that the book names is in the catalogue.',
+    ],
+  ])('is not called missing on the machine: %o', (stops, told) => {
+    expect(better(stops)).toBe(told)
   })
 })
