@@ -1,5 +1,14 @@
 /** PDF files put together: page after page, or two A5 pages on each A4 sheet; a page may lie over another one. */
-import { ParseSpeeds, PDFDocument, type PDFEmbeddedPage, type PDFPage } from '@cantoo/pdf-lib'
+import {
+  ParseSpeeds,
+  PDFDocument,
+  PDFEmbeddedPage,
+  PDFObjectCopier,
+  PDFPageEmbedder,
+  PDFRawStream,
+  type PDFPage,
+  type PDFPageLeaf,
+} from '@cantoo/pdf-lib'
 
 /** Points. */
 const A4 = { width: 841.89, height: 595.28 }
@@ -32,7 +41,11 @@ export const joinPdf = async (
   const whole = await PDFDocument.create()
   whole.setTitle(title)
   const embedded: PDFEmbeddedPage[][] = []
-  for (const file of files) embedded.push(await whole.embedPages((await PDFDocument.load(file, FAST)).getPages()))
+  for (const bytes of files) {
+    const file = await PDFDocument.load(bytes, FAST)
+    const copier = PDFObjectCopier.for(file.context, whole.context)
+    embedded.push(await Promise.all(file.getPages().map(({ node }) => pageIn(whole, copier.copy(node)))))
+  }
   const layersOf = (page: readonly Layer[]) => page.flatMap(([file, at]) => embedded[file]?.[at] ?? [])
   for (const { pages, twoUp } of parts) {
     const drawn = pages.map(layersOf)
@@ -40,6 +53,34 @@ export const joinPdf = async (
     else for (const layers of drawn) lay(whole.addPage(layers[0] && [layers[0].width, layers[0].height]), layers, 0)
   }
   return whole.save({ objectsPerTick: Infinity })
+}
+
+/**
+ * A page of another file. A drawing that is one packed stream is taken over as it is: the library would unpack it and
+ * pack it again, which takes longer than all else here.
+ */
+const pageIn = async (whole: PDFDocument, page: PDFPageLeaf): Promise<PDFEmbeddedPage> => {
+  const embedder = await PDFPageEmbedder.for(page)
+  const drawing = page.Contents()
+  if (drawing instanceof PDFRawStream) {
+    const { left, bottom, right, top } = embedder.boundingBox
+    const form = whole.context.obj({
+      ...Object.fromEntries(drawing.dict.entries().map(([name, value]) => [name.decodeText(), value])),
+      Type: 'XObject',
+      Subtype: 'Form',
+      FormType: 1,
+      BBox: [left, bottom, right, top],
+      Matrix: [...embedder.transformationMatrix],
+      Resources: page.Resources(),
+    })
+    embedder.embedIntoContext = (context, ref = context.nextRef()) => {
+      context.assign(ref, PDFRawStream.of(form, drawing.contents))
+      return Promise.resolve(ref)
+    }
+  }
+  const embedded = PDFEmbeddedPage.of(whole.context.nextRef(), whole, embedder)
+  await embedded.embed()
+  return embedded
 }
 
 const lay = (sheet: PDFPage, layers: readonly PDFEmbeddedPage[], x: number): void => {

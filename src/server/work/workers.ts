@@ -37,6 +37,9 @@ export class Workers {
     ...(isSource ? { execArgv: ['--import', 'tsx'] } : {}),
   })
 
+  /** How many tasks are worked on at the same time. */
+  readonly atOnce = WORKERS
+
   /** Seconds that a task may take, in place of its own bound. */
   constructor(private readonly seconds: Partial<Record<keyof Tasks, number>> = {}) {}
 

@@ -6,8 +6,6 @@ import { cardDocument, cardParts, type CardFor } from './cardPages'
 
 /** Parts of cards in one drawing: as many as take about a second. */
 const A_BATCH = 12
-/** Drawings on their way at once: each worker is kept busy. */
-const AT_ONCE = 2
 
 type Draw = (document: TDocumentDefinitions) => Promise<DrawnPdf & { file: number }>
 
@@ -21,7 +19,7 @@ export class CardBodies {
   private readonly parts = new Map<string, Content>()
   private readonly of = new Map<CardFor, string[]>()
   private readonly pages = new Map<string, BodyPage[]>()
-  readonly batches: string[][]
+  private readonly batches: string[][]
 
   constructor(cards: readonly CardFor[]) {
     for (const one of cards) {
@@ -38,13 +36,9 @@ export class CardBodies {
     )
   }
 
-  /** `draw` gives the drawn file with its number among all; `beside`: what is drawn at the same time. */
-  async draw(draw: Draw, title: string, beside: () => Promise<void>): Promise<void> {
-    const waiting = [beside, ...this.batches.map((batch) => () => this.drawBatch(draw, batch, title))]
-    const inTurn = async () => {
-      for (let next = waiting.shift(); next; next = waiting.shift()) await next()
-    }
-    await Promise.all(Array.from({ length: AT_ONCE }, inTurn))
+  /** What is to be drawn, in pieces; `draw` gives the drawn file with its number among all. */
+  drawings(draw: Draw, title: string): (() => Promise<void>)[] {
+    return this.batches.map((batch) => () => this.drawBatch(draw, batch, title))
   }
 
   private async drawBatch(draw: Draw, batch: readonly string[], title: string): Promise<void> {

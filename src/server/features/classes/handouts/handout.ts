@@ -59,46 +59,54 @@ export const handout = async (
       ? IN_EVERYTHING.flatMap((one) => sheets[one] ?? [])
       : [sheets[part]].flatMap((sheet) => sheet ?? [])
   const cards = part === 'everything' || part === 'cards'
-  const files: Uint8Array[] = []
-  const parts: PdfPart[] = []
   const own = cards ? seats.map((s) => seatCards(input, s)).filter((some) => some.length > 0) : []
-  const bodies = new CardBodies(own.flat())
-  const of = wanted.length + bodies.batches.length + 2
+  const files: Uint8Array[] = []
+  const drawings: (() => Promise<void>)[] = []
   let done = 0
   const draw = async (document: TDocumentDefinitions): Promise<DrawnPdf & { file: number }> => {
-    await reportProgress(done, of)
+    await reportProgress(done, drawings.length + 1)
     const drawn = await workers.run('drawPdf', [document])
     done++
     return { ...drawn, file: files.push(drawn.pdf) - 1 }
   }
-  for (const sheet of wanted) {
-    const { file, pages } = await draw(await sheet())
-    parts.push(wholeFile(file, pages))
-  }
-  if (own.length > 0) {
-    const people = own.map((some) => ({
-      person: some[0]?.person ?? '',
-      addresses: some.map(({ address }) => address),
-    }))
-    let names = 0
-    await bodies.draw(draw, asked.title, async () => {
-      names = (await draw(namePages(people))).file
+  const parts: PdfPart[] = []
+  wanted.forEach((sheet, i) =>
+    drawings.push(async () => {
+      const { file, pages } = await draw(await sheet())
+      parts[i] = wholeFile(file, pages)
+    }),
+  )
+  const bodies = new CardBodies(own.flat())
+  drawings.push(...bodies.drawings(draw, asked.title))
+  let names = 0
+  if (own.length > 0) drawings.push(async () => void (names = (await draw(namePages(peopleOf(own)))).file))
+  await allDone(drawings, workers.atOnce)
+  let from = 0
+  for (const some of own) {
+    const [first, last] = [from, from + some.length]
+    parts.push({
+      twoUp: true,
+      pages: some.flatMap((one, i) =>
+        bodies.pagesOf(one).map(({ layer, begins }): Layer[] => [layer, [names, begins ? first + i : last]]),
+      ),
     })
-    let from = 0
-    for (const some of own) {
-      const [first, last] = [from, from + some.length]
-      parts.push({
-        twoUp: true,
-        pages: some.flatMap((one, i) =>
-          bodies.pagesOf(one).map(({ layer, begins }): Layer[] => [layer, [names, begins ? first + i : last]]),
-        ),
-      })
-      from = last + 1
-    }
+    from = last + 1
   }
   if (parts.length === 0) return undefined
-  await reportProgress(done, of)
+  await reportProgress(done, drawings.length + 1)
   return Buffer.from(await workers.run('joinPdf', [files, parts, asked.title]))
+}
+
+const peopleOf = (own: readonly (readonly CardFor[])[]) =>
+  own.map((some) => ({ person: some[0]?.person ?? '', addresses: some.map(({ address }) => address) }))
+
+/** So many of the drawings on their way at once that each worker is kept busy. */
+const allDone = async (drawings: readonly (() => Promise<void>)[], atOnce: number): Promise<void> => {
+  const waiting = [...drawings]
+  const inTurn = async () => {
+    for (let next = waiting.shift(); next; next = waiting.shift()) await next()
+  }
+  await Promise.all(Array.from({ length: atOnce }, inTurn))
 }
 
 /** The cards of a seat in the order of teaching. */
