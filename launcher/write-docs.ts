@@ -3,4 +3,4 @@ import { writeFileSync } from 'node:fs'
 import { writtenDocuments } from '#server/commands/documents'
 import { inProject } from './places.mjs'
 
-for (const [path, content] of Object.entries(writtenDocuments())) writeFileSync(inProject(path), content)
+for (const [path, content] of Object.entries(await writtenDocuments())) writeFileSync(inProject(path), content)

@@ -1,4 +1,6 @@
 /** Calls to the API. A refusal becomes an `ApiProblem` with what the server said. */
+import type { Address, BodyOf, Method, QueryOf, ResultOf } from './operations'
+
 export interface Clash {
   resource: string
   row: string
@@ -108,9 +110,20 @@ const send = async (
   throw new ApiProblem((said as ProblemDetails | undefined) ?? { ...UNREACHABLE, status: response.status })
 }
 
-export const call = async <Result>(method: string, path: string, body?: unknown, work?: string): Promise<Result> => {
+/**
+ * A question or a write. What is sent and what comes back is typed by the API's description; an address that it has not
+ * is no address. `work`: the name under which it is asked how far it is.
+ */
+export const call = async <M extends Uppercase<Method>, Path extends Address<Lowercase<M>>>(
+  method: M,
+  path: Path,
+  ...[body, work]: undefined extends BodyOf<Lowercase<M>, Path>
+    ? [body?: undefined, work?: string]
+    : [body: BodyOf<Lowercase<M>, Path>, work?: string]
+): Promise<ResultOf<Lowercase<M>, Path>> => {
   const response = await send(method, path, 'application/json', body === undefined ? undefined : { json: body }, work)
-  return (response.status === 204 ? undefined : await response.json().catch(() => undefined)) as Result
+  const told: unknown = response.status === 204 ? undefined : await response.json().catch(() => undefined)
+  return told as ResultOf<Lowercase<M>, Path>
 }
 
 /** A file that is kept, or is made from what is sent. */
@@ -119,14 +132,22 @@ export const file = async (path: string, body?: unknown, work?: string): Promise
     await send(body === undefined ? 'GET' : 'POST', path, '*/*', body === undefined ? undefined : { json: body }, work)
   ).blob()
 
-export const upload = async (path: string, content: Blob): Promise<void> => {
+export const upload = async <Path extends Address<'put'>>(path: Path, content: Blob): Promise<void> => {
   await send('PUT', path, 'application/json', { file: content })
 }
 
-export const get = <Result>(path: string, query: Record<string, string | undefined> = {}): Promise<Result> => {
-  const given = Object.entries(query).filter((entry): entry is [string, string] => Boolean(entry[1]))
+/** What is left out or empty is not asked for. */
+export const get = async <Path extends Address<'get'>>(
+  path: Path,
+  query?: QueryOf<'get', Path>,
+): Promise<ResultOf<'get', Path>> => {
+  const given = Object.entries<string | undefined>(query ?? {}).filter((entry): entry is [string, string] =>
+    Boolean(entry[1]),
+  )
   const search = new URLSearchParams(given).toString()
-  return call<Result>('GET', search ? `${path}?${search}` : path)
+  const response = await send('GET', search ? `${path}?${search}` : path, 'application/json', undefined)
+  const told: unknown = await response.json().catch(() => undefined)
+  return told as ResultOf<'get', Path>
 }
 
 /** What to show a person for anything that was thrown. */

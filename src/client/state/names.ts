@@ -8,7 +8,7 @@ import { whenChanged } from './changes'
 export const useNames = defineStore('names', () => {
   const names = shallowRef<RowNames>({})
   const load = async () => {
-    names.value = await get<RowNames>('/api/names')
+    names.value = await get('/api/names')
   }
   whenChanged(['catalogue'], () => Object.keys(names.value).length > 0 && load().catch(() => undefined))
   return { names, load }

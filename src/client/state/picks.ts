@@ -39,7 +39,7 @@ const one = (value: LocationQueryValue | LocationQueryValue[] | undefined): stri
 export const usePickLists = defineStore('pickLists', () => {
   const lists = shallowRef<PickLists>()
   const load = async (): Promise<PickLists> => {
-    const read = await get<PickLists>('/api/picks')
+    const read = await get('/api/picks')
     lists.value = read
     return read
   }
@@ -75,6 +75,12 @@ export const usePicks = () => {
     alternatives: one(route.query[KEYS.alternatives]),
     owned: (one(route.query[KEYS.owned]) ?? '').split(',').filter(Boolean),
   }))
+  /** The card that they make, once all three are there. */
+  const whole = computed(() => {
+    const { model, technique, fabric, method } = picked.value
+    if (!model || !technique || !fabric) return undefined
+    return { model, technique, fabric, ...(method ? { method } : {}) }
+  })
   /** The picks as they go into a link. */
   const query = computed(() =>
     Object.fromEntries(
@@ -122,7 +128,7 @@ export const usePicks = () => {
     const next = list[(at + by + list.length) % list.length]
     if (next) await pick(what, next.id)
   }
-  return { picked, query, pick, setMethod, setOwned, setStand, showAllAlternatives, setMeasured, dropJob, step }
+  return { picked, whole, query, pick, setMethod, setOwned, setStand, showAllAlternatives, setMeasured, dropJob, step }
 }
 
 /** Something to begin with for who does not know yet what to pick: the shop's first of each. */

@@ -12,12 +12,12 @@ export const useSession = defineStore('session', () => {
     view.value = next
     rememberCsrf(next.csrf)
   }
-  const load = async () => take(await get<SessionView>('/api/session'))
+  const load = async () => take(await get('/api/session'))
   const signIn = async (name: string, password: string) =>
-    take(await call<SessionView>('POST', '/api/session', { user: name, password }))
+    take(await call('POST', '/api/session', { user: name, password }))
   /** The lead's account of a shop that has none. */
   const begin = async (person: { id: string; name: string; password: string }) =>
-    take(await call<SessionView>('POST', '/api/session/first', person))
+    take(await call('POST', '/api/session/first', person))
   const signOut = async () => {
     await call('DELETE', '/api/session')
     await load()

@@ -15,9 +15,7 @@ export const useWork = () => {
   const watchOver = (work: string) => {
     timer = setTimeout(
       async () => {
-        const state = await get<{ working: boolean; done?: number; of?: number }>(`/api/work/${work}`).catch(
-          () => undefined,
-        )
+        const state = await get(`/api/work/${work}`).catch(() => undefined)
         if (name.value !== work) return
         progress.value = state?.working ? (state.done ?? 0) / Math.max(1, state.of ?? 1) : (progress.value ?? 0)
         watchOver(work)

@@ -13,7 +13,7 @@ const customers = shallowRef<CustomerRow['customer'][]>()
 const who = ref('')
 const { busy, problem, said, act, read } = useAction()
 const load = async () => {
-  customers.value ??= (await get<CustomerRow[]>('/api/customers'))
+  customers.value ??= (await get('/api/customers'))
     .map(({ customer }) => customer)
     .filter(({ email }) => email !== undefined)
 }

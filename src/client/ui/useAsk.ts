@@ -12,7 +12,7 @@ export const useAsk = () => {
 
   const send = async (line: string) => {
     try {
-      const view = await get<AskView>('/api/ask', { q: line })
+      const view = await get('/api/ask', { q: line })
       if (asked?.line !== line) return
       answer.value = { line, view }
       problem.value = ''

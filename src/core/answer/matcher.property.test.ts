@@ -57,8 +57,7 @@ const ONCE_MISSED = [
   // An accessory that also brings the needed feature, beside a cheaper one that does not.
   1022929853,
   // Where any foot will do: a better stitch that waits for a standard foot, and no better “foot” without a name.
-  1948306870,
-  2079990896,
+  1948306870, 2079990896,
 ]
 
 describe('the matcher over random catalogues', () => {

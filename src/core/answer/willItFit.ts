@@ -11,7 +11,7 @@ import { weighedStatements, type Standing } from './rules/fitStatements'
 /** What holds although it fits. */
 export type FitLimit =
   /** Widest centred stitch that stays clear with a needle of this size, and what stops it. */
-  | { limit: 'width'; upTo: Mm; by: 'foot' | 'plate' | 'travel'; needle: NeedleSize; modelMax: Mm | undefined }
+  | { limit: 'width'; upTo: Mm; by: 'foot' | 'plate' | 'travel'; needle: NeedleSize; modelMax?: Mm | undefined }
   | { limit: 'widthUnknown' }
   | { limit: 'pin'; minWidth: Mm }
   | { limit: 'motions'; allows: Motion[] }

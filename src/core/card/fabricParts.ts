@@ -4,8 +4,17 @@ import type { Item } from '../catalogue/types'
 import type { StitchSpec } from '../stitch/types'
 import { tidy, type Mm } from '../units/quantities'
 
-export type PartName = 'fabric' | 'garmentFoldedBack' | 'hemAllowance' | 'background' | 'applique' | 'noFabric'
-export type LineName = 'fold' | 'edge' | 'guide' | 'blade' | 'applique'
+export const FABRIC_PARTS = [
+  'fabric',
+  'garmentFoldedBack',
+  'hemAllowance',
+  'background',
+  'applique',
+  'noFabric',
+] as const
+export type PartName = (typeof FABRIC_PARTS)[number]
+export const FABRIC_LINES = ['fold', 'edge', 'guide', 'blade', 'applique'] as const
+export type LineName = (typeof FABRIC_LINES)[number]
 
 export interface FabricLayout {
   /** From left to right; a side left out goes on. */

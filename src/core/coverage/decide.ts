@@ -23,7 +23,7 @@ export interface Decision {
   stages: DecidedStage[]
   toGet: Id[]
   /** What is said first: what stops it, what it costs, what is to get; undefined where it is simply ready. */
-  reason: Reason | undefined
+  reason?: Reason | undefined
 }
 
 export interface DecidedStage {

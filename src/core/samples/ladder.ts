@@ -2,8 +2,8 @@
 import type { Parameter, Sample } from '../catalogue/types'
 
 export type SampleChange =
-  | { of: 'parameter'; parameter: Parameter; from: number | undefined; to: number | undefined }
-  | { of: 'stitch' | 'foot' | 'needleSize' | 'layers' | 'threads'; from: string | undefined; to: string | undefined }
+  | { of: 'parameter'; parameter: Parameter; from?: number | undefined; to?: number | undefined }
+  | { of: 'stitch' | 'foot' | 'needleSize' | 'layers' | 'threads'; from?: string | undefined; to?: string | undefined }
 
 export interface TryRung {
   sample: Sample

@@ -1,10 +1,12 @@
 /** What every calculator gives: figures that say how they came about, and refusals that say what would do. */
 import { tidy } from '../units/quantities'
 
+export const FIGURE_UNITS = ['mm', 'm', 'count', 'ratio', 'percent', 'radians', 'minutes'] as const
+
 /** One result with its formula and what went into it. */
 export interface Figure {
   value: number
-  unit: 'mm' | 'm' | 'count' | 'ratio' | 'percent' | 'radians' | 'minutes'
+  unit: (typeof FIGURE_UNITS)[number]
   /** As a person writes it, in the names of `from`. */
   formula: string
   from: Record<string, number>

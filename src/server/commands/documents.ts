@@ -3,13 +3,15 @@ import { z } from 'zod'
 import { reasonMeanings } from '#core/answer/reasons'
 import { Question, Answer } from '#shared/api/answer'
 import { Bundle } from '#shared/api/catalogue'
+import { wireTypes } from './wireTypes'
 
 /** Path below the project → content. */
-export const writtenDocuments = (): Record<string, string> => ({
+export const writtenDocuments = async (): Promise<Record<string, string>> => ({
   'docs/catalogue.schema.json': schemaText(Bundle, 'A Handhold catalogue, version 1'),
   'docs/question.schema.json': schemaText(Question, 'A question to Handhold'),
   'docs/answer.schema.json': schemaText(Answer, 'An answer of Handhold'),
   'docs/reasons.md': reasonsText(),
+  'src/client/api/schema.ts': await wireTypes(),
 })
 
 const schemaText = (schema: z.ZodType, title: string): string =>

@@ -10,6 +10,7 @@ import * as customers from '#shared/api/customers'
 import * as desk from '#shared/api/desk'
 import * as editions from '#shared/api/editions'
 import * as fit from '#shared/api/fit'
+import * as merging from '#shared/api/merging'
 import * as outbox from '#shared/api/outbox'
 import * as practice from '#shared/api/practice'
 import * as records from '#shared/api/records'
@@ -31,6 +32,7 @@ const modules: readonly object[] = [
   desk,
   editions,
   fit,
+  merging,
   outbox,
   practice,
   records,

@@ -88,7 +88,7 @@ export const operationIdOf = ({ method, path }: Pick<RouteDefinition, 'method' |
 const capital = (word: string): string => word.slice(0, 1).toUpperCase() + word.slice(1)
 
 const operationOf = (definition: RouteDefinition, components: Map<string, Schema>): Schema => {
-  const { params, query, body, takes, status = 200 } = definition
+  const { params, query, body, takes, holds, status = 200 } = definition
   const problem = schemaOf(ProblemDetails, components)
   const isOpen = definition.for === 'everyone'
   return {
@@ -103,7 +103,7 @@ const operationOf = (definition: RouteDefinition, components: Map<string, Schema
       ...(definition.method === 'get' || isOpen ? [] : [CSRF, KEY]),
     ],
     ...(body ? requestOf('application/json', schemaOf(body, components)) : {}),
-    ...(takes === undefined ? {} : requestOf(takes, FILE)),
+    ...(takes === undefined ? {} : requestOf(takes, holds ? schemaOf(holds, components) : FILE)),
     responses: {
       [status]: {
         description: definition.summary,

@@ -74,6 +74,8 @@ export interface RouteDefinition<
   megabytes?: number
   /** Takes a file of these media types as it is, in place of JSON. */
   takes?: string
+  /** What such a file holds, for the description; it is checked by whoever reads it. */
+  holds?: z.ZodType
   handle: (
     context: Context<z.output<Params>, z.output<Query>, z.output<Body>>,
   ) => Promise<z.input<Result> | JsonText> | z.input<Result> | JsonText

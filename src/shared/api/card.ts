@@ -1,3 +1,5 @@
+import { FABRIC_LINES, FABRIC_PARTS } from '#core/card/fabricParts'
+import { FAULT_SHOWS } from '#core/catalogue/types'
 import { OUTLINES } from '#core/map/usualPlaces'
 import { INTERRUPTIONS } from '#core/procedure/types'
 import { z } from 'zod'
@@ -32,12 +34,13 @@ const CardValue = z.object({
 })
 
 /** One step; the keys beside `tells` say what of. */
-const ToldStep = z.looseObject({ id: z.string(), phase: z.string(), tells: z.string() })
+export const ToldStep = z.looseObject({ id: z.string(), phase: z.string(), tells: z.string() })
+export const ToldCause = z.looseObject({ tells: z.string() })
 const ToldFault = z.object({
   id: Id,
   name: z.string(),
-  shows: z.string().optional(),
-  causes: z.array(z.looseObject({ tells: z.string() })),
+  shows: z.enum(FAULT_SHOWS).optional(),
+  causes: z.array(ToldCause),
 })
 
 /** What hands do, from how the machine stands to a sewn piece and back. */
@@ -70,8 +73,8 @@ export const CardSketch = z.object({
   foot: Slot.optional(),
   plate: Slot.optional(),
   fabric: z.object({
-    parts: z.array(z.object({ name: z.string(), from: z.number().optional(), to: z.number().optional() })),
-    lines: z.array(z.object({ name: z.string(), at: z.number() })),
+    parts: z.array(z.object({ name: z.enum(FABRIC_PARTS), from: z.number().optional(), to: z.number().optional() })),
+    lines: z.array(z.object({ name: z.enum(FABRIC_LINES), at: z.number() })),
   }),
 })
 

@@ -313,6 +313,8 @@ const Cause = z.strictObject({
 
 const Accepted = z.strictObject({ function: text, when: When.optional(), tradeOff: text.optional() })
 
+export const Calculation = z.enum(Object.keys(CALCULATIONS) as core.Calculation[])
+
 const PlainTarget = z.union([
   z.literal('default'),
   z.strictObject({ abs: finite }),
@@ -326,10 +328,7 @@ const PlainTarget = z.union([
       path: ['prefer'],
     }),
 ])
-const Target = z.union([
-  PlainTarget,
-  z.strictObject({ calc: z.enum(Object.keys(CALCULATIONS) as core.Calculation[]), else: PlainTarget.optional() }),
-])
+const Target = z.union([PlainTarget, z.strictObject({ calc: Calculation, else: PlainTarget.optional() })])
 const StageTarget = z
   .strictObject({ parameter: Parameter, when: When.optional(), to: Target, because: text })
   .refine(

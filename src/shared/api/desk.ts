@@ -5,9 +5,10 @@ import type * as cases from '#core/desk/cases'
 import type * as diagnosis from '#core/desk/diagnosis'
 import type * as trade from '#core/desk/tradeUp'
 import { Reason, Verdict } from './answer'
-import { Id } from './catalogue'
+import { byParameter, Id } from './catalogue'
 import { idList } from './card'
 import { Named } from './coverage'
+import { Carried } from './translate'
 import { Sheet } from './workbench'
 
 const text = (most: number) => z.string().trim().max(most)
@@ -46,14 +47,12 @@ export type LearnedWords = z.infer<typeof LearnedWords>
 
 /** More controls and values than any machine has. */
 const MOST_TOLD = 100
-const told = <Value extends z.ZodType>(value: Value) =>
-  z.record(z.string().max(80), value).refine((all) => Object.keys(all).length <= MOST_TOLD, {
-    error: `more than ${MOST_TOLD} things are told of it`,
-  })
+const few = (all: object): boolean => Object.keys(all).length <= MOST_TOLD
+const TOO_MANY = { error: `more than ${MOST_TOLD} things are told of it` }
 /** What was told of a machine; `slots`: width in mm of a foot's or plate's slot that is in no list. */
 const Shown = z.strictObject({
-  positions: told(z.string().max(200)),
-  values: told(z.number()),
+  positions: z.record(z.string().max(80), z.string().max(200)).refine(few, TOO_MANY),
+  values: byParameter(z.number()).refine(few, TOO_MANY),
   slots: z
     .strictObject({ foot: z.number().positive().max(60), plate: z.number().positive().max(60) })
     .partial()
@@ -211,7 +210,7 @@ export const TradeUpView = z.object({
       fabricName: z.string(),
     }),
   ),
-  items: z.array(z.looseObject({ item: Id })),
+  items: z.array(Carried),
   buy: z.array(Id),
   cost: z.int(),
   unpriced: z.array(Id),

@@ -21,6 +21,8 @@ export const Merging = z.strictObject({
   removed: Keys,
 })
 export type Merging = z.output<typeof Merging>
+/** All that is sent; the catalogue is read as a catalogue file is. */
+export const MergeSent = Merging.extend({ catalogue: z.unknown() })
 
 export const MergeLine = z.object({
   key: z.string(),

@@ -1,4 +1,5 @@
 /** Samples on the wire: logging them, all that was sewn for one cell, labels, the shop's tolerance. */
+import { FIGURE_UNITS } from '#core/workbench/figure'
 import { z } from 'zod'
 import { MACHINE_VIEWS } from '#core/catalogue/types'
 import type * as core from '#core/samples/evidence'
@@ -47,7 +48,7 @@ export const EvidenceQuery = z.strictObject({
 
 const Figure = z.object({
   value: z.number(),
-  unit: z.string(),
+  unit: z.enum(FIGURE_UNITS),
   formula: z.string(),
   from: z.record(z.string(), z.number()),
 })

@@ -16,7 +16,7 @@ export const TranslateCardQuery = z.strictObject({
 })
 export const TranslateMachineQuery = z.strictObject({ model: Id, to: Id, fabric: Id, owned: idList.optional() })
 
-const Carried = z.object({
+export const Carried = z.object({
   item: Id,
   carries: z.enum(['asItIs', 'withAdapter', 'no', 'unknown']),
   chain: z.array(Id),
@@ -85,7 +85,9 @@ export const MachineTranslationView = z.object({
   from: Id,
   to: Id,
   stitches: z.array(z.object({ function: z.string(), from: z.array(Choosing), to: z.array(Choosing) })),
-  reach: z.array(z.object({ of: z.string(), from: ReachOf, to: ReachOf })),
+  reach: z.array(
+    z.object({ of: z.union([Parameter, z.enum(['maxWidth', 'maxSpeed', 'twinMax'])]), from: ReachOf, to: ReachOf }),
+  ),
   features: z.object({ lost: z.array(z.string()), gained: z.array(z.string()) }),
   items: z.array(Carried),
   techniques: z.array(z.object({ technique: Id, from: Verdict, to: Verdict })),

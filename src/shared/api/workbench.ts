@@ -3,7 +3,20 @@ import { z } from 'zod'
 import type * as core from '#core/card/workbenchInput'
 import type * as sheet from '#core/workbench/sheet'
 import { CardSketch, FootShape, idList } from './card'
-import { Id, Item, Kind, Range, Scale, Slot, Stitch, StitchFunction, Thread, byParameter } from './catalogue'
+import {
+  Calculation,
+  Fabric,
+  Id,
+  Item,
+  Kind,
+  Range,
+  Scale,
+  Slot,
+  Stitch,
+  StitchFunction,
+  Thread,
+  byParameter,
+} from './catalogue'
 
 /** As a card is asked for, but that anything may still be open. */
 export const WorkbenchQuery = z.strictObject({
@@ -47,9 +60,7 @@ export const WorkbenchInputView = z.object({
   fabric: z
     .object({
       name: z.string(),
-      structure: z.string(),
-      weight: z.string(),
-      behaviours: z.array(z.string()),
+      ...Fabric.pick({ structure: true, weight: true, behaviours: true }).shape,
       thickness: z.number(),
       needleSize: z.number(),
     })
@@ -60,13 +71,13 @@ export const WorkbenchInputView = z.object({
       name: z.string(),
       select: z.string(),
       function: StitchFunction,
-      works: z.array(z.string()),
+      works: z.array(Calculation),
       sketch: CardSketch.optional(),
       foot: WorkbenchFoot.optional(),
       plateSlot: Slot.optional(),
       needleSize: z.number(),
       threads: z.array(Thread.pick({ name: true, tex: true, fibre: true }).extend({ place: z.string() })),
-      circular: z.looseObject({ minRadius: z.number(), maxRadius: z.number() }).optional(),
+      circular: Item.shape.circular,
       startsAt: Stitch.shape.startsAt,
       sews: Stitch.shape.sews,
       settings: byParameter(z.number()),

@@ -18,7 +18,7 @@ const { card, at } = defineProps<{
 }>()
 const emit = defineEmits<{ aloud: [] }>()
 const router = useRouter()
-const { picked, query } = usePicks()
+const { picked, whole, query } = usePicks()
 /** So long the code on a printed card opens it. */
 const PAPER_DAYS = 90
 
@@ -40,9 +40,10 @@ const { busy: printing, said: printed, problem: notPrinted, act } = useAction()
 const print = () =>
   act(async () => {
     if (session.user?.role === 'viewer') return window.print()
-    const { model, technique, fabric, method, owned } = picked.value
-    const asked = { model, technique, fabric, owned, ...(method ? { method } : {}) }
-    saveFile(await file('/api/shared-cards/paper', { ...asked, days: PAPER_DAYS }), `${technique}-on-${model}.pdf`)
+    if (!whole.value) return
+    const { technique, model } = whole.value
+    const asked = { ...whole.value, owned: picked.value.owned, days: PAPER_DAYS }
+    saveFile(await file('/api/shared-cards/paper', asked), `${technique}-on-${model}.pdf`)
     return 'On paper: the file is with your downloads. Its code opens this card for 90 days.'
   })
 

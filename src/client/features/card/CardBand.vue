@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Card, CardItem, CardStage } from '#core/card/card'
-import type { WorkedCount } from '#core/desk/worked'
+
 import { workedText } from '#shared/messages/desk'
 import { evidenceWord } from '#shared/messages/en'
 import { capital, dateWords, feedAidWord, shankWord, threadPlaceWord, verdictWord } from '#shared/messages/words'
@@ -19,7 +19,7 @@ const { answer: worked } = useQuery(
     const { technique, model, fabric, method = props.card.method?.id } = props.card.question
     return { technique, model, fabric, method }
   },
-  (asked) => get<WorkedCount>('/api/worked', asked),
+  (asked) => get('/api/worked', asked),
 )
 const byCustomers = computed(() => (worked.value ? workedText(worked.value) : ''))
 const verdict = computed(() =>

@@ -1,24 +1,16 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import type { SentTo } from '#shared/api/desk'
 import { call } from '../../api/client'
 import { usePicks } from '../../state/picks'
 import SendTo from '../../ui/SendTo.vue'
 
 /** The card to a customer by mail: as PDF, with a link to it, and if wanted one to practise it. */
-const { picked } = usePicks()
+const { picked, whole } = usePicks()
 const practice = ref(false)
-const send = (customer: string) => {
-  const { model, technique, fabric, method, owned } = picked.value
-  return call<SentTo>('POST', '/api/outbox/cards', {
-    customer,
-    practice: practice.value,
-    model,
-    technique,
-    fabric,
-    owned,
-    ...(method ? { method } : {}),
-  })
+const send = async (customer: string) => {
+  if (!whole.value) throw new Error('no card to send')
+  const asked = { ...whole.value, owned: picked.value.owned }
+  return call('POST', '/api/outbox/cards', { customer, practice: practice.value, ...asked })
 }
 </script>
 

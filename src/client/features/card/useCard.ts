@@ -1,5 +1,5 @@
 import type { Ref } from 'vue'
-import type { Card } from '#core/card/card'
+
 import { get } from '../../api/client'
 import type { Picked } from '../../state/picks'
 import { useQuery } from '../../state/useQuery'
@@ -9,7 +9,7 @@ export const useCard = (picked: Ref<Picked>) => {
   const { answer, problem, busy } = useQuery(
     'card',
     () => (picked.value.model && picked.value.technique && picked.value.fabric ? picked.value : undefined),
-    ({ owned, ...asked }) => get<Card>('/api/card', { ...asked, owned: owned.join(',') }),
+    ({ owned, ...asked }) => get('/api/card', { ...asked, owned: owned.join(',') }),
   )
   return { card: answer, problem, busy }
 }

@@ -3,11 +3,11 @@ import { ref, watch } from 'vue'
 import type { Card } from '#core/card/card'
 import type { Parameter, Positions, Scale } from '#core/catalogue/types'
 import { NOTHING, valuePosition } from '#core/changeover/positions'
-import type { MachineShown, MachineView } from '#shared/api/practice'
+import type { MachineShown } from '#shared/api/practice'
 import { speech } from '#shared/messages/en'
 import { valueWord } from '#shared/messages/positions'
 import { controlWord, list } from '#shared/messages/words'
-import type { z } from 'zod'
+
 import { call, get, problemText } from '../../api/client'
 
 /**
@@ -24,7 +24,7 @@ export const useSending = (card: () => Card, at: () => number) => {
     if (!stage) return
     const { answer, changeover } = stage
     try {
-      const before = await get<z.infer<typeof MachineView>>('/api/practice/machine')
+      const before = await get('/api/practice/machine')
       const same = before.machine?.model === answer.model ? before.machine : undefined
       const settings = Object.entries(answer.settings).flatMap(([parameter, setting]) =>
         setting && setting.value !== 'absent' && setting.value !== 'unstated'
@@ -49,7 +49,7 @@ export const useSending = (card: () => Card, at: () => number) => {
         due: same?.due ?? [],
       }
       await call('PUT', '/api/practice/machine', sent)
-      const read = await get<z.infer<typeof MachineView>>('/api/practice/machine')
+      const read = await get('/api/practice/machine')
       const shown = read.machine?.positions ?? {}
       const say = speech(names)
       const scales = new Map<string, Scale | 'absent' | undefined>(

@@ -2,7 +2,7 @@
 import { NO_NAMES } from '#core/names/names'
 import { computed, ref } from 'vue'
 import type { Managed, Seat } from '#core/classes/types'
-import type { ClassMessagesSent, ClassPlanView } from '#shared/api/classes'
+import type { ClassPlanView } from '#shared/api/classes'
 import { speech } from '#shared/messages/en'
 import { list } from '#shared/messages/words'
 import { call, problemText } from '../../api/client'
@@ -79,9 +79,7 @@ const send = async () => {
   said.value = ''
   const seats = (row.value?.class.seats ?? []).flatMap(({ came }, s) => (came === false ? [] : [s]))
   try {
-    const sent = await sending.run((name) =>
-      call<ClassMessagesSent>('POST', `/api/classes/${id}/messages`, { seats }, name),
-    )
+    const sent = await sending.run((name) => call('POST', `/api/classes/${id}/messages`, { seats }, name))
     if (sent)
       said.value =
         `${sent.sent} in the outbox.` +

@@ -40,7 +40,8 @@ const prefer = async (place: number, method: string) => {
 }
 /** What it would do is shown first; it is kept when that is wanted. */
 const move = async (item: string, from: number, to: number) => {
-  if (!draft.value) return
+  const content = draft.value
+  if (!content) return
   problem.value = ''
   const pins = [
     ...others(from, item).filter((one) => one.item !== item || one.seat !== to),
@@ -48,7 +49,7 @@ const move = async (item: string, from: number, to: number) => {
   ]
   try {
     const weighed = await work.run((name) =>
-      call<ClassChangeView>('POST', `/api/classes/${id}/change`, { class: { ...draft.value, pins } }, name),
+      call('POST', `/api/classes/${id}/change`, { class: { ...content, pins } }, name),
     )
     if (weighed)
       moved.value = {
@@ -67,9 +68,7 @@ const keepMove = async () => {
 }
 const weigh = async () => {
   try {
-    more.value = await weighing.run((name) =>
-      call<ClassPurchases>('GET', `/api/classes/${id}/purchases`, undefined, name),
-    )
+    more.value = await weighing.run((name) => call('GET', `/api/classes/${id}/purchases`, undefined, name))
   } catch (error) {
     problem.value = problemText(error)
   }

@@ -48,7 +48,7 @@ useDragBetween(
 
 const loadClashes = async () => {
   try {
-    clashes.value = await get<Clashes>(`/api/classes/${id}/clashes`)
+    clashes.value = await get(`/api/classes/${id}/clashes`)
   } catch (error) {
     problem.value = problemText(error)
   }

@@ -13,7 +13,7 @@ const router = useRouter()
 const { query } = usePicks()
 const rows = shallowRef<ClassRow[]>()
 const { problem, act, read } = useAction()
-const load = async () => (rows.value = await get<ClassRow[]>('/api/classes'))
+const load = async () => (rows.value = await get('/api/classes'))
 void read(load)
 whenChanged(['classes'], () => read(load))
 
@@ -29,7 +29,7 @@ const begin = () =>
       loans: [],
       pins: [],
     }
-    const made = await call<ClassRow>('POST', '/api/classes', blank)
+    const made = await call('POST', '/api/classes', blank)
     await router.push({ path: `/classes/${made.class.id}/facts`, query: query.value })
   })
 const groups = computed(() => {

@@ -17,9 +17,9 @@ const { row, draft, problem, said, saving, changed, clash, settle, leave, take, 
     contentOf: ({ supplies }) => supplies,
     rowOf: ({ version, value }) => ({ version, supplies: value as Supply[] }),
     write: (supplies, over) => call('PUT', '/api/cupboard', { version: over?.version ?? 0, supplies }),
-    reads: { topic: 'cupboard', again: () => get<Cupboard>('/api/cupboard') },
+    reads: { topic: 'cupboard', again: () => get('/api/cupboard') },
   })
-Promise.all([get<Cupboard>('/api/cupboard'), names.load()])
+Promise.all([get('/api/cupboard'), names.load()])
   .then(([read]) => take(read))
   .catch((error: unknown) => (problem.value = problemText(error)))
 </script>

@@ -2,7 +2,7 @@
 import { computed, ref, shallowRef, useId } from 'vue'
 import type { Seat } from '#core/classes/types'
 import type { CustomerRow } from '#shared/api/customers'
-import type { TableRow } from '#shared/api/rows'
+
 import { get, problemText } from '../../api/client'
 import { whenChanged } from '../../state/changes'
 import { usePickLists } from '../../state/picks'
@@ -28,7 +28,7 @@ const said = ref('')
 const customers = shallowRef<CustomerRow['customer'][]>([])
 const items = shallowRef<{ id: string; code: string; name: string }[]>([])
 const load = () =>
-  Promise.all([get<CustomerRow[]>('/api/customers'), get<TableRow[]>('/api/catalogue/items'), lists.loaded()])
+  Promise.all([get('/api/customers'), get('/api/catalogue/items'), lists.loaded()])
     .then(([people, rows]) => {
       customers.value = people.map(({ customer }) => customer)
       items.value = rows.map(({ value }) => value as { id: string; code: string; name: string })

@@ -14,13 +14,13 @@ export const openClass = (id: string) => {
   const keeping = useVersionedRecord<ClassRow, ClassWrite>({
     contentOf: ({ class: { id: _, ...content } }) => content,
     rowOf: ({ version, value }) => ({ version, class: value as ClassRow['class'] }),
-    write: (content, over) => call('PUT', `/api/classes/${id}`, { version: over?.version, class: content }),
-    reads: { topic: 'classes', again: () => get<ClassRow>(`/api/classes/${id}`) },
+    write: (content, over) => call('PUT', `/api/classes/${id}`, { version: over?.version ?? 0, class: content }),
+    reads: { topic: 'classes', again: () => get(`/api/classes/${id}`) },
   })
   const { row, draft, problem, said, changed, take, save, resume } = keeping
   const load = async () => {
     try {
-      const [read] = await Promise.all([get<ClassRow>(`/api/classes/${id}`), names.load(), lists.loaded()])
+      const [read] = await Promise.all([get(`/api/classes/${id}`), names.load(), lists.loaded()])
       take(read)
       if (resume(kept.read())) said.value = 'What you had typed is here again; it is not saved yet.'
     } catch (error) {

@@ -15,7 +15,7 @@ export const useFromClass = <Told>(what: string) => {
     () => row.value && { id, what, version: row.value.version },
     async (): Promise<Told | undefined> => {
       stopped.value = false
-      const answer = await work.run((name) => call<Told>('GET', `/api/classes/${id}/${what}`, undefined, name))
+      const answer = await work.run((name) => call('GET', `/api/classes/${id}/${what}`, undefined, name))
       stopped.value = answer === undefined
       return answer
     },

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { sharesOf } from '#core/coverage/shares'
-import type { GridView } from '#shared/api/coverage'
+
 import { capital } from '#shared/messages/words'
 import { get } from '../../api/client'
 import { useQuery } from '../../state/useQuery'
@@ -14,7 +14,7 @@ const props = defineProps<{ fabric: string }>()
 const { answer: grid, problem } = useQuery(
   'grid',
   () => props.fabric,
-  (fabric) => get<GridView>('/api/coverage/grid', { fabric }),
+  (fabric) => get('/api/coverage/grid', { fabric }),
 )
 const cells = computed(() =>
   (grid.value?.techniques ?? []).flatMap(({ family }, t) =>

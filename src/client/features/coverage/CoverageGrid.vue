@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, nextTick, ref, useId, watch } from 'vue'
-import type { GridView } from '#shared/api/coverage'
+
 import { get } from '../../api/client'
 import { useQuery } from '../../state/useQuery'
 import LoadingNote from '../../ui/LoadingNote.vue'
@@ -35,7 +35,7 @@ const HEAD = { width: 208, height: 92 }
 const { answer: grid, problem } = useQuery(
   'grid',
   () => props.fabric,
-  (fabric) => get<GridView>('/api/coverage/grid', { fabric }),
+  (fabric) => get('/api/coverage/grid', { fabric }),
 )
 watch(grid, (view) => {
   if (view) zoom.value = view.models.length > 40 ? 2 : view.models.length > 9 ? 1 : 0

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { ColumnView, GapsView } from '#shared/api/coverage'
 import { get } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { usePickLists, usePicks } from '../../state/picks'
@@ -45,12 +44,12 @@ const { answer: column, problem: noColumn } = useQuery(
     picked.value.model && fabric.value && !isGrid.value
       ? { model: picked.value.model, fabric: fabric.value }
       : undefined,
-  (asked) => get<ColumnView>('/api/coverage/column', asked),
+  (asked) => get('/api/coverage/column', asked),
 )
 const { answer: gaps, problem: noGaps } = useQuery(
   'gaps',
   () => (fabric.value ? { fabric: fabric.value, by: gapsBy.value } : undefined),
-  (asked) => get<GapsView>('/api/coverage/gaps', asked),
+  (asked) => get('/api/coverage/gaps', asked),
 )
 const problem = computed(() => noColumn.value || noGaps.value)
 

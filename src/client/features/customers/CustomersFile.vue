@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
-import type { CustomerRow, CustomersImported } from '#shared/api/customers'
+import type { CustomerRow } from '#shared/api/customers'
 import { call, get, problemText } from '../../api/client'
-import type { TableRow } from '#shared/api/rows'
+
 import { usePickLists, usePicks } from '../../state/picks'
 import FilePicker from '../import/FilePicker.vue'
 import { useFile } from '../import/useFile'
@@ -22,7 +22,7 @@ const items = ref<{ id: string; code: string; name: string }[]>([])
 const busy = ref(false)
 const said = ref('')
 const problem = ref('')
-Promise.all([lists.loaded(), get<TableRow[]>('/api/catalogue/items'), get<CustomerRow[]>('/api/customers')])
+Promise.all([lists.loaded(), get('/api/catalogue/items'), get('/api/customers')])
   .then(([, rows, known]) => {
     stored.value = known.map(({ customer }) => customer)
     items.value = rows.map(({ value }) => value as { id: string; code: string; name: string })
@@ -49,7 +49,7 @@ const take = async () => {
       const same = whom.idOf(one)
       return { ...customer, ...(same === undefined ? {} : { same }) }
     })
-    const counts = await call<CustomersImported>('POST', '/api/customers/import', { customers })
+    const counts = await call('POST', '/api/customers/import', { customers })
     await list.remember()
     said.value = `${counts.added} added, ${counts.changed} changed, ${counts.same} as they were.`
   } catch (error) {

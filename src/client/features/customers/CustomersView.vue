@@ -53,14 +53,14 @@ const {
   reads: {
     topic: 'customers',
     again: async ({ customer: { id } }) => {
-      const found = (await get<CustomerRow[]>('/api/customers')).find(({ customer }) => customer.id === id)
+      const found = (await get('/api/customers')).find(({ customer }) => customer.id === id)
       if (!found) throw new Error('erased')
       return found
     },
   },
 })
 const load = async () => {
-  const [all] = await Promise.all([get<CustomerRow[]>('/api/customers'), names.load(), lists.loaded()])
+  const [all] = await Promise.all([get('/api/customers'), names.load(), lists.loaded()])
   rows.value = all
 }
 void read(load)

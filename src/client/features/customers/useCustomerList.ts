@@ -10,7 +10,7 @@ import {
 } from '#core/customers/customerColumns'
 import { readCustomers, type CustomerNames } from '#core/customers/readCustomers'
 import { nameKey } from '#core/customers/samePerson'
-import type { ImportHabit } from '#shared/api/rows'
+
 import { call, get } from '../../api/client'
 import { useSession } from '../../state/session'
 import type { OpenFile } from '../import/useFile'
@@ -28,7 +28,7 @@ export const useCustomerList = (file: OpenFile, names: () => CustomerNames | und
   watch(file.table, async (read) => {
     skipped.value = new Set()
     people.value = {}
-    const habit = read ? await get<ImportHabit>(HABITS).catch(() => ({ columns: {} })) : { columns: {} }
+    const habit = read ? await get(HABITS).catch(() => ({ columns: {} })) : { columns: {} }
     cells.value = read?.cells ?? []
     table.value = matchCustomers(cells.value, habit.columns)
   })

@@ -1,15 +1,14 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
-import type { Card } from '#core/card/card'
+
 import { ladderFor } from '#core/desk/ladder'
 import { NO_STOP } from '#core/desk/cases'
 import type { Compared } from '#core/desk/shown'
 import { STOP_IDS } from '#shared/messages/stops'
 import { TROUBLES } from '#shared/messages/troubles'
-import type { Trial } from '#core/practice/trial'
+
 import type { Item, Model } from '#core/catalogue/types'
-import type { ModelPage, TableRow } from '#shared/api/rows'
-import type { CaseWrite, DiagnosisView } from '#shared/api/desk'
+import type { CaseWrite } from '#shared/api/desk'
 import { speech } from '#shared/messages/en'
 import { JAM_SCRIPT, rungText, stopText, stopWord } from '#shared/messages/desk'
 import { call, get } from '../../api/client'
@@ -55,23 +54,23 @@ const from = computed(() => {
   const { model, technique, fabric } = now
   return {
     key: JSON.stringify(now),
-    trial: () => get<Trial>('/api/practice', now),
+    trial: () => get('/api/practice', now),
     compare: (told: Compared) =>
-      call<DiagnosisView>('POST', '/api/diagnosis', { model, technique, fabric, owned: owned.value, ...told }),
-    items: async () => (await get<TableRow[]>('/api/catalogue/items')).map(({ value }) => value as Item),
+      call('POST', '/api/diagnosis', { model, technique, fabric, owned: owned.value, ...told }),
+    items: async () => (await get('/api/catalogue/items')).map(({ value }) => value as Item),
   }
 })
 const { answer: card, problem: noCard } = useQuery(
   'card',
   () => asked.value,
-  (question) => get<Card>('/api/card', question),
+  (question) => get('/api/card', question),
   { wait: 50 },
 )
 const say = computed(() => card.value && speech(card.value.names))
 const { answer: page } = useQuery(
   'model',
   () => draft.value?.model,
-  (id) => get<ModelPage>(`/api/models/${id}`),
+  (id) => get(`/api/models/${id}`),
 )
 const rungs = computed(() =>
   ladderFor((page.value?.model ?? { kind: 'computerised', features: [] }) as Model, card.value?.stages[0]),
@@ -91,7 +90,7 @@ const send = () =>
   act(async () => {
     const now = asked.value
     if (!now || !draft.value?.customer) return
-    const { to } = await call<{ to: string }>('POST', '/api/outbox/cards', {
+    const { to } = await call('POST', '/api/outbox/cards', {
       ...now,
       owned: owned.value,
       customer: draft.value.customer,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { CaseRow } from '#shared/api/desk'
-import type { CustomerRow } from '#shared/api/customers'
+
 import { outcomeWord } from '#shared/messages/desk'
 import { dateWords } from '#shared/messages/words'
 import { get, problemText } from '../../api/client'
@@ -35,15 +35,15 @@ const { answer: rows, problem: notFound } = useQuery(
     handedTo: mine.value ? session.user?.name : undefined,
     most: String(most.value),
   }),
-  (asked) => get<CaseRow[]>('/api/cases', asked),
+  (asked) => get('/api/cases', asked),
   { wait: 150, stays: 1500 },
 )
 const today = new Date().toISOString().slice(0, 10)
 const load = async () => {
   try {
     const [found, customers] = await Promise.all([
-      get<CaseRow[]>('/api/cases', { due: today }),
-      get<CustomerRow[]>('/api/customers'),
+      get('/api/cases', { due: today }),
+      get('/api/customers'),
       lists.loaded(),
     ])
     due.value = found

@@ -14,7 +14,7 @@ const { query } = usePicks()
 const looking = shallowRef<LookingView>()
 const problem = ref('')
 const load = () =>
-  get<LookingView>('/api/cases/looking-back')
+  get('/api/cases/looking-back')
     .then((told) => (looking.value = told))
     .catch((error: unknown) => (problem.value = problemText(error)))
 void load()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef } from 'vue'
+import { ref, shallowRef } from 'vue'
 import type { SharedCardRow } from '#shared/api/desk'
 import { dateWords } from '#shared/messages/words'
 import { call, get } from '../../api/client'
@@ -10,28 +10,21 @@ import TabLinks from '../../ui/TabLinks.vue'
 import { deskTabs } from './tabs'
 
 /** Cards for people without an account: a link that names nobody, that can be revoked, and that ends. */
-const { picked } = usePicks()
+const { picked, whole } = usePicks()
 const lists = usePickLists()
 const rows = shallowRef<SharedCardRow[]>()
 const made = ref('')
 const { problem, act, read } = useAction()
 const load = async () => {
-  rows.value = await get<SharedCardRow[]>('/api/shared-cards')
+  rows.value = await get('/api/shared-cards')
 }
 void read(() => Promise.all([lists.loaded(), load()]))
 whenChanged(['sharedCards', 'catalogue'], () => read(load))
-const whole = computed(() => picked.value.model && picked.value.technique && picked.value.fabric)
 const make = () =>
   act(async () => {
-    const { model, technique, fabric, method, owned } = picked.value
-    const { token } = await call<{ token: string }>('POST', '/api/shared-cards', {
-      model,
-      technique,
-      fabric,
-      ...(method ? { method } : {}),
-      owned,
-      days: 30,
-    })
+    if (!whole.value) return
+    const asked = { ...whole.value, owned: picked.value.owned, days: 30 }
+    const { token } = await call('POST', '/api/shared-cards', asked)
     made.value = `${location.origin}/c/${token}`
     await load()
   })

@@ -3,7 +3,7 @@ import { NO_NAMES } from '#core/names/names'
 import { computed, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { CustomerRow } from '#shared/api/customers'
-import type { TradeUpView } from '#shared/api/desk'
+
 import { speech } from '#shared/messages/en'
 import { carriedText, carriesWord } from '#shared/messages/translate'
 import { list, moneyWords, verdictWord } from '#shared/messages/words'
@@ -42,7 +42,7 @@ const machines = computed(() => [...new Set(person.value?.machines.map(({ model 
 const from = computed(() => asked('from') || machines.value[0] || '')
 const nameOf = (id: string) => lists.lists?.models.find((model) => model.id === id)?.name ?? id
 const load = () =>
-  Promise.all([get<CustomerRow[]>('/api/customers'), lists.loaded()])
+  Promise.all([get('/api/customers'), lists.loaded()])
     .then(([rows]) => (customers.value = rows.map(({ customer }) => customer)))
     .catch((error: unknown) => (unread.value = problemText(error)))
 void load()
@@ -53,7 +53,7 @@ const { answer: told, problem } = useQuery(
     const machines = { from: from.value, to: asked('to') }
     return person.value && machines.from && machines.to ? { of: person.value.id, machines } : undefined
   },
-  ({ of, machines }) => get<TradeUpView>(`/api/customers/${of}/trade-up`, machines),
+  ({ of, machines }) => get(`/api/customers/${of}/trade-up`, machines),
   { stays: 0 },
 )
 const say = computed(() => speech(told.value?.names ?? NO_NAMES))

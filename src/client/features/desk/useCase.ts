@@ -50,7 +50,7 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
       return call('POST', '/api/cases', { ...content, minutes })
     },
     done: 'Kept.',
-    reads: { topic: 'cases', again: ({ case: { id } }) => get<CaseRow>(`/api/cases/${id}`) },
+    reads: { topic: 'cases', again: ({ case: { id } }) => get(`/api/cases/${id}`) },
   })
   const { row, draft, problem, said, changed, begin, take, resume, save: keepDraft } = keeping
   /** What was typed survives a reload of the same page; what it was typed over too. */
@@ -65,10 +65,10 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
   const load = async () => {
     const id = idNow()
     try {
-      const [found] = await Promise.all([get<CustomerRow[]>('/api/customers'), lists.loaded()])
+      const [found] = await Promise.all([get('/api/customers'), lists.loaded()])
       customers.value = found.map(({ customer }) => customer)
       const before = kept.value.read()
-      const read = id === undefined ? undefined : await get<CaseRow>(`/api/cases/${id}`)
+      const read = id === undefined ? undefined : await get(`/api/cases/${id}`)
       if (id !== idNow()) return
       start = blank()
       if (read) take(read)

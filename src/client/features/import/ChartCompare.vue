@@ -5,10 +5,10 @@ import { useRouter } from 'vue-router'
 import type { Stitch } from '#core/catalogue/types'
 import { habitsOf } from '#core/import/columns'
 import type { Compared } from '#core/import/compare'
-import type { Changes, RowView } from '#shared/api/rows'
+import type { Changes } from '#shared/api/rows'
 import { differencesOf } from '#shared/tables/difference'
 import { titleOf } from '#shared/tables/titles'
-import type { z } from 'zod'
+
 import { ApiProblem, call, get, problemText } from '../../api/client'
 import { useNames } from '../../state/names'
 import { usePickLists, usePicks } from '../../state/picks'
@@ -67,7 +67,7 @@ const changesOf = async (): Promise<Changes> => {
       value: next ?? null,
     }))
   if (newEdition.value === undefined) return { changes: stitches }
-  const head = await get<z.infer<typeof RowView>>(`/api/catalogue/models/${model.id}`)
+  const head = await get(`/api/catalogue/models/${model.id}`)
   const value = { ...(head.value as object), edition: newEdition.value }
   return { changes: [...stitches, { resource: 'models', id: model.id, version: head.version, value }] }
 }

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { Item } from '#core/catalogue/types'
-import type { ImportHabit, ModelPage, NativeNames, TableRow } from '#shared/api/rows'
 import { faultText } from '#shared/messages/chart'
 import { get, problemText } from '../../api/client'
 import { useNames } from '../../state/names'
@@ -30,11 +29,11 @@ const rowList = ref<InstanceType<typeof ChartRows>>()
 /** The model as it is now, all names that functions are told from, and how the make's columns were matched before. */
 const readModel = async () => {
   const [page, names, items] = await Promise.all([
-    get<ModelPage>(`/api/models/${props.id}`),
-    get<NativeNames>('/api/native-names'),
-    get<TableRow[]>('/api/catalogue/items'),
+    get(`/api/models/${props.id}`),
+    get('/api/native-names'),
+    get('/api/catalogue/items'),
   ])
-  const habit = await get<ImportHabit>(`/api/import-habits/chart/${page.model.make}`)
+  const habit = await get(`/api/import-habits/chart/${page.model.make}`)
   await store.load()
   const feet = items
     .map(({ value }) => value as Item)

@@ -67,18 +67,18 @@ const context = computed(() => ({
 
 const start = async () => {
   try {
-    const [rows] = await Promise.all([get<TableRow[]>(`/api/catalogue/${props.resource}`), store.load()])
+    const [rows] = await Promise.all([get(`/api/catalogue/${props.resource}`), store.load()])
     stored.value = rows
   } catch (error) {
     failed.value = problemText(error)
   }
 }
 void start()
-const habitPath = () => `/api/import-habits/list-${props.resource}/${make.value || 'any'}`
+const habitPath = () => `/api/import-habits/list-${props.resource}/${make.value || 'any'}` as const
 watch([() => file.table.value, make], async ([table]) => {
   comparing.value = false
   if (!table) return
-  habit.value = await get<ImportHabit>(habitPath()).catch(() => ({ columns: {} }))
+  habit.value = await get(habitPath()).catch(() => ({ columns: {} }))
   const read = matchList(table.cells, columns.value, habit.value.columns)
   cells.value = table.cells
   matched.value = read.columns

@@ -26,7 +26,7 @@ export const useFitChart = (file: ReturnType<typeof useFile>, written: () => Pro
 
   const start = async () => {
     try {
-      const [rows] = await Promise.all([get<TableRow[]>('/api/catalogue/fits'), store.load()])
+      const [rows] = await Promise.all([get('/api/catalogue/fits'), store.load()])
       stored.value = rows
       make.value ||= Object.keys(store.names.makes ?? {})[0] ?? ''
     } catch (error) {
@@ -63,7 +63,7 @@ export const useFitChart = (file: ReturnType<typeof useFile>, written: () => Pro
 
   watch([() => file.table.value, make, () => store.names], async ([table]) => {
     if (!table) return
-    habit.value = await get<ImportHabit>(`/api/import-habits/fits/${make.value || 'any'}`).catch(() => ({
+    habit.value = await get(`/api/import-habits/fits/${make.value || 'any'}`).catch(() => ({
       columns: {},
     }))
     const habits = Object.fromEntries(

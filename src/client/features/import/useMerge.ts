@@ -28,7 +28,7 @@ export const useMerge = (after: () => Promise<unknown>) => {
   const removed = shallowRef<ReadonlySet<string>>(new Set())
   const taken = shallowRef<Changed>()
 
-  const loadSources = () => read(async () => (sources.value = await get<CatalogueSources>('/api/catalogues')))
+  const loadSources = () => read(async () => (sources.value = await get('/api/catalogues')))
   const open = (file: File) =>
     act(async () => {
       view.value = undefined
@@ -42,22 +42,24 @@ export const useMerge = (after: () => Promise<unknown>) => {
         throw new ApiProblem({ title, status: 0 })
       }
     })
-  const send = <Answer>(path: string, told: object): Promise<Answer> =>
-    call<Answer>('POST', path, {
-      source: source.value.trim(),
-      others: [...others.value.keys()],
-      ...told,
-      catalogue: catalogue.value,
-    })
+  const sent = () => ({
+    source: source.value.trim(),
+    others: [...others.value.keys()],
+    catalogue: catalogue.value,
+    left: [...left.value],
+    turned: [...turned.value],
+    removed: [...removed.value],
+  })
   const compare = () =>
     act(async () => {
       taken.value = undefined
-      view.value = await send<MergeView>('/api/catalogues/compare', {})
+      view.value = await call('POST', '/api/catalogues/compare', sent())
     })
   const take = () =>
     act(async () => {
-      const choices = { left: [...left.value], turned: [...turned.value], removed: [...removed.value] }
-      taken.value = await send<Changed>('/api/catalogues/take', { revision: view.value?.revision, ...choices })
+      const { revision } = view.value ?? {}
+      if (revision === undefined) return
+      taken.value = await call('POST', '/api/catalogues/take', { ...sent(), revision })
       view.value = undefined
       await Promise.all([after(), loadSources()])
       const { added, changed, removed: gone } = taken.value

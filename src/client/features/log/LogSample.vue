@@ -70,7 +70,7 @@ const save = async (verdict: Sample['verdict']) => {
   said.value = ''
   const body = draftFor.sampleOf(now, now.method.id, of, verdict)
   try {
-    const { id } = await call<{ id: string }>('POST', '/api/samples', body)
+    const { id } = await call('POST', '/api/samples', body)
     draftFor.forget()
     let lost = ''
     if (photo.value)

@@ -19,7 +19,7 @@ const problem = ref('')
 const filter = ref('')
 const load = async () => {
   try {
-    samples.value = await get<SampleListed[]>('/api/samples')
+    samples.value = await get('/api/samples')
   } catch (error) {
     problem.value = problemText(error)
   }

@@ -9,7 +9,7 @@ import { whenChanged } from '../../state/changes'
 const jobs = shallowRef<PrintedLabel[]>()
 const problem = ref('')
 const load = () =>
-  get<PrintedLabel[]>('/api/label-printer/jobs')
+  get('/api/label-printer/jobs')
     .then((read) => (jobs.value = read))
     .catch((error: unknown) => (problem.value = problemText(error)))
 void load()

@@ -41,7 +41,7 @@ const query = {
 }
 const phone = usePhone(props.token, query)
 const { told: heard } = phone
-Promise.all([get<Card>(`/api/shared/cards/${props.token}`, query), phone.listen()])
+Promise.all([get(`/api/shared/cards/${props.token}`, query), phone.listen()])
   .then(([found]) => (card.value = found))
   .catch((error: unknown) => (problem.value = problemText(error)))
 const helping = ref(false)

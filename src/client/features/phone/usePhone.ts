@@ -1,9 +1,9 @@
 /** A card's link on a telephone: what is ticked there, what it has told the shop, what the shop answers. */
 import { useEventListener } from '@vueuse/core'
 import { ref, shallowRef, watch } from 'vue'
-import type { Trial } from '#core/practice/trial'
+
 import type { Compared } from '#core/desk/shown'
-import type { DiagnosisView, PhoneTold } from '#shared/api/desk'
+import type { PhoneTold } from '#shared/api/desk'
 import { call, get } from '../../api/client'
 import { keptDraft } from '../../ui/sheet/keptDraft'
 
@@ -31,9 +31,9 @@ const MOST_KEYS = 8
 
 export const usePhone = (token: string, query: PhoneQuery) => {
   const stated = Object.fromEntries(Object.entries(query).filter(([, value]) => value !== undefined))
-  const address = (what: string, more: Record<string, string> = {}) => {
+  const address = <What extends string>(what: What, more: Record<string, string> = {}) => {
     const asked = new URLSearchParams({ ...stated, ...more } as Record<string, string>).toString()
-    return `/api/shared/cards/${token}/${what}${asked === '' ? '' : `?${asked}`}`
+    return `/api/shared/cards/${token}/${what}?${asked}` as const
   }
   const kept = keptDraft<OnThisPhone>(`phone/${token}/${Object.values(stated).join('/')}`)
   const here = ref<OnThisPhone>(kept.read() ?? { done: {}, keys: [] })
@@ -41,7 +41,7 @@ export const usePhone = (token: string, query: PhoneQuery) => {
 
   const told = shallowRef<PhoneTold>({ worked: false, asked: [] })
   const listen = async () => {
-    told.value = await get<PhoneTold>(address('told', { keys: here.value.keys.join() }))
+    told.value = await get(address('told', { keys: here.value.keys.join() }))
   }
   /** Whoever comes back to the page finds what was answered meanwhile; without a line what stands there stays. */
   useEventListener(document, 'visibilitychange', () => {
@@ -73,9 +73,9 @@ export const usePhone = (token: string, query: PhoneQuery) => {
     /** The machine of a stage, and what it shows against the card. */
     from: (stage: string) => ({
       key: `${token}/${Object.values(stated).join('/')}/${stage}`,
-      trial: () => get<Trial>(address('machine', { stage })),
+      trial: () => get(address('machine', { stage })),
       compare: ({ trouble, shown }: Compared) =>
-        call<DiagnosisView>('POST', address('diagnosis'), {
+        call('POST', address('diagnosis'), {
           stage,
           shown,
           ...(trouble === '' ? {} : { trouble }),

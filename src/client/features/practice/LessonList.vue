@@ -11,20 +11,19 @@ import { useAction } from '../../state/useAction'
 /** Lessons that stand, and one begun from the card in hand. */
 const router = useRouter()
 const session = useSession()
-const { picked, query } = usePicks()
+const { whole, query } = usePicks()
 const may = computed(() => session.user?.role !== 'viewer')
 const lessons = shallowRef<LessonRow[]>()
 const name = ref('')
 const { busy, problem, act, read } = useAction()
-const load = () => read(async () => (lessons.value = await get<LessonRow[]>('/api/practice/lessons')))
+const load = () => read(async () => (lessons.value = await get('/api/practice/lessons')))
 void load()
 whenChanged(['practice'], load)
-const whole = computed(() => picked.value.model && picked.value.technique && picked.value.fabric)
 const make = () =>
   act(async () => {
-    const { model, technique, fabric, method } = picked.value
-    const tasks = [{ technique, fabric, ...(method ? { method } : {}) }]
-    const { id } = await call<LessonRow>('POST', '/api/practice/lessons', { name: name.value, model, tasks })
+    if (!whole.value) return
+    const { model, ...task } = whole.value
+    const { id } = await call('POST', '/api/practice/lessons', { name: name.value, model, tasks: [task] })
     await router.push({ path: `/practice/lessons/${id}`, query: query.value })
   })
 </script>

@@ -25,7 +25,7 @@ const may = computed(() => session.user?.role !== 'viewer')
 const { busy, problem, said, act, read } = useAction()
 const load = () =>
   read(async () => {
-    ;[row.value] = await Promise.all([get<LessonRow>(`/api/practice/lessons/${props.id}`), lists.loaded()])
+    ;[row.value] = await Promise.all([get(`/api/practice/lessons/${props.id}`), lists.loaded()])
   })
 watch(() => props.id, load, { immediate: true })
 whenChanged(['practice'], load)
@@ -62,7 +62,7 @@ const exercised = computed(() => {
 const change = (lesson: LessonWrite) =>
   act(async () => {
     if (!row.value) return
-    row.value = await call<LessonRow>('PUT', `/api/practice/lessons/${props.id}`, {
+    row.value = await call('PUT', `/api/practice/lessons/${props.id}`, {
       version: row.value.version,
       lesson,
     })

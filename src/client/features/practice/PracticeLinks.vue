@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
 import type { Trial } from '#core/practice/trial'
-import type { LinkMade, LinkView } from '#shared/api/practice'
+import type { LinkView } from '#shared/api/practice'
 import { dateWords } from '#shared/messages/words'
-import type { z } from 'zod'
+
 import { call, get } from '../../api/client'
 import { whenChanged } from '../../state/changes'
 import { usePicks } from '../../state/picks'
@@ -13,7 +13,7 @@ import { useAction } from '../../state/useAction'
 /** Links for people without an account: made for what is practised here, revoked, told apart by a note. */
 const props = defineProps<{ trial: Trial }>()
 const session = useSession()
-const { picked } = usePicks()
+const { whole } = usePicks()
 const may = computed(() => session.user?.role === 'lead' || session.user?.role === 'desk')
 const links = shallowRef<LinkView[]>([])
 const note = ref('')
@@ -22,7 +22,7 @@ const made = ref('')
 const { problem, act, read } = useAction()
 
 const load = async () => {
-  links.value = await get<LinkView[]>('/api/practice/links')
+  links.value = await get('/api/practice/links')
 }
 const opened = () => {
   if (may.value) void read(load)
@@ -30,12 +30,9 @@ const opened = () => {
 whenChanged(['practice', 'catalogue'], () => links.value && read(load))
 const make = () =>
   act(async () => {
-    const { model, technique, fabric, method } = picked.value
-    const link = await call<z.infer<typeof LinkMade>>('POST', '/api/practice/links', {
-      model,
-      technique,
-      fabric,
-      ...(method ? { method } : {}),
+    if (!whole.value) return
+    const link = await call('POST', '/api/practice/links', {
+      ...whole.value,
       stage: props.trial.stage.id,
       note: note.value,
       days: days.value,

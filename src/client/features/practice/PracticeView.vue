@@ -4,7 +4,7 @@ import { useRoute } from 'vue-router'
 import type { Review } from '#core/practice/attempt'
 import { startOf, type MachineState } from '#core/practice/machine'
 import type { Trial } from '#core/practice/trial'
-import type { AttemptView, MachineView } from '#shared/api/practice'
+import type { AttemptView } from '#shared/api/practice'
 import type { AttemptsView } from '#shared/api/practice'
 import type { z } from 'zod'
 import { dateWords, list } from '#shared/messages/words'
@@ -27,7 +27,7 @@ const attempts = shallowRef<z.infer<typeof AttemptsView>>()
 const said = ref('')
 
 const loadAttempts = async () => {
-  attempts.value = await get<z.infer<typeof AttemptsView>>('/api/practice/attempts').catch(() => undefined)
+  attempts.value = await get('/api/practice/attempts').catch(() => undefined)
 }
 void loadAttempts()
 whenChanged(['practice'], loadAttempts)
@@ -38,10 +38,7 @@ watch(
   async (now) => {
     start.value = undefined
     if (!now) return
-    const from =
-      route.query.sent === '1'
-        ? await get<z.infer<typeof MachineView>>('/api/practice/machine').catch(() => undefined)
-        : undefined
+    const from = route.query.sent === '1' ? await get('/api/practice/machine').catch(() => undefined) : undefined
     if (trial.value !== now) return
     const shown = from?.machine?.model === now.model.id ? from.machine : undefined
     const fresh = startOf(now)

@@ -11,7 +11,7 @@ import { useAction } from '../../state/useAction'
 const { query } = usePicks()
 const progress = shallowRef<ProgressView>()
 const { problem, read } = useAction()
-const load = () => read(async () => (progress.value = await get<ProgressView>('/api/practice/progress')))
+const load = () => read(async () => (progress.value = await get('/api/practice/progress')))
 void load()
 whenChanged(['practice'], load)
 const open = (hangs: ProgressView['people'][number]['hangs']) => hangs.filter(({ settled }) => !settled)

@@ -14,7 +14,7 @@ const review = shallowRef<Review>()
 const kept = ref(false)
 const busy = ref(false)
 
-get<Trial>(`/api/shared/practice/${props.token}`)
+get(`/api/shared/practice/${props.token}`)
   .then((found) => (trial.value = found))
   .catch((error: unknown) => (problem.value = problemText(error)))
 
@@ -23,6 +23,7 @@ const done = (came: Review) => {
   kept.value = false
 }
 const send = async () => {
+  if (!review.value) return
   busy.value = true
   problem.value = ''
   try {

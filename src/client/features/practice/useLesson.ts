@@ -26,7 +26,7 @@ export const useLesson = (lesson: () => LessonWrite | undefined, at: () => numbe
     if (!now || !asked || !task) return
     const mine = ++times
     try {
-      const found = await get<Trial>('/api/practice', { model: now.model, ...asked })
+      const found = await get('/api/practice', { model: now.model, ...asked })
       if (mine !== times) return
       problem.value = ''
       const next = 'normal' in task ? backToNormal(found) : found

@@ -1,6 +1,6 @@
 /** The machine to try on for what is picked; another pick is another machine, so nothing of the one before stays. */
 import { useRoute } from 'vue-router'
-import type { Trial } from '#core/practice/trial'
+
 import { get } from '../../api/client'
 import { usePicks } from '../../state/picks'
 import { useQuery } from '../../state/useQuery'
@@ -16,7 +16,7 @@ export const useTrial = () => {
       const asked = { model, technique, fabric, method, also, opening, radius, measured, owned: owned.join(','), stage }
       return model && technique && fabric ? asked : undefined
     },
-    (asked) => get<Trial>('/api/practice', asked),
+    (asked) => get('/api/practice', asked),
     { stays: 0 },
   )
   return { trial: answer, problem }

@@ -4,7 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import type { Item } from '#core/catalogue/types'
 import type { FitReport } from '#core/answer/willItFit'
 import { freeId } from '#core/catalogue/ids'
-import type { FitsView } from '#shared/api/fit'
+
 import type { Changes } from '#shared/api/rows'
 import { noNames } from '#core/names/names'
 import { speech } from '#shared/messages/en'
@@ -35,10 +35,10 @@ const {
 } = useQuery(
   'fits',
   () => (item.value || picked.value.model ? { item: item.value, model: picked.value.model } : undefined),
-  (asked) => get<FitsView>('/api/fits', asked),
+  (asked) => get('/api/fits', asked),
 )
 const loadItems = async () => {
-  const rows = await get<{ id: string; value: Item }[]>('/api/catalogue/items')
+  const rows = (await get('/api/catalogue/items')).map(({ id, value }) => ({ id, value: value as Item }))
   feet.value = new Map(rows.flatMap(({ id, value }) => (value.what === 'foot' ? [[id, value]] : [])))
   items.value = rows.map(({ id, value: { code, name, what } }) => ({
     id,
@@ -82,7 +82,7 @@ const counts = computed(() => {
 /** Trying settles it: a bench statement, above whatever the book says. */
 const state = (report: FitReport, fits: boolean) =>
   act(async () => {
-    const rows = await get<{ id: string }[]>('/api/catalogue/fits')
+    const rows = await get('/api/catalogue/fits')
     const id = freeId(`tried-${report.item}-on-${report.model}`, 'fit', new Set(rows.map((row) => row.id)))
     const where = `tried by ${session.user?.name}`
     const chain = report.fit.chains[0] ?? []

@@ -46,7 +46,7 @@ const { problem, said, act, read } = useAction()
 /** Undefined where something else is asked for by now. */
 const pageOf = async (before?: number): Promise<WriteView[] | undefined> => {
   const of = asked.value
-  const page = await get<WriteView[]>('/api/history/writes', { ...of, ...(before ? { before: String(before) } : {}) })
+  const page = await get('/api/history/writes', { ...of, ...(before ? { before: String(before) } : {}) })
   if (of !== asked.value) return undefined
   more.value = page.length === PAGE
   return page
@@ -69,7 +69,7 @@ const show = (revision: number) =>
       opened.value = undefined
       return
     }
-    entries.value = (await get<Entry[]>('/api/history', { revision: String(revision) })).reverse()
+    entries.value = (await get('/api/history', { revision: String(revision) })).reverse()
     opened.value = revision
   })
 const undo = (revision: number, only?: number) =>

@@ -39,7 +39,7 @@ const photo = useMachinePhoto(
   () => view.value,
 )
 const { problem, said, act } = useAction()
-const photoPath = () => `/api/models/${props.model.id}/photos/${view.value}`
+const photoPath = () => `/api/models/${props.model.id}/photos/${view.value}` as const
 /** The marks stay where they are: they are moved onto what is seen. */
 const keepPhoto = (event: Event) =>
   act(async () => {

@@ -2,12 +2,12 @@
 import { computed, nextTick, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Model, Parameter } from '#core/catalogue/types'
-import type { ModelPage, RowView } from '#shared/api/rows'
+import type { ModelPage } from '#shared/api/rows'
 import { attachmentWord, kindWord, shankWord } from '#shared/messages/words'
 import { PARAMETERS, plainOf } from '#core/catalogue/parameters'
 import { columnsOf, parametersOf, type Column } from '#shared/tables/columns'
 import { titleOf } from '#shared/tables/titles'
-import type { z } from 'zod'
+
 import { call, get, problemText } from '../../api/client'
 import { whenChanged } from '../../state/changes'
 import { useNames } from '../../state/names'
@@ -50,7 +50,7 @@ const row = computed(() => head.rows.value.find(({ id }) => id === props.id))
 const load = async () => {
   problem.value = ''
   try {
-    const [read] = await Promise.all([get<ModelPage>(`/api/models/${props.id}`), store.load()])
+    const [read] = await Promise.all([get(`/api/models/${props.id}`), store.load()])
     headColumns.value = columnsOf('models', withUsual(parametersOf('models', [read.model])))
     const used = parametersOf('stitches', read.model.stitches)
     stitchColumns.value = columnsOf('stitches', used.length > 0 ? used : ['width', 'length', 'tension'])
@@ -63,7 +63,7 @@ const load = async () => {
 void load()
 /** The tables read themselves again. */
 whenChanged(['catalogue'], async () => {
-  page.value = (await get<ModelPage>(`/api/models/${props.id}`).catch(() => undefined)) ?? page.value
+  page.value = (await get(`/api/models/${props.id}`).catch(() => undefined)) ?? page.value
 })
 
 /** "2nd edition" as the shop wrote it, "edition B" where it wrote no more than that. */
@@ -93,8 +93,10 @@ const addStitch = async () => {
 
 const copyName = ref<string>()
 const copy = async () => {
+  const name = copyName.value
+  if (name === undefined) return
   try {
-    const made = await call<z.infer<typeof RowView>>('POST', `/api/models/${props.id}/copy`, { name: copyName.value })
+    const made = await call('POST', `/api/models/${props.id}/copy`, { name })
     copyName.value = undefined
     await lists.load()
     await router.push({ path: `/shelf/models/${(made.value as { id: string }).id}`, query: query.value })

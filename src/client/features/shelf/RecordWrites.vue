@@ -29,7 +29,7 @@ const more = ref(false)
 const { problem, said, act, read } = useAction()
 
 const pageOf = async (before?: number): Promise<RecordWriteView[]> => {
-  const page = await get<RecordWriteView[]>('/api/history/records', before ? { before: String(before) } : {})
+  const page = await get('/api/history/records', before ? { before: String(before) } : {})
   more.value = page.length === PAGE
   return page
 }
@@ -45,7 +45,7 @@ const older = () =>
 
 const show = (id: number) =>
   read(async () => {
-    opened.value = opened.value?.id === id ? undefined : await get<RecordWriteDetail>(`/api/history/records/${id}`)
+    opened.value = opened.value?.id === id ? undefined : await get(`/api/history/records/${id}`)
   })
 const undo = ({ id, did }: RecordWriteView) =>
   act(async () => {

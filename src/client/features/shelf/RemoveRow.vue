@@ -10,7 +10,7 @@ import {
 } from 'reka-ui'
 import { ref, shallowRef, watch } from 'vue'
 import { resources, type Resource } from '#shared/api/resources'
-import type { Changed, RemovalView } from '#shared/api/rows'
+import type { RemovalView } from '#shared/api/rows'
 import { call, get, problemText } from '../../api/client'
 
 export interface Removing {
@@ -27,7 +27,7 @@ const emit = defineEmits<{ removed: [row: Removing]; broughtBack: []; cancel: []
 const plan = shallowRef<RemovalView>()
 const problem = ref('')
 const path = ({ resource, id, model }: Removing) =>
-  `/api/catalogue/${resource}/${model === undefined ? '' : `${model}/`}${id}`
+  `/api/catalogue/${resource}/${model === undefined ? id : `${model}/${id}`}` as const
 
 watch(
   () => props.row,
@@ -36,7 +36,7 @@ watch(
     problem.value = ''
     if (!row) return
     try {
-      plan.value = await get<RemovalView>(`${path(row)}/removal`)
+      plan.value = (await get(`${path(row)}/removal`)) as RemovalView
     } catch (error) {
       problem.value = problemText(error)
     }
@@ -47,7 +47,7 @@ const remove = async () => {
   const { row } = props
   if (!row) return
   try {
-    const { revision } = await call<Changed>('DELETE', `${path(row)}?version=${row.version}&along=yes`)
+    const { revision } = await call('DELETE', `${path(row)}?version=${row.version}&along=yes`)
     removed.value = { revision, title: row.title }
     emit('removed', row)
   } catch (error) {
@@ -56,8 +56,9 @@ const remove = async () => {
 }
 const undoProblem = ref('')
 const bringBack = async () => {
+  if (!removed.value) return
   try {
-    await call('POST', '/api/history/undo', { revision: removed.value?.revision })
+    await call('POST', '/api/history/undo', { revision: removed.value.revision })
     removed.value = undefined
     undoProblem.value = ''
     emit('broughtBack')

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { sameValue } from '#core/catalogue/sameValue'
 import type { Model } from '#core/catalogue/types'
 import { sharedWith } from '#core/changeover/own'
-import type { TableRow } from '#shared/api/rows'
+
 import { kindWord } from '#shared/messages/words'
 import { call, get, problemText } from '../../api/client'
 
@@ -21,14 +21,14 @@ const share = async () => {
   busy.value = true
   said.value = ''
   try {
-    const rows = await get<TableRow[]>('/api/catalogue/models')
+    const rows = await get('/api/catalogue/models')
     const changes = rows.flatMap(({ id, version, value }) => {
       const sister = value as unknown as Model
       if (id === props.model.id || sister.kind !== props.model.kind) return []
       const controls = sharedWith(own, sister.controls)
       return sameValue(controls, sister.controls)
         ? []
-        : [{ resource: 'models', id, version, value: { ...sister, controls } }]
+        : [{ resource: 'models' as const, id, version, value: { ...sister, controls } }]
     })
     if (changes.length > 0) await call('POST', '/api/catalogue/changes', { changes })
     said.value =

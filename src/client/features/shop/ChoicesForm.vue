@@ -24,7 +24,7 @@ const show = ({ version: seen, settings: { tolerance, forgetNamesAfter, publicAd
   mm.value = String(tolerance.mm)
   numbers.value = String(tolerance.numbers)
 }
-get<ShopSettingsRow>('/api/settings')
+get('/api/settings')
   .then(show)
   .catch((error: unknown) => (problem.value = problemText(error)))
 const save = async () => {
@@ -43,7 +43,7 @@ const save = async () => {
   try {
     const publicAddress = address.value.trim().replace(/\/+$/, '') || undefined
     const settings = { tolerance, forgetNamesAfter, publicAddress }
-    show(await call<ShopSettingsRow>('PUT', '/api/settings', { version, settings }))
+    show(await call('PUT', '/api/settings', { version, settings }))
     said.value = 'Kept.'
   } catch (error) {
     problem.value = problemText(error)

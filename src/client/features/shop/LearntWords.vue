@@ -9,7 +9,7 @@ import { useAction } from '../../state/useAction'
 const rows = shallowRef<LearnedWords[]>()
 const { problem, act, read } = useAction()
 const load = async () => {
-  rows.value = await get<LearnedWords[]>('/api/ask/words')
+  rows.value = await get('/api/ask/words')
 }
 void read(load)
 whenChanged(['words', 'customers'], () => read(load))

@@ -13,7 +13,7 @@ const { query } = usePicks()
 const rows = shallowRef<OutboxMessage[]>()
 const { problem, said, act, read: readPage } = useAction()
 const load = async () => {
-  rows.value = await get<OutboxMessage[]>('/api/outbox')
+  rows.value = await get('/api/outbox')
 }
 void readPage(load)
 whenChanged(['outbox'], () => readPage(load))

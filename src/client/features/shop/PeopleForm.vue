@@ -18,7 +18,7 @@ const ROLES: [Role, string][] = [
 ]
 const { problem, said, act, read } = useAction()
 const load = async () => {
-  people.value = await get<Person[]>('/api/people')
+  people.value = await get('/api/people')
 }
 void read(load)
 whenChanged(['people'], () => read(load))
@@ -36,7 +36,7 @@ const add = () =>
     await call('POST', '/api/people', next.value)
     next.value = blank()
   }, 'They can sign in now.')
-const setRole = ({ id, name }: Person, role: string) =>
+const setRole = ({ id, name }: Person, role: Role) =>
   change(() => call('PUT', `/api/people/${id}`, { name, role }), 'Kept.')
 const remove = ({ id, name }: Person) =>
   change(() => call('DELETE', `/api/people/${id}`), `${name} has no account any more.`)
@@ -52,7 +52,7 @@ const remove = ({ id, name }: Person) =>
           class="form-select form-select-sm"
           :value="person.role"
           :aria-label="`What ${person.name} may do`"
-          @change="setRole(person, ($event.target as HTMLSelectElement).value)"
+          @change="setRole(person, ($event.target as HTMLSelectElement).value as Role)"
         >
           <option v-for="[role, word] in ROLES" :key="role" :value="role">{{ word }}</option>
         </select>

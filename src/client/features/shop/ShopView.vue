@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import type { Changed } from '#shared/api/rows'
+
 import { call, problemText } from '../../api/client'
 import { usePickLists, usePicks } from '../../state/picks'
 import { useSession } from '../../state/session'
@@ -20,7 +20,7 @@ const takeLibrary = async () => {
   said.value = ''
   problem.value = ''
   try {
-    const counts = await call<Changed>('POST', '/api/library')
+    const counts = await call('POST', '/api/library')
     said.value =
       counts.added > 0
         ? `${counts.added} stitches, threads, fabrics and techniques are in.`

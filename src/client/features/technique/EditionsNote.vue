@@ -1,6 +1,5 @@
 <!-- Says that shipped techniques have a new edition to look at; nothing where none has. -->
 <script setup lang="ts">
-import type { EditionOffer } from '#shared/api/editions'
 import { get } from '../../api/client'
 import { useQuery } from '../../state/useQuery'
 import { usePicks } from '../../state/picks'
@@ -9,7 +8,7 @@ const { query } = usePicks()
 const { answer } = useQuery(
   'editions',
   () => ({}),
-  () => get<EditionOffer[]>('/api/editions'),
+  () => get('/api/editions'),
 )
 </script>
 

@@ -19,7 +19,7 @@ const SHOWN = 6
 const whole = ref<ReadonlySet<string>>(new Set())
 
 const load = async () => {
-  offers.value = await get<EditionOffer[]>('/api/editions')
+  offers.value = await get('/api/editions')
   taken.value = Object.fromEntries(offers.value.map(({ technique, parts }) => [technique, parts.map(({ id }) => id)]))
 }
 void read(load)

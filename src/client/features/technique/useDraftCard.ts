@@ -35,7 +35,7 @@ export const useDraftCard = (drafting: Ref<Drafting>) => {
       return
     }
     try {
-      const next = await call<Card>('POST', '/api/card/draft', { technique, model, fabric, method })
+      const next = await call('POST', '/api/card/draft', { technique, model, fabric, method })
       if (mine !== asked) return
       card.value = next
       problem.value = ''

@@ -1,12 +1,8 @@
 <script setup lang="ts">
 import { computed, shallowRef } from 'vue'
 import { useLocalStorage } from '@vueuse/core'
-import type { ClassPlanView, ClassRow } from '#shared/api/classes'
 import type { GapsView } from '#shared/api/coverage'
-import type { CustomerRow } from '#shared/api/customers'
-import type { CaseRow } from '#shared/api/desk'
-import type { RecordWriteView } from '#shared/api/records'
-import type { WriteView } from '#shared/api/rows'
+
 import { speech } from '#shared/messages/en'
 import { get } from '../../api/client'
 import { whenChanged } from '../../state/changes'
@@ -34,31 +30,28 @@ const today = new Date().toISOString().slice(0, 10)
 
 const readCalls = async () => {
   const [due, open, customers] = await Promise.all([
-    get<CaseRow[]>('/api/cases', { due: today }),
-    get<CaseRow[]>('/api/cases', { outcome: 'open', most: '200' }),
-    get<CustomerRow[]>('/api/customers'),
+    get('/api/cases', { due: today }),
+    get('/api/cases', { outcome: 'open', most: '200' }),
+    get('/api/customers'),
   ])
   const names = new Map(customers.map(({ customer }) => [customer.id, customer.name]))
   calls.value = callLines(due, open, (id) => names.get(id) ?? id)
 }
 const readClasses = async () => {
-  const ahead = classesAhead(await get<ClassRow[]>('/api/classes'), new Date())
+  const ahead = classesAhead(await get('/api/classes'), new Date())
   classes.value = await Promise.all(
-    ahead.map(async (row) => classLine(row, await get<ClassPlanView>(`/api/classes/${row.class.id}/plan`))),
+    ahead.map(async (row) => classLine(row, await get(`/api/classes/${row.class.id}/plan`))),
   )
 }
 const readChanged = async () => {
-  const [writes, records] = await Promise.all([
-    get<WriteView[]>('/api/history/writes'),
-    get<RecordWriteView[]>('/api/history/records'),
-  ])
+  const [writes, records] = await Promise.all([get('/api/history/writes'), get('/api/history/records')])
   changed.value = changedLine([...writes, ...records], me, since)
 }
 /** In the fabric that stands first, for customers' machines. */
 const readGaps = async () => {
   await lists.loaded()
   const fabric = lists.lists?.fabrics[0]?.id
-  if (fabric !== undefined) gaps.value = await get<GapsView>('/api/coverage/gaps', { fabric, by: 'machines' })
+  if (fabric !== undefined) gaps.value = await get('/api/coverage/gaps', { fabric, by: 'machines' })
 }
 void read(async () => {
   await Promise.all([readCalls(), readClasses(), readChanged(), readGaps()])

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { CardTranslationView, MachineTranslationView } from '#shared/api/translate'
 import { noNames } from '#core/names/names'
 import { speech } from '#shared/messages/en'
 import { carriedText, carriesWord, movedText, reachText, reachWord } from '#shared/messages/translate'
@@ -47,8 +46,8 @@ const { answer, problem, busy } = useQuery(
   },
   async ({ asked, technique, method }) => {
     const [card, machine] = await Promise.all([
-      technique ? get<CardTranslationView>('/api/translate/card', { ...asked, technique, method }) : undefined,
-      get<MachineTranslationView>('/api/translate/machine', asked),
+      technique ? get('/api/translate/card', { ...asked, technique, method }) : undefined,
+      get('/api/translate/machine', asked),
     ])
     return { card, machine }
   },

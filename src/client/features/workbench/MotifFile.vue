@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Point } from '#core/stitch/types'
-import type { Changes, ModelPage } from '#shared/api/rows'
+import type { Changes } from '#shared/api/rows'
 import { call, get, problemText } from '../../api/client'
 import { useSession } from '../../state/session'
 import { saveFile } from '../../ui/saveFile'
@@ -27,7 +27,7 @@ const keep = async () => {
   if (!keeps) return
   problem.value = ''
   try {
-    const page = await get<ModelPage>(`/api/models/${keeps.model}`)
+    const page = await get(`/api/models/${keeps.model}`)
     const stitch = page.model.stitches.find(({ id }) => id === keeps.stitch)
     const version = page.stitchVersions[keeps.stitch] ?? null
     const value = { ...stitch, points: keeps.points.map(([x, y]): [number, number] => [x, y]) }

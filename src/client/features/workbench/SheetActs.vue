@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import type { Sheet } from '#core/workbench/sheet'
 import { sheetSvg } from '#core/workbench/sheetSvg'
-import type { SentTo } from '#shared/api/desk'
+
 import { call, file, problemText } from '../../api/client'
 import SendTo from '../../ui/SendTo.vue'
 import { saveFile } from '../../ui/saveFile'
@@ -14,7 +14,7 @@ const busy = ref(false)
 
 const name = () => props.words.toLowerCase().replace(/\W+/g, '-')
 const send = (customer: string) =>
-  call<SentTo>('POST', '/api/outbox/sheets', { customer, words: props.words, sheet: props.sheet })
+  call('POST', '/api/outbox/sheets', { customer, words: props.words, sheet: props.sheet })
 const saveSvg = () => saveFile(new Blob([sheetSvg(props.sheet)], { type: 'image/svg+xml' }), `${name()}.svg`)
 const savePdf = async () => {
   busy.value = true

@@ -16,7 +16,7 @@ import { useCalculator } from './useCalculator'
 /** The measuring and arithmetic: fill in, read off, see how each figure came about; print it, hand it to the card. */
 const route = useRoute()
 const router = useRouter()
-const { picked, query } = usePicks()
+const { picked, whole, query } = usePicks()
 const { bench, problem } = useWorkbenchContext(picked)
 const { lengths } = useLengths()
 const current = computed(
@@ -45,12 +45,9 @@ const from = <T,>(make: ((values: FieldValues, at: WorkbenchContext) => T) | und
 }
 const picture = computed(() => from(current.value.picture))
 const sheet = computed(() => from(current.value.sheet))
-const back = computed(() =>
-  picked.value.model && picked.value.technique && picked.value.fabric ? from(current.value.back) : undefined,
-)
+const back = computed(() => (whole.value ? from(current.value.back) : undefined))
 const tries = computed(() => {
-  const found =
-    picked.value.model && picked.value.technique && picked.value.fabric ? from(current.value.tries) : undefined
+  const found = whole.value ? from(current.value.tries) : undefined
   return (
     found &&
     Object.entries(found)

@@ -1,5 +1,5 @@
 import { computed, type Ref } from 'vue'
-import type { WorkbenchInput } from '#core/card/workbenchInput'
+
 import { get } from '../../api/client'
 import type { Picked } from '../../state/picks'
 import { useQuery } from '../../state/useQuery'
@@ -13,7 +13,7 @@ export const useWorkbenchContext = (picked: Ref<Picked>) => {
       const { owned, model, technique, fabric, method, also } = picked.value
       return { model, technique, fabric, method, also, owned: owned.join(',') }
     },
-    (asked) => get<WorkbenchInput>('/api/hand', asked),
+    (asked) => get('/api/hand', asked),
   )
   return { bench: computed(() => workbenchContextOf(answer.value ?? { stages: [], guides: [] })), problem }
 }

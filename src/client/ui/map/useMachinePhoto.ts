@@ -1,7 +1,7 @@
 /** The shop's own photograph of a machine from one side, where it has one and somebody is signed in to see it. */
 import { computed } from 'vue'
 import type { MachineView } from '#core/catalogue/types'
-import type { MachinePhoto } from '#shared/api/samples'
+
 import { get } from '../../api/client'
 import { useSession } from '../../state/session'
 import { useQuery } from '../../state/useQuery'
@@ -11,7 +11,7 @@ export const useMachinePhoto = (model: () => string | undefined, view: () => Mac
   const { answer } = useQuery(
     'machinePhotos',
     () => (session.user ? 'all' : undefined),
-    () => get<MachinePhoto[]>('/api/machine-photos'),
+    () => get('/api/machine-photos'),
   )
   return computed(() => {
     const found = answer.value?.find((one) => one.model === model() && one.view === view())

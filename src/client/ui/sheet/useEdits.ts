@@ -4,7 +4,7 @@ import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { freeId } from '#core/catalogue/ids'
 import { sameValue } from '#core/catalogue/sameValue'
 import { resources, type Resource } from '#shared/api/resources'
-import type { Changed, Changes, TableRow } from '#shared/api/rows'
+import type { Changes, TableRow } from '#shared/api/rows'
 import { readCell, showCell } from '#shared/tables/cells'
 import type { Column } from '#shared/tables/columns'
 import { blankRow, cellOf, withCell } from '#shared/tables/rowCells'
@@ -65,7 +65,7 @@ export const useEdits = ({ resource, model, columns, names }: EditsOf) => {
 
   /** What was sent and is now stored is let go, unless it was typed on since. */
   const load = async (sent: readonly Sent[] = []) => {
-    const read = await get<TableRow[]>(`/api/catalogue/${resource}`, { model })
+    const read = await get(`/api/catalogue/${resource}`, { model })
     take(
       read.map(({ id, model, version, value }) => ({ id, model, version, value: value as Value, typed: {} })),
       sent,
@@ -110,7 +110,7 @@ export const useEdits = ({ resource, model, columns, names }: EditsOf) => {
   /** What somebody else has stored meanwhile stands here too; rows that are being typed in stay as they are. */
   const readAgain = async () => {
     if (!loaded.value || busy.value) return
-    const read = await get<TableRow[]>(`/api/catalogue/${resource}`, { model }).catch(() => undefined)
+    const read = await get(`/api/catalogue/${resource}`, { model }).catch(() => undefined)
     if (!read || busy.value) return
     const isAsRead = ({ id, version }: TableRow) => saved.value.get(id)?.version === version
     if (read.length === saved.value.size && read.every(isAsRead)) return
@@ -245,7 +245,7 @@ export const useEdits = ({ resource, model, columns, names }: EditsOf) => {
         value,
       }))
       const body: Changes = { changes }
-      const counts = await call<Changed>('POST', '/api/catalogue/changes', body)
+      const counts = await call('POST', '/api/catalogue/changes', body)
       clashes.value = []
       draft.write(undefined)
       await load(rowsNamed.map(({ id }, i) => ({ was: edited[i] as EditRow, id }))).catch((error: unknown) => {

@@ -3,7 +3,7 @@ import { rowsOf } from '#core/catalogue/rows'
 import { compareCatalogues, mergeWrites } from '#core/import/mergeCatalogue'
 import { idsFor, inOurIds, type OtherIds } from '#core/import/otherIds'
 import type { Bundle } from '#core/catalogue/types'
-import { CatalogueSources, MergeView, type Merging } from '#shared/api/merging'
+import { CatalogueSources, MergeSent, MergeView, type Merging } from '#shared/api/merging'
 import { resourceList } from '#shared/api/resources'
 import { Changed } from '#shared/api/rows'
 import { namesOf, type RowNames } from '#shared/tables/titles'
@@ -58,6 +58,7 @@ export const mergeRoutes = [
     tag: 'Data',
     for: LEAD,
     takes: 'application/json',
+    holds: MergeSent,
     result: MergeView,
     refuses: [413, 422],
     megabytes: MOST_MEGABYTES,
@@ -85,6 +86,7 @@ export const mergeRoutes = [
     tag: 'Data',
     for: LEAD,
     takes: 'application/json',
+    holds: MergeSent,
     result: Changed,
     refuses: [409, 413, 422],
     megabytes: MOST_MEGABYTES,

@@ -28,6 +28,7 @@ export const bundleRoutes = [
     tag: 'Data',
     for: LEAD,
     takes: 'application/json',
+    holds: Bundle,
     result: Changed,
     refuses: [413, 422],
     megabytes: MOST_MEGABYTES,
