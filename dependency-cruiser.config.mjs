@@ -27,6 +27,16 @@ export default {
     from('client', { path: '^src/(server|demo)/' }, 'Server and client meet in shared only.'),
     from('demo', { path: '^src/(server|client)/' }, 'The demo is data.'),
     {
+      name: 'routes-ask-stores',
+      severity: 'error',
+      comment: 'What an address answers is not how its rows are kept.',
+      from: { path: '^src/server/features/.*[rR]outes\\.ts$' },
+      to: {
+        path: '^src/server/database/entities/|^node_modules/typeorm/',
+        dependencyTypesNot: ['type-only'],
+      },
+    },
+    {
       name: 'core-has-no-node',
       severity: 'error',
       from: { path: '^src/(core|shared|client)/', pathNot: '\\.test\\.ts$' },

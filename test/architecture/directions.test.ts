@@ -5,11 +5,12 @@ import { dirname, join } from 'node:path'
 import { afterAll, describe, expect, it } from 'vitest'
 import config from '../../dependency-cruiser.config.mjs'
 
-const folder = 'src/core/answer/zz-probe'
-afterAll(() => rmSync(folder, { recursive: true, force: true }))
+const IN_CORE = 'src/core/answer/zz-probe'
+const IN_ROOM = 'src/server/features/zz-probe'
+afterAll(() => [IN_CORE, IN_ROOM].forEach((folder) => rmSync(folder, { recursive: true, force: true })))
 
-const brokenBy = async (imports: string): Promise<string[]> => {
-  const file = join(folder, 'probe.ts')
+const brokenBy = async (imports: string, folder = IN_CORE, name = 'probe.ts'): Promise<string[]> => {
+  const file = join(folder, name)
   mkdirSync(dirname(file), { recursive: true })
   writeFileSync(file, `${imports}\nexport const probe = 1\n`)
   const { output } = await cruise([folder], { ...config.options, validate: true, ruleSet: config } as never)
@@ -26,6 +27,14 @@ describe('import directions', () => {
     ["import { ask } from '../answers.testkit'\nvoid ask", 'no-test-code-in-product'],
     ["import { gone } from './not-there'\nvoid gone", 'no-unresolved'],
   ])('%s breaks %s', async (imports, rule) => expect(await brokenBy(imports)).toContain(rule))
+
+  it.each([
+    ["import { SampleRow } from '../../database/entities/index'\nvoid SampleRow", ['routes-ask-stores']],
+    ["import { In } from 'typeorm'\nvoid In", ['routes-ask-stores']],
+    ["import type { SampleRow } from '../../database/entities/index'\nexport type Row = SampleRow", []],
+  ])('routes leave rows to stores: %s breaks %o', async (imports, rules) =>
+    expect(await brokenBy(imports, IN_ROOM, 'probeRoutes.ts')).toEqual(rules),
+  )
 
   it('lets the core import the core', async () =>
     expect(await brokenBy("import { tidy } from '../../units/quantities'\nvoid tidy")).toEqual([]))

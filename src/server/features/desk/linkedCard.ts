@@ -2,11 +2,10 @@
 import { z } from 'zod'
 import type { Question } from '#core/answer/types'
 import { SharedCardWrite, type PassQuery } from '#shared/api/desk'
-import { SharedCardRow } from '../../database/entities/index'
 import { NotFound } from '../../http/problems'
-import { digest } from '../../http/token'
 import type { Services } from '../../services'
 import { defined } from '../practice/linkRoutes'
+import { cardLinkByToken } from './cardLinks'
 
 export const GONE = 'This link does not hold any more. Ask the shop for a new one.'
 
@@ -26,12 +25,12 @@ export interface LinkedCard {
  * or whose time is over: all the same from outside.
  */
 export const linkedCard = async (
-  { database, now }: Pick<Services, 'database' | 'now'>,
+  services: Pick<Services, 'database' | 'now'>,
   token: string,
   query: z.output<typeof PassQuery>,
 ): Promise<LinkedCard> => {
-  const row = await database.manager.findOneBy(SharedCardRow, { tokenHash: digest(token) })
-  if (!row || row.expires <= now()) throw new NotFound(GONE)
+  const row = await cardLinkByToken(services, token)
+  if (!row) throw new NotFound(GONE)
   const many = Pass.safeParse(row.content).success
   const asked = Asked.safeParse(many ? query : row.content)
   if (!asked.success) throw new NotFound(GONE)

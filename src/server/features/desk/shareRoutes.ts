@@ -1,5 +1,4 @@
 /** A card sent: to the outbox for a customer, or by a link for anybody. A link holds nothing of a customer. */
-import { LessThan } from 'typeorm'
 import { z } from 'zod'
 import { cardOf } from '#core/card/card'
 import type { Question } from '#core/answer/types'
@@ -16,10 +15,8 @@ import {
   TokenParams,
 } from '#shared/api/desk'
 import { cardMessage, sheetMessage } from '#shared/messages/desk'
-import { SharedCardRow as Row } from '../../database/entities/index'
 import { Invalid, NotFound } from '../../http/problems'
 import { FILE, STAFF, route, sends } from '../../http/route'
-import { daysAfter, digest, newToken } from '../../http/token'
 import { pdfOf } from '../../print/drawn'
 import { wholeFile } from '../../print/join'
 import type { Services } from '../../services'
@@ -30,6 +27,7 @@ import { cardPages } from '../classes/handouts/cardPages'
 import { defined, makeLink } from '../practice/linkRoutes'
 import { namesOf } from '../practice/trial'
 import { sheetOrRefuse } from '../workbench/sheetPdf'
+import { addCardLink, liveCardLinks, revokeCardLink } from './cardLinks'
 import { Asked, linkedCard, Pass } from './linkedCard'
 
 const SENT_DAYS = 90
@@ -40,21 +38,13 @@ const IdParams = z.strictObject({ id: z.coerce.number().int().positive() })
 export const handoutPass = async (services: Services, title: string, { name, at }: Actor): Promise<string> =>
   `/c/${(await share(services, { pass: title }, PASS_DAYS, name, at)).token}`
 
-const share = async (
+const share = (
   services: Services,
   asked: z.infer<typeof Asked> | z.infer<typeof Pass>,
   days: number,
   by: string,
-  now: Date,
-): Promise<{ token: string; expires: Date }> => {
-  const token = newToken()
-  const expires = daysAfter(now, days)
-  await services.writes.run('sharedCards', async (manager) => {
-    await manager.delete(Row, { expires: LessThan(now) })
-    await manager.insert(Row, { tokenHash: digest(token), by, expires, content: asked })
-  })
-  return { token, expires }
-}
+  at: Date,
+): Promise<{ token: string; expires: Date }> => addCardLink(services, asked, days, { by, at })
 
 export const shareRoutes = [
   route({
@@ -108,21 +98,19 @@ export const shareRoutes = [
     for: STAFF,
     result: z.array(SharedCardRow),
     handle: async ({ services, snapshot }) => {
-      const rows = await services.database.manager.find(Row, { order: { id: 'DESC' } })
-      return rows
-        .filter(({ expires }) => expires > services.now())
-        .map(({ id, by, expires, content }) => {
-          const pass = Pass.safeParse(content)
-          if (pass.success)
-            return { id, by, expires: expires.toISOString(), what: `the cards handed out in “${pass.data.pass}”` }
-          const { technique, model, fabric } = namesOf(snapshot, Asked.parse(content))
-          return {
-            id,
-            by,
-            expires: expires.toISOString(),
-            what: `${technique} on the ${model} in ${fabric.toLowerCase()}`,
-          }
-        })
+      const rows = await liveCardLinks(services)
+      return rows.map(({ id, by, expires, content }) => {
+        const pass = Pass.safeParse(content)
+        if (pass.success)
+          return { id, by, expires: expires.toISOString(), what: `the cards handed out in “${pass.data.pass}”` }
+        const { technique, model, fabric } = namesOf(snapshot, Asked.parse(content))
+        return {
+          id,
+          by,
+          expires: expires.toISOString(),
+          what: `${technique} on the ${model} in ${fabric.toLowerCase()}`,
+        }
+      })
     },
   }),
   route({
@@ -135,10 +123,7 @@ export const shareRoutes = [
     result: z.object({ gone: z.literal(true) }),
     refuses: [404],
     handle: async ({ params, services }) => {
-      await services.writes.run('sharedCards', async (manager) => {
-        const { affected } = await manager.delete(Row, { id: params.id })
-        if (!affected) throw new NotFound('There is no such link any more.')
-      })
+      if (!(await revokeCardLink(services, params.id))) throw new NotFound('There is no such link any more.')
       return { gone: true as const }
     },
   }),

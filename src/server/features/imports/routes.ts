@@ -1,8 +1,8 @@
 /** What a shop once told about the files of a make, so that the next file of it is read without asking. */
 import { knownNames } from '#core/import/proposeFunction'
 import { HabitParams, ImportHabit, NativeNames } from '#shared/api/rows'
-import { ImportHabitRow } from '../../database/entities/index'
 import { ANY_ROLE, LEAD, route } from '../../http/route'
+import { habitOf, keepHabit } from './habits'
 
 export const importRoutes = [
   route({
@@ -26,10 +26,7 @@ export const importRoutes = [
     for: ANY_ROLE,
     params: HabitParams,
     result: ImportHabit,
-    handle: async ({ params, services }) => {
-      const row = await services.database.manager.findOneBy(ImportHabitRow, params)
-      return row ? ImportHabit.parse(row.content) : { columns: {} }
-    },
+    handle: async ({ params, services }) => (await habitOf(services, params)) ?? { columns: {} },
   }),
   route({
     method: 'put',
@@ -41,9 +38,7 @@ export const importRoutes = [
     body: ImportHabit,
     result: ImportHabit,
     handle: async ({ params, body, services }) => {
-      await services.writes.run('settings', (manager) =>
-        manager.upsert(ImportHabitRow, { ...params, content: body }, ['kind', 'make']),
-      )
+      await keepHabit(services, params, body)
       return body
     },
   }),

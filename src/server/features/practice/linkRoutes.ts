@@ -1,14 +1,15 @@
 /** Links to a practice machine for people without an account: unguessable, revocable, expiring; only a hash is kept. */
 import { z } from 'zod'
 import { AttemptView, LinkMade, LinkParams, LinkView, LinkWrite, SharedAttempt, TrialView } from '#shared/api/practice'
-import { PracticeAttemptRow, PracticeLinkRow } from '../../database/entities/index'
 import { NotFound } from '../../http/problems'
 import { STAFF, route, sends } from '../../http/route'
-import { daysAfter, digest, newToken } from '../../http/token'
+import { daysAfter } from '../../http/token'
 import type { Services } from '../../services'
 import { actorOf } from '../catalogue/actor'
 import type { Snapshot } from '../catalogue/snapshot'
 import type { Actor } from '../catalogue/store'
+import { attemptsAt, countAttemptsAt, keepAttempt } from './attempts'
+import { addLink, linkByToken, liveLinks, revokeLink } from './links'
 import { attemptView } from './routes'
 import { namesOf, trialFor } from './trial'
 
@@ -30,8 +31,7 @@ export const linkRoutes = [
     handle: async ({ services, revision }) => {
       const snapshot = await services.catalogue.snapshot()
       revision(snapshot.revision)
-      const rows = await services.database.manager.find(PracticeLinkRow, { order: { id: 'DESC' } })
-      const live = rows.filter(({ expires }) => expires > services.now())
+      const live = await liveLinks(services)
       return Promise.all(
         live.map(async ({ id, note, by, expires, content }) => ({
           id,
@@ -39,7 +39,7 @@ export const linkRoutes = [
           by,
           expires: expires.toISOString(),
           names: namesOf(snapshot, Asked.parse(content)),
-          attempts: await services.database.manager.countBy(PracticeAttemptRow, { link: id }),
+          attempts: await countAttemptsAt(services, id),
         })),
       )
     },
@@ -69,10 +69,7 @@ export const linkRoutes = [
     result: z.object({ gone: z.literal(true) }),
     refuses: [404],
     handle: async ({ params, services }) => {
-      await services.writes.run('practice', async (manager) => {
-        const { affected } = await manager.delete(PracticeLinkRow, { id: params.id })
-        if (!affected) throw new NotFound('There is no such link any more.')
-      })
+      if (!(await revokeLink(services, params.id))) throw new NotFound('There is no such link any more.')
       return { gone: true as const }
     },
   }),
@@ -87,11 +84,7 @@ export const linkRoutes = [
     handle: async ({ params, services, revision }) => {
       const snapshot = await services.catalogue.snapshot()
       revision(snapshot.revision)
-      const rows = await services.database.manager.find(PracticeAttemptRow, {
-        where: { link: params.id },
-        order: { id: 'DESC' },
-      })
-      return rows.map((row) => attemptView(snapshot, row))
+      return (await attemptsAt(services, params.id)).map((row) => attemptView(snapshot, row))
     },
   }),
   route({
@@ -134,14 +127,10 @@ export const linkRoutes = [
         review: body.review,
       }
       const row = { user: null, link, by: body.name, at: services.now(), content }
-      return services.writes.run('practice', async (manager) => {
-        // Who comes at the same moment waits for this row: however many they are, no more are kept.
-        await manager.findOne(PracticeLinkRow, { where: { id: link }, lock: { mode: 'pessimistic_write' } })
-        if ((await manager.countBy(PracticeAttemptRow, { link })) >= MOST_ATTEMPTS)
-          throw new NotFound('This link has been practised with often enough. Ask the shop for a new one.')
-        const { identifiers } = await manager.insert(PracticeAttemptRow, row)
-        return { id: identifiers[0]?.['id'] as number }
-      })
+      const id = await keepAttempt(services, row, MOST_ATTEMPTS)
+      if (id === undefined)
+        throw new NotFound('This link has been practised with often enough. Ask the shop for a new one.')
+      return { id }
     },
   }),
 ]
@@ -155,13 +144,8 @@ export const makeLink = async (
 ) => {
   const { stage, ...question } = asked
   trialFor(snapshot, defined(question), stage)
-  const token = newToken()
   const expires = daysAfter(at, days)
-  const row = { tokenHash: digest(token), note, by, expires, content: asked }
-  const id = await services.writes.run('practice', async (manager) => {
-    const { identifiers } = await manager.insert(PracticeLinkRow, row)
-    return identifiers[0]?.['id'] as number
-  })
+  const { id, token } = await addLink(services, { note, by, expires, content: asked })
   return { id, path: `/p/${token}`, expires: expires.toISOString() }
 }
 
@@ -169,8 +153,8 @@ export const makeLink = async (
  * Throws `NotFound` for a token that nobody gave, that was revoked, or whose time is over: all the same from outside.
  */
 const linkOf = async (services: Services, token: string): Promise<{ id: number; asked: z.infer<typeof Asked> }> => {
-  const row = await services.database.manager.findOneBy(PracticeLinkRow, { tokenHash: digest(token) })
-  if (!row || row.expires <= services.now()) throw new NotFound(GONE)
+  const row = await linkByToken(services, token)
+  if (!row) throw new NotFound(GONE)
   return { id: row.id, asked: Asked.parse(row.content) }
 }
 

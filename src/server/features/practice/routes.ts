@@ -12,12 +12,13 @@ import {
   TrialView,
 } from '#shared/api/practice'
 import { z } from 'zod'
-import { PracticeAttemptRow, PracticeMachineRow } from '../../database/entities/index'
+import type { PracticeAttemptRow } from '../../database/entities/index'
 import { NotSignedIn } from '../../http/problems'
 import { ANY_ROLE, STAFF, route, sends, type SignedIn } from '../../http/route'
 import type { Services } from '../../services'
 import { questionOf } from '../cards/routes'
 import type { Snapshot } from '../catalogue/snapshot'
+import { attemptsBy, keepAttempt, keepMachine, machineOf } from './attempts'
 import { pastAttempts } from './progress'
 import { namesOf, trialFor } from './trial'
 
@@ -48,8 +49,8 @@ export const practiceRoutes = [
     for: ANY_ROLE,
     result: MachineView,
     handle: async ({ session, services }) => {
-      const row = await services.database.manager.findOneBy(PracticeMachineRow, { user: person(session).id })
-      return row ? { machine: MachineShown.parse(row.content), at: row.at.toISOString() } : {}
+      const shown = await machineOf(services, person(session).id)
+      return shown ? { machine: shown.machine, at: shown.at.toISOString() } : {}
     },
   }),
   route({
@@ -62,8 +63,7 @@ export const practiceRoutes = [
     result: MachineView,
     handle: async ({ body, session, services }) => {
       const at = services.now()
-      const row = { user: person(session).id, at, content: body }
-      await services.writes.run('practice', (manager) => manager.upsert(PracticeMachineRow, row, ['user']))
+      await keepMachine(services, person(session).id, body, at)
       return { machine: body, at: at.toISOString() }
     },
   }),
@@ -100,11 +100,9 @@ export const practiceRoutes = [
     status: 201,
     handle: async ({ body, session, services }) => {
       const { id: user, name: by } = person(session)
-      const row = { user, link: null, by, at: services.now(), content: body }
-      return services.writes.run('practice', async (manager) => {
-        const { identifiers } = await manager.insert(PracticeAttemptRow, row)
-        return { id: identifiers[0]?.['id'] as number }
-      })
+      return {
+        id: (await keepAttempt(services, { user, link: null, by, at: services.now(), content: body })) as number,
+      }
     },
   }),
 ]
@@ -119,12 +117,7 @@ const attemptsOf = async (
   snapshot: Snapshot,
   user: string,
 ): Promise<z.infer<typeof AttemptsView>> => {
-  const rows = await services.database.manager.find(PracticeAttemptRow, {
-    where: { user },
-    order: { id: 'DESC' },
-    take: MOST_SHOWN,
-  })
-  const attempts = rows.map((row) => attemptView(snapshot, row))
+  const attempts = (await attemptsBy(services, user, MOST_SHOWN)).map((row) => attemptView(snapshot, row))
   const latest = new Map<string, AttemptView>()
   for (const attempt of attempts) {
     const { model, technique, stage, fabric } = attempt

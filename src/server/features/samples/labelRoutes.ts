@@ -1,12 +1,12 @@
 /** Labels, and the simulated label printer that ships with Handhold: it keeps what it was given. */
 import { z } from 'zod'
 import { PrintedLabel, PrintedParams, PrintJob, SampleParams } from '#shared/api/samples'
-import { PrintedLabelRow } from '../../database/entities/index'
 import { NotFound } from '../../http/problems'
 import { ANY_ROLE, FILE, STAFF, route } from '../../http/route'
 import type { Services } from '../../services'
 import { actorOf } from '../catalogue/actor'
 import { labelPdf } from './label'
+import { printedLabel, printedLabels, printLabel } from './printer'
 import { sampleIn } from './routes'
 
 const label = async (services: Services, id: string): Promise<Buffer> => {
@@ -42,10 +42,7 @@ export const labelRoutes = [
       const { body, services } = context
       const { name, at } = actorOf(context)
       const pdf = await label(services, body.sample)
-      const id = await services.writes.run('labels', async (manager) => {
-        const { identifiers } = await manager.insert(PrintedLabelRow, { sample: body.sample, at, by: name, pdf })
-        return identifiers[0]?.['id'] as number
-      })
+      const id = await printLabel(services, { sample: body.sample, at, by: name, pdf })
       return { id, sample: body.sample, at: at.toISOString(), by: name }
     },
   }),
@@ -56,14 +53,8 @@ export const labelRoutes = [
     tag: 'Samples',
     for: ANY_ROLE,
     result: z.array(PrintedLabel),
-    handle: async ({ services }) => {
-      const rows = await services.database.manager.find(PrintedLabelRow, {
-        select: { id: true, sample: true, at: true, by: true },
-        order: { id: 'DESC' },
-        take: 200,
-      })
-      return rows.map(({ id, sample, at, by }) => ({ id, sample, at: at.toISOString(), by }))
-    },
+    handle: async ({ services }) =>
+      (await printedLabels(services)).map(({ id, sample, at, by }) => ({ id, sample, at: at.toISOString(), by })),
   }),
   route({
     method: 'get',
@@ -76,7 +67,7 @@ export const labelRoutes = [
     type: 'application/pdf',
     refuses: [404],
     handle: async ({ params, services }) => {
-      const row = await services.database.manager.findOneBy(PrintedLabelRow, { id: params.id })
+      const row = await printedLabel(services, params.id)
       if (!row) throw new NotFound(`The printer has no label ${params.id}.`)
       return row.pdf
     },

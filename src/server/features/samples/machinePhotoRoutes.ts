@@ -1,10 +1,10 @@
 /** The shop's own photographs of its machines, behind the marks of their controls. They are in no catalogue file. */
 import { z } from 'zod'
 import { MachinePhoto, MachinePhotoParams, MachinePhotoQuery, PhotoKept } from '#shared/api/samples'
-import { MachinePhotoRow } from '../../database/entities/index'
 import { NotFound } from '../../http/problems'
 import { ANY_ROLE, FILE, STAFF, route } from '../../http/route'
 import { MOST_MEGABYTES, photoOf } from './photo'
+import { dropMachinePhoto, keepMachinePhoto, machinePhoto, machinePhotos } from './photos'
 
 export const machinePhotoRoutes = [
   route({
@@ -14,12 +14,10 @@ export const machinePhotoRoutes = [
     tag: 'Catalogue',
     for: ANY_ROLE,
     result: z.array(MachinePhoto),
-    handle: async ({ services }) => {
-      const rows = await services.database.manager.find(MachinePhotoRow, {
-        select: { model: true, view: true, at: true },
-      })
-      return rows.map(({ model, view, at }) => MachinePhoto.parse({ model, view, at: at.toISOString() }))
-    },
+    handle: async ({ services }) =>
+      (await machinePhotos(services)).map(({ model, view, at }) =>
+        MachinePhoto.parse({ model, view, at: at.toISOString() }),
+      ),
   }),
   route({
     method: 'put',
@@ -32,11 +30,10 @@ export const machinePhotoRoutes = [
     result: PhotoKept,
     refuses: [404],
     megabytes: MOST_MEGABYTES,
-    handle: async ({ params: { id, view }, upload, services, snapshot }) => {
-      if (!snapshot.index.models.has(id)) throw new NotFound(`There is no model “${id}”.`)
-      const { small: _, ...photo } = await photoOf(upload)
-      const row = { model: id, view, at: services.now(), ...photo }
-      await services.writes.run('machinePhotos', (manager) => manager.upsert(MachinePhotoRow, row, ['model', 'view']))
+    handle: async ({ params: { id: model, view }, upload, services, snapshot }) => {
+      if (!snapshot.index.models.has(model)) throw new NotFound(`There is no model “${model}”.`)
+      const photo = await photoOf(upload)
+      await keepMachinePhoto(services, { model, view }, photo)
       return { width: photo.width, height: photo.height, bytes: photo.large.length }
     },
   }),
@@ -52,7 +49,7 @@ export const machinePhotoRoutes = [
     type: 'image/jpeg',
     refuses: [404],
     handle: async ({ params: { id: model, view }, services }) => {
-      const row = await services.database.manager.findOneBy(MachinePhotoRow, { model, view })
+      const row = await machinePhoto(services, { model, view })
       if (!row) throw new NotFound(`There is no photograph of “${model}” from there.`)
       return row.large
     },
@@ -67,10 +64,8 @@ export const machinePhotoRoutes = [
     result: z.object({ gone: z.literal(true) }),
     refuses: [404],
     handle: async ({ params: { id: model, view }, services }) => {
-      await services.writes.run('machinePhotos', async (manager) => {
-        const { affected } = await manager.delete(MachinePhotoRow, { model, view })
-        if (!affected) throw new NotFound('There is no such photograph any more.')
-      })
+      if (!(await dropMachinePhoto(services, { model, view })))
+        throw new NotFound('There is no such photograph any more.')
       return { gone: true as const }
     },
   }),

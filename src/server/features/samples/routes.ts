@@ -14,7 +14,6 @@ import {
   SampleParams,
   SampleWrite,
 } from '#shared/api/samples'
-import { SamplePhotoRow } from '../../database/entities/index'
 import { Invalid, NotFound } from '../../http/problems'
 import { ANY_ROLE, FILE, LEAD, STAFF, route, sends } from '../../http/route'
 import type { Services } from '../../services'
@@ -22,6 +21,7 @@ import { actorOf } from '../catalogue/actor'
 import type { Snapshot } from '../catalogue/snapshot'
 import type { RowWrite } from '../catalogue/store'
 import { MOST_MEGABYTES, photoOf } from './photo'
+import { keepSamplePhoto, photographed, samplePhoto } from './photos'
 
 export const sampleRoutes = [
   route({
@@ -34,7 +34,7 @@ export const sampleRoutes = [
     handle: async ({ services, revision }) => {
       const snapshot = await services.catalogue.snapshot()
       revision(snapshot.revision)
-      const photos = await photosOf(services)
+      const photos = await photographed(services)
       const samples = snapshot.bundle.samples.map((sample) => listed(snapshot.index, sample, photos.has(sample.id)))
       return samples.sort((a, b) => (a.on < b.on ? 1 : a.on > b.on ? -1 : a.id < b.id ? 1 : -1))
     },
@@ -94,7 +94,7 @@ export const sampleRoutes = [
       revision(snapshot.revision)
       const { tolerance } = await services.settings.read()
       const evidence = evidenceOf(snapshot.index, cellOf(snapshot.index, query), tolerance)
-      const photos = await photosOf(services)
+      const photos = await photographed(services)
       return {
         ...evidence,
         photos: evidence.tries.map(({ sample }) => sample.id).filter((id) => photos.has(id)),
@@ -120,8 +120,7 @@ export const sampleRoutes = [
     handle: async ({ params, upload, services }) => {
       await sampleIn(services, params.id)
       const photo = await photoOf(upload)
-      const row = { sample: params.id, at: services.now(), ...photo }
-      await services.writes.run('samplePhotos', (manager) => manager.upsert(SamplePhotoRow, row, ['sample']))
+      await keepSamplePhoto(services, params.id, photo)
       return { width: photo.width, height: photo.height, bytes: photo.large.length }
     },
   }),
@@ -137,7 +136,7 @@ export const sampleRoutes = [
     type: 'image/jpeg',
     refuses: [404],
     handle: async ({ params, query, services }) => {
-      const row = await services.database.manager.findOneBy(SamplePhotoRow, { sample: params.id })
+      const row = await samplePhoto(services, params.id)
       if (!row) throw new NotFound(`Sample “${params.id}” has no photo.`)
       return row[query.size ?? 'large']
     },
@@ -150,11 +149,6 @@ export const sampleIn = async (services: Services, id: string): Promise<{ snapsh
   const sample = snapshot.rows.samples.get(id)?.value as Sample | undefined
   if (!sample) throw new NotFound(`There is no sample “${id}”.`)
   return { snapshot, sample }
-}
-
-const photosOf = async ({ database }: Services): Promise<Set<string>> => {
-  const rows = (await database.manager.query('SELECT `sample` FROM `sample_photo`')) as { sample: string }[]
-  return new Set(rows.map(({ sample }) => sample))
 }
 
 /** `smp-20260914-2`: the day and a number. */
