@@ -33,6 +33,19 @@ const manage = (s: number, technique: string, value: string) => {
   const { [technique]: _, ...rest } = draft.value?.seats[s]?.managed ?? {}
   set(s, { managed: value === '' ? rest : { ...rest, [technique]: value as Managed } })
 }
+const seats = computed(() => draft.value?.seats ?? [])
+const came = computed(() => seats.value.filter((seat) => seat.came).length)
+const allCame = () => put({ seats: seats.value.map((seat) => ({ ...seat, came: true })) })
+/** Of those who came, whoever is not marked yet. */
+const unmarked = (technique: string) => seats.value.filter((seat) => seat.came && !seat.managed?.[technique])
+const restAlone = (technique: string) => {
+  const rest = unmarked(technique)
+  put({
+    seats: seats.value.map((seat) =>
+      rest.includes(seat) ? { ...seat, managed: { ...seat.managed, [technique]: 'alone' } } : seat,
+    ),
+  })
+}
 /** As planned, and whatever else was given out. */
 const loansOf = (s: number) => {
   const planned = plan.value?.seats[s]
@@ -44,6 +57,7 @@ const loansOf = (s: number) => {
     ]),
   ]
 }
+const someLent = computed(() => seats.value.some((_, s) => loansOf(s).length > 0))
 const named = (thing: string) => (say.value.item(thing) === thing ? say.value.model(thing) : say.value.item(thing))
 const having = (all: readonly string[] = [], thing: string, yes: boolean) => [
   ...all.filter((one) => one !== thing),
@@ -77,9 +91,10 @@ const logOf = (s: number, t: number) => {
 const send = async () => {
   problem.value = ''
   said.value = ''
-  const seats = (row.value?.class.seats ?? []).flatMap(({ came }, s) => (came === false ? [] : [s]))
+  // Where nobody is marked, nobody is left out.
+  const to = seats.value.flatMap((seat, s) => (seat.came || came.value === 0 ? [s] : []))
   try {
-    const sent = await sending.run((name) => call('POST', `/api/classes/${id}/messages`, { seats }, name))
+    const sent = await sending.run((name) => call('POST', `/api/classes/${id}/messages`, { seats: to }, name))
     if (sent)
       said.value =
         `${sent.sent} in the outbox.` +
@@ -102,11 +117,17 @@ const send = async () => {
           <thead>
             <tr>
               <th scope="col">Seat</th>
-              <th scope="col">Came</th>
+              <th scope="col">
+                Came
+                <BButton v-if="came < seats.length" size="sm" variant="link" @click="allCame">all</BButton>
+              </th>
               <th v-for="{ technique } in draft.techniques" :key="technique" scope="col">
                 {{ techniqueName(technique) }}
+                <BButton v-if="unmarked(technique).length > 0" size="sm" variant="link" @click="restAlone(technique)">
+                  the rest: alone
+                </BButton>
               </th>
-              <th scope="col">Lent: out, back</th>
+              <th v-if="someLent" scope="col">Lent: out, back</th>
             </tr>
           </thead>
           <tbody>
@@ -135,7 +156,7 @@ const send = async () => {
                   log the sample
                 </RouterLink>
               </td>
-              <td>
+              <td v-if="someLent">
                 <p v-for="thing in loansOf(s)" :key="thing" class="loan">
                   <span>{{ named(thing) }}</span>
                   <label
@@ -166,7 +187,7 @@ const send = async () => {
       <p class="acts">
         <BButton variant="primary" :disabled="!changed || saving" @click="save">Save</BButton>
         <BButton variant="outline-primary" :disabled="changed || sending.busy.value" @click="send">
-          Send their cards to those who came
+          {{ came === 0 ? 'Send everybody their cards' : `Send their cards to the ${came} who came` }}
         </BButton>
         <RouterLink :to="{ path: '/shop/outbox', query }">Outbox</RouterLink>
         <span role="status" class="soft">{{ said }}</span>
