@@ -46,16 +46,22 @@ test('from a handout’s code to a case in the desk, and its answer at the same 
   await help.getByRole('button', { name: 'None of it' }).click()
   await expect(help.getByRole('heading', { name: 'This settles most of it' })).toBeVisible()
 
+  await expect(help.getByText('Nothing yet: say what is seen')).toBeVisible()
+  const send = help.getByRole('button', { name: 'Send it to the shop' })
+  await expect(send).toBeDisabled()
+
   const fault = help.locator('ul.faults button').first()
   const seen = ((await fault.textContent()) ?? '').trim()
   await fault.click()
   await expect(fault).toHaveAttribute('aria-pressed', 'true')
+  // What is chosen is enough; words may be added.
+  await expect(send).toBeEnabled()
   await expect(help.getByRole('heading', { name: 'Likely, the likeliest first' })).toBeVisible()
   await help.getByLabel(/Presser foot up, then thread anew/).check()
   await expectAccessible(phone)
   await expectNoSidewaysScroll(phone)
   await help.getByLabel(/In your own words/).fill('It does it on the second layer alone')
-  await help.getByRole('button', { name: 'Send it to the shop' }).click()
+  await send.click()
   const asked = phone.getByRole('region', { name: 'What was asked' })
   await expect(asked).toContainText('the answer will stand here')
 

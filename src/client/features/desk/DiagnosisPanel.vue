@@ -97,7 +97,8 @@ const say = computed(() => trial.value && trialSpeech(trial.value))
       <div aria-live="polite">
         <template v-if="found">
           <h3>Likely, the likeliest first</h3>
-          <ol class="causes">
+          <p v-if="causes.length === 0" class="soft">Nothing yet: say what is seen, or what the machine shows.</p>
+          <ol v-else class="causes">
             <li v-for="cause in causes" :key="cause.key">
               <strong>{{ adviceOf(cause) }}</strong>
               <span class="soft">{{ groundText(cause) }}</span>
@@ -108,7 +109,10 @@ const say = computed(() => trial.value && trialSpeech(trial.value))
             <h3>The least that puts it as the card has it</h3>
             <ProcedureLines :steps="steps" of="side" />
           </template>
-          <p>Then a test on a scrap: same fabric, same layers. <slot name="end" /></p>
+          <p>
+            <template v-if="causes.length > 0">Then a test on a scrap: same fabric, same layers.</template>
+            <slot name="end" />
+          </p>
         </template>
       </div>
     </template>

@@ -52,11 +52,21 @@ const rungs = computed(() =>
 const gone = ref<string[]>([])
 const shown = ref<Shown>()
 
+/** Own words, else what was chosen. */
+const telling = computed(() => {
+  const chosen = stop.value
+    ? stopWord(stop.value.id)
+    : (stage.value?.procedure.faults.find(({ id }) => id === ofStage.value)?.name ??
+      TROUBLES.find(({ id }) => id === trouble.value)?.name ??
+      '')
+  return words.value.trim() === '' ? chosen : words.value
+})
+
 const { busy, problem, act } = useAction()
 const send = () =>
   act(async () => {
     await props.phone.ask({
-      words: words.value.trim() === '' && stop.value ? stopWord(stop.value.id) : words.value,
+      words: telling.value,
       rungs: gone.value,
       ...(trouble.value === undefined ? {} : { trouble: trouble.value }),
       ...(shown.value === undefined ? {} : { shown: shown.value }),
@@ -146,12 +156,7 @@ const send = () =>
         placeholder="What happens? Say who you are where you want to be rung back."
       ></textarea>
       <p v-if="problem" role="alert" class="caution">{{ problem }}</p>
-      <BButton
-        class="send"
-        variant="primary"
-        :disabled="busy || (words.trim() === '' && stop === undefined)"
-        @click="send"
-      >
+      <BButton class="send" variant="primary" :disabled="busy || telling === ''" @click="send">
         Send it to the shop
       </BButton>
       <p class="soft">The answer will stand here, at this same link.</p>
@@ -164,6 +169,7 @@ const send = () =>
   display: flex;
   flex-wrap: wrap;
   gap: 0.5rem;
+  margin-bottom: 1rem;
 }
 
 .stop {
