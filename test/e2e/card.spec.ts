@@ -302,6 +302,15 @@ test('a tablet held upright, in a dim room', async ({ page }) => {
   await expectAccessible(page)
 })
 
+test('on paper what is shut on the screen stands open', async ({ page }) => {
+  await signIn(page, 'guest', '/card?m=halyard-9&t=blind-hem&f=stretch-jersey')
+  const shut = page.locator('details').filter({ hasText: 'The needle breaks' }).getByRole('listitem').first()
+  await expect(page.getByText('The needle breaks').first()).toBeVisible()
+  await expect(shut).toBeHidden()
+  await page.emulateMedia({ media: 'print' })
+  await expect(shut).toBeVisible()
+})
+
 /** Width and height of each printed page, mm. */
 const pagesOf = async (page: Page): Promise<[number, number][]> => {
   const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1')
