@@ -32,6 +32,8 @@ const SIGN_IN = { user: 'maren', password: 'secret' }
 const refused = () => [
   // @ts-expect-error no such address
   get('/api/cards'),
+  // @ts-expect-error no such address, though it begins as one
+  get(`/api/classes/${SIGN_IN.user}/nothing`),
   // @ts-expect-error it is not written there
   call('PUT', '/api/picks'),
   // @ts-expect-error no such parameter

@@ -1,5 +1,5 @@
 /** Calls to the API. A refusal becomes an `ApiProblem` with what the server said. */
-import type { Address, BodyOf, Method, QueryOf, ResultOf } from './operations'
+import type { Address, BodyOf, Method, QueryOf, ResultOf, With } from './operations'
 
 export interface Clash {
   resource: string
@@ -117,9 +117,13 @@ const send = async (
 export const call = async <M extends Uppercase<Method>, Path extends Address<Lowercase<M>>>(
   method: M,
   path: Path,
-  ...[body, work]: undefined extends BodyOf<Lowercase<M>, Path>
-    ? [body?: undefined, work?: string]
-    : [body: BodyOf<Lowercase<M>, Path>, work?: string]
+  ...[body, work]: With<
+    Lowercase<M>,
+    Path,
+    undefined extends BodyOf<Lowercase<M>, Path>
+      ? [body?: undefined, work?: string]
+      : [body: BodyOf<Lowercase<M>, Path>, work?: string]
+  >
 ): Promise<ResultOf<Lowercase<M>, Path>> => {
   const response = await send(method, path, 'application/json', body === undefined ? undefined : { json: body }, work)
   const told: unknown = response.status === 204 ? undefined : await response.json().catch(() => undefined)
@@ -139,7 +143,7 @@ export const upload = async <Path extends Address<'put'>>(path: Path, content: B
 /** What is left out or empty is not asked for. */
 export const get = async <Path extends Address<'get'>>(
   path: Path,
-  query?: QueryOf<'get', Path>,
+  ...[query]: With<'get', Path, [query?: QueryOf<'get', Path>]>
 ): Promise<ResultOf<'get', Path>> => {
   const given = Object.entries<string | undefined>(query ?? {}).filter((entry): entry is [string, string] =>
     Boolean(entry[1]),

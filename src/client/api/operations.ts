@@ -53,6 +53,11 @@ export type BodyOf<M extends Method, Given extends string> =
 
 type Kept<Value> = Value extends object ? { readonly [Key in keyof Value]: Kept<Value[Key]> } : Value
 
+/** What is given with an address; nothing can be where the description has no such address, whatever it begins with. */
+export type With<M extends Method, Given extends string, Rest extends unknown[]> = [Operation<M, Given>] extends [never]
+  ? [noSuchAddress: never]
+  : Rest
+
 export type QueryOf<M extends Method, Given extends string> =
   Operation<M, Given> extends { parameters: { query?: infer Query } }
     ? { readonly [Name in keyof Query]?: string | undefined }

@@ -2,7 +2,7 @@
 import { NO_NAMES } from '#core/names/names'
 import { computed, ref } from 'vue'
 import type { Managed, Seat } from '#core/classes/types'
-import type { ClassPlanView } from '#shared/api/classes'
+
 import { speech } from '#shared/messages/en'
 import { list } from '#shared/messages/words'
 import { call, problemText } from '../../api/client'
@@ -18,7 +18,7 @@ import { useFromClass } from './useFromClass'
  */
 const { query } = usePicks()
 const { id, row, draft, put, save, changed, saving, techniqueName } = useClass()
-const { told: plan, problem } = useFromClass<ClassPlanView>('plan')
+const { told: plan, problem } = useFromClass('plan')
 const sending = useWork()
 const said = ref('')
 const say = computed(() => speech(plan.value?.names ?? NO_NAMES))

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { NO_NAMES } from '#core/names/names'
 import { computed, ref, shallowRef } from 'vue'
-import type { ClassChangeView, ClassPlanView, ClassPurchases, ClassWrite } from '#shared/api/classes'
+import type { ClassChangeView, ClassPurchases, ClassWrite } from '#shared/api/classes'
 import { changeLines, purchaseText } from '#shared/messages/classes'
 import { speech } from '#shared/messages/en'
 import { call, problemText } from '../../api/client'
@@ -15,7 +15,7 @@ import { useFromClass } from './useFromClass'
 /** Who is ready for what; a piece moved to another seat with what that does; what one more purchase would. */
 const { query } = usePicks()
 const { id, row, draft, keep, seatName } = useClass()
-const { told: plan, problem, stopped, ask, work } = useFromClass<ClassPlanView>('plan')
+const { told: plan, problem, stopped, ask, work } = useFromClass('plan')
 const weighing = useWork()
 const more = shallowRef<ClassPurchases>()
 const moved = shallowRef<{ what: string; pins: ClassWrite['pins']; told: ClassChangeView }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { NO_NAMES } from '#core/names/names'
 import { computed, ref, shallowRef } from 'vue'
-import type { Clashes, RunSheetView } from '#shared/api/classes'
+import type { Clashes } from '#shared/api/classes'
 import { clockAfter, helpLines, minutesWords } from '#shared/messages/classes'
 import { speech } from '#shared/messages/en'
 import { dateWords, durationWords } from '#shared/messages/words'
@@ -18,7 +18,7 @@ import { useFromClass } from './useFromClass'
  * then.
  */
 const { id, row, keep, techniqueName, seatName } = useClass()
-const { told: sheet, problem, work } = useFromClass<RunSheetView>('run-sheet')
+const { told: sheet, problem, work } = useFromClass('run-sheet')
 const table = ref<HTMLElement>()
 const clashes = shallowRef<Clashes>()
 const said = ref('')

@@ -11,7 +11,7 @@ import { useFromClass } from './useFromClass'
 /** What the class uses up, how much of it is on the shelf, what must be bought. */
 const { query } = usePicks()
 const { row, seatName, id } = useClass()
-const { told, problem, work } = useFromClass<SuppliesView>('supplies')
+const { told, problem, work } = useFromClass('supplies')
 const WORDS = { fabric: 'Fabric', material: 'Material', thread: 'Thread', bobbin: 'Bobbins', needle: 'Needles' }
 const cost = computed(() => (told.value?.needs ?? []).reduce((sum, { packs }) => sum + (packs?.cost ?? 0), 0))
 const unpriced = computed(

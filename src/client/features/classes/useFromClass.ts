@@ -5,7 +5,14 @@ import { useQuery } from '../../state/useQuery'
 import { useWork } from '../../state/work'
 import { useClass } from './useClass'
 
-export const useFromClass = <Told>(what: string) => {
+const ASKED = {
+  plan: (id: string, work: string) => call('GET', `/api/classes/${id}/plan`, undefined, work),
+  'run-sheet': (id: string, work: string) => call('GET', `/api/classes/${id}/run-sheet`, undefined, work),
+  supplies: (id: string, work: string) => call('GET', `/api/classes/${id}/supplies`, undefined, work),
+}
+type Told<What extends keyof typeof ASKED> = Awaited<ReturnType<(typeof ASKED)[What]>>
+
+export const useFromClass = <What extends keyof typeof ASKED>(what: What) => {
   const { id, row } = useClass()
   const stopped = ref(false)
   const work = useWork()
@@ -13,9 +20,9 @@ export const useFromClass = <Told>(what: string) => {
   const { answer, problem, again } = useQuery(
     'ofClass',
     () => row.value && { id, what, version: row.value.version },
-    async (): Promise<Told | undefined> => {
+    async (): Promise<Told<What> | undefined> => {
       stopped.value = false
-      const answer = await work.run((name) => call('GET', `/api/classes/${id}/${what}`, undefined, name))
+      const answer = await work.run((name) => ASKED[what](id, name) as Promise<Told<What>>)
       stopped.value = answer === undefined
       return answer
     },
