@@ -29,7 +29,6 @@ export default defineConfig({
           globalSetup: 'test/contract/database.setup.ts',
           testTimeout: 60_000,
           hookTimeout: 60_000,
-          fileParallelism: false,
           sequence: { groupOrder: 1 },
         },
       },

@@ -2,8 +2,9 @@
 import { expect, test, type Browser, type Page } from '@playwright/test'
 import { startServer } from '../../launcher/start.mjs'
 import { expectAccessible, signIn } from './people'
+import { shopOfWorker } from './shops'
 
-const elsewhere = async (browser: Browser, baseURL = process.env['HANDHOLD_E2E_URL'] ?? ''): Promise<Page> =>
+const elsewhere = async (browser: Browser, baseURL = shopOfWorker().url): Promise<Page> =>
   (await browser.newContext({ baseURL, viewport: { width: 1280, height: 800 } })).newPage()
 
 /** A write as the page of whoever is signed in there sends it. */
@@ -58,8 +59,7 @@ test('the lead’s change reaches the other’s card, coverage, picks and shelf 
 })
 
 test('what another server wrote reaches an open page, and the list beside it', async ({ page, browser }) => {
-  const database = process.env['HANDHOLD_E2E_DATABASE'] ?? ''
-  const second = await startServer({ databaseUrl: database, port: 0, demo: 'yes' })
+  const second = await startServer({ databaseUrl: shopOfWorker().databaseUrl, port: 0, demo: 'yes' })
   try {
     await signIn(page, 'osk', '/classes')
     await expect(page.getByRole('main')).toContainText('To come')
