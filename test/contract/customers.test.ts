@@ -24,7 +24,7 @@ const make = async (more = {}) => {
 describe('customers', () => {
   it('of the demo are there, for desk and lead, not for who may only look', async () => {
     const { body } = await desk.get('/api/customers').expect(200)
-    expect(body).toHaveLength(30)
+    expect(body.rows).toHaveLength(30)
     await viewer.get('/api/customers').expect(403)
     await shop.anyone().get('/api/customers').expect(401)
   })
@@ -105,7 +105,7 @@ describe('customers', () => {
     expect(second).toEqual({ added: 0, changed: 1, same: 1 })
     const { body: third } = await desk.post('/api/customers/import').send({ customers: more }).expect(200)
     expect(third).toEqual({ added: 0, changed: 0, same: 2 })
-    const before = (await desk.get('/api/customers')).body.length
+    const before = (await desk.get('/api/customers')).body.total
     await desk
       .post('/api/customers/import')
       .send({
@@ -115,7 +115,58 @@ describe('customers', () => {
         ],
       })
       .expect(422)
-    expect((await desk.get('/api/customers')).body).toHaveLength(before)
+    expect((await desk.get('/api/customers')).body.total).toBe(before)
+  })
+
+  it('are told page by page, found by words of all that is told of them, capitals or not', async () => {
+    await make({ name: 'Ünne Pagemoor', phone: '0171 55%', email: undefined })
+    const { body: first } = await desk.get('/api/customers').query({ most: 7 }).expect(200)
+    const names: string[] = []
+    for (let before = ''; ;) {
+      const asked = { most: 7, ...(before === '' ? {} : { before }) }
+      const { rows, total } = (await desk.get('/api/customers').query(asked).expect(200)).body as typeof first
+      expect(total).toBe(first.total)
+      names.push(...rows.map((row: { customer: { name: string } }) => row.customer.name))
+      if (rows.length < 7) break
+      before = rows.at(-1).customer.id
+    }
+    expect(names).toHaveLength(first.total)
+    expect(new Set(names).size).toBeGreaterThan(first.total - 3)
+    const found = async (q: string, more = {}) =>
+      (
+        await desk
+          .get('/api/customers')
+          .query({ q, ...more })
+          .expect(200)
+      ).body.rows.map((row: { customer: { name: string } }) => row.customer.name)
+    for (const q of [
+      'PAGEMOOR',
+      'ünne page',
+      '171 55%',
+      'pagemoor 0171',
+      `pagemoor ${machine.serial}`,
+      'pagemoor plover',
+    ])
+      expect(await found(q), q).toEqual(['Ünne Pagemoor'])
+    for (const q of ['pagemoor 0172', '171%55', 'pagemoor machines', 'page_moor', 'pagemoor nobody'])
+      expect(await found(q), q).toEqual([])
+    expect(await found('pagemoor', { mail: 'yes' })).toEqual([])
+    const [{ customer: one }] = first.rows
+    const { body: asked } = await desk
+      .get('/api/customers')
+      .query({ ids: `${one.id},nobody` })
+      .expect(200)
+    expect(asked).toMatchObject({ total: 1, machines: one.machines.length, rows: [{ customer: { id: one.id } }] })
+    expect((await desk.get('/api/customers').query({ ids: '' }).expect(200)).body.total).toBe(0)
+  })
+
+  it('whom a list may mean are those of its names, whatever their capitals and spaces', async () => {
+    await make({ name: 'Ole  Namemoor', phone: '1' })
+    await make({ name: 'ole namemoor', phone: '2' })
+    await make({ name: 'Ola Namemoor', phone: '3' })
+    const names = ['OLE NAMEMOOR', 'Nobody Atall']
+    const { body } = await desk.post('/api/customers/named').send({ names }).expect(200)
+    expect(body.map((row: { customer: { phone: string } }) => row.customer.phone).sort()).toEqual(['1', '2'])
   })
 
   it('of a list are whom somebody said; both lines of one count, and nobody who is gone comes back', async () => {
@@ -128,8 +179,7 @@ describe('customers', () => {
       { ...line('3', 'yawl'), same: id },
     ]
     expect((await send(lines).expect(200)).body).toEqual({ added: 0, changed: 2, same: 0 })
-    const { body: all } = await desk.get('/api/customers').expect(200)
-    const kept = all.find((row: { customer: { id: string } }) => row.customer.id === id)
+    const { body: kept } = await desk.get(`/api/customers/${id}`).expect(200)
     expect(kept.customer.machines.map((one: { model: string }) => one.model)).toEqual(['ketch', 'yawl'])
     // Of whom nothing is said another telephone is another person.
     expect((await send([line('9', 'ketch')]).expect(200)).body).toEqual({ added: 1, changed: 0, same: 0 })

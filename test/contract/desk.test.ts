@@ -205,7 +205,7 @@ describe('a card sent', () => {
   })
 
   it('to a customer lies in the outbox as PDF whose code opens it without an account', async () => {
-    const { body: customers } = await desk.get('/api/customers').expect(200)
+    const customers = (await desk.get('/api/customers').expect(200)).body.rows
     const torben = customers.find(
       ({ customer }: { customer: { name: string } }) => customer.name === 'Torben Kvalsund',
     ).customer
@@ -271,7 +271,7 @@ describe('a card sent', () => {
 
 describe('a trade-up', () => {
   it('compares both machines for what a customer was seen to sew, and sums up what to buy once', async () => {
-    const { body: customers } = await desk.get('/api/customers').expect(200)
+    const customers = (await desk.get('/api/customers').expect(200)).body.rows
     const kaja = customers.find(
       ({ customer }: { customer: { name: string } }) => customer.name === 'Kaja Vettermo',
     ).customer

@@ -16,7 +16,7 @@ beforeAll(async () => {
   shop = await openShop()
   lead = await shop.as('lead')
   const picks = (await lead.get('/api/picks').expect(200)).body
-  const customers = (await lead.get('/api/customers').expect(200)).body as { customer: { id: string } }[]
+  const customers = (await lead.get('/api/customers').expect(200)).body.rows as { customer: { id: string } }[]
   ids = [
     ...[...picks.models.slice(0, 3), ...picks.techniques.slice(0, 3), ...picks.fabrics.slice(0, 2)].map(
       ({ id }: { id: string }) => id,

@@ -18,12 +18,16 @@ test('a customer is found by serial, changed, and their machine and feet go to t
 })
 
 test('a long list of customers is gone through by keys, only what is in sight drawn', async ({ page }) => {
-  await page.route('**/api/customers', async (route) => {
-    const customers = Array.from({ length: 3000 }, (_, i) => ({
-      version: 1,
-      customer: { id: `c-${i}`, name: `Caller ${i}`, machines: [], owns: [] },
-    }))
-    await route.fulfill({ json: customers })
+  const all = Array.from({ length: 3000 }, (_, i) => ({
+    version: 1,
+    customer: { id: `c-${i}`, name: `Caller ${i}`, machines: [], owns: [] },
+  }))
+  await page.route('**/api/customers?*', async (route) => {
+    const asked = new URL(route.request().url()).searchParams
+    const found = all.filter(({ customer }) => customer.name.includes(asked.get('q') ?? ''))
+    const from = found.findIndex(({ customer }) => customer.id === asked.get('before')) + 1
+    const rows = found.slice(from, from + Number(asked.get('most')))
+    await route.fulfill({ json: { rows, total: found.length, machines: 0 } })
   })
   await signIn(page, 'osk', '/shop/customers')
   const lines = page.getByRole('region', { name: 'All customers' }).getByRole('button')
@@ -33,6 +37,16 @@ test('a long list of customers is gone through by keys, only what is in sight dr
   for (let i = 0; i < 25; i++) await page.keyboard.press('ArrowDown')
   await expect(page.getByRole('button', { name: 'Caller 25 no machine' })).toBeFocused()
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Caller 25')
+  await page
+    .getByRole('region', { name: 'All customers' })
+    .getByRole('list')
+    .evaluate((list) => list.scrollTo(0, 1e6))
+  await expect(page.getByRole('button', { name: 'Caller 199 no machine' })).toBeVisible()
+  await page
+    .getByRole('region', { name: 'All customers' })
+    .getByRole('list')
+    .evaluate((list) => list.scrollTo(0, 1e6))
+  await expect(page.getByRole('button', { name: 'Caller 399 no machine' })).toBeVisible()
   await page.getByLabel('Filter customers').fill('2999')
   await expect(lines).toHaveCount(1)
   await page.keyboard.press('ArrowDown')

@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import { expectAccessible, signIn } from './people'
+import { shopOfWorker } from './shops'
 
 test('a call from the ask line to a sent card and a closed case', async ({ page }) => {
   await signIn(page, 'osk', '/log')
@@ -84,9 +85,23 @@ test('what was typed into a case survives a reload until it is kept', async ({ p
   await expect(page.getByText('What you had typed is here again')).toBeHidden()
 })
 
+test('a caller is found by words of their machine, and calls about it', async ({ page }) => {
+  await signIn(page, 'osk', '/desk/new')
+  const caller = page.getByRole('combobox', { name: 'Caller' })
+  await caller.click()
+  await page.keyboard.type('elzinger halyard')
+  await page.keyboard.press('Enter')
+  await expect(caller).toHaveValue('Marijke Elzinger')
+  await expect(page.getByLabel('Machine').last()).toHaveValue('halyard-9')
+  await caller.click()
+  await page.getByRole('option', { name: 'nobody we know' }).click()
+  await expect(caller).toHaveValue('')
+  await expect(caller).toHaveAttribute('placeholder', 'nobody we know')
+})
+
 test('two people on one case: the second sees both and chooses', async ({ page, browser }) => {
   await signIn(page, 'osk', '/desk/39')
-  const other = await (await browser.newContext({ baseURL: process.env['HANDHOLD_E2E_URL'] ?? '' })).newPage()
+  const other = await (await browser.newContext({ baseURL: shopOfWorker().url })).newPage()
   await signIn(other, 'maren', '/desk/39')
   await expect(page.getByLabel('Advised')).toBeVisible()
   await page.getByLabel('Advised').fill('A new needle, size 80')

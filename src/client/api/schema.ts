@@ -659,6 +659,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/customers/named': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['postCustomersNamed']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/customers/import': {
     parameters: {
       query?: never
@@ -698,7 +714,7 @@ export interface paths {
       path?: never
       cookie?: never
     }
-    get?: never
+    get: operations['getCustomersById']
     put: operations['putCustomersById']
     post?: never
     delete: operations['deleteCustomersById']
@@ -2560,6 +2576,14 @@ export interface components {
       changed: number
       same: number
     }
+    CustomersNamed: {
+      names: string[]
+    }
+    CustomersPage: {
+      rows: components['schemas']['CustomerRow'][]
+      total: number
+      machines: number
+    }
     DiagnosisAsk: {
       stage?: components['schemas']['Id']
       trouble?: components['schemas']['Id']
@@ -3200,14 +3224,14 @@ export interface components {
     MergeSent: {
       source: string
       /** @default [] */
-      others: string[]
+      others?: string[]
       revision?: number
       /** @default [] */
-      left: string[]
+      left?: string[]
       /** @default [] */
-      turned: string[]
+      turned?: string[]
       /** @default [] */
-      removed: string[]
+      removed?: string[]
       /** @description Any JSON value. */
       catalogue: unknown
     }
@@ -3810,7 +3834,7 @@ export interface components {
       method?: components['schemas']['Id']
       owned?: components['schemas']['Id'][]
       /** @default 30 */
-      days: number
+      days?: number
     }
     Sheet: {
       title: string
@@ -3861,7 +3885,6 @@ export interface components {
         mm: number
         numbers: number
       }
-      /** @default 24 */
       forgetNamesAfter: number
       publicAddress?: string
     }
@@ -5811,7 +5834,18 @@ export interface operations {
   }
   getCustomers: {
     parameters: {
-      query?: never
+      query?: {
+        /** @description Words to look for */
+        q?: string
+        /** @description Ids of what is asked for, with commas between */
+        ids?: components['schemas']['idList']
+        /** @description Only whom a letter reaches */
+        mail?: 'yes'
+        /** @description The id that the last page ended on */
+        before?: components['schemas']['Id']
+        /** @description How many at most */
+        most?: number
+      }
       header?: never
       path?: never
       cookie?: never
@@ -5823,7 +5857,7 @@ export interface operations {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['CustomerRow'][]
+          'application/json': components['schemas']['CustomersPage']
         }
       }
     }
@@ -5847,6 +5881,29 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['CustomerRow']
+        }
+      }
+    }
+  }
+  postCustomersNamed: {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CustomersNamed']
+      }
+    }
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CustomerRow'][]
         }
       }
     }
@@ -5889,6 +5946,28 @@ export interface operations {
         }
         content: {
           'text/csv; charset=utf-8': string
+        }
+      }
+    }
+  }
+  getCustomersById: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        /** @description The id of what is asked for */
+        id: components['schemas']['Id']
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CustomerRow']
         }
       }
     }

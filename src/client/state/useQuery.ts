@@ -28,6 +28,7 @@ const RESTS_ON = {
   model: ['catalogue'],
   tradeUp: ['catalogue', 'customers', 'classes', 'cases'],
   cases: ['cases', 'customers'],
+  customers: ['customers'],
   worked: ['catalogue', 'settings', 'sharedCards'],
   grid: ['catalogue', 'customers'],
   column: ['catalogue', 'customers'],

@@ -19,10 +19,20 @@ import {
   ComboboxRoot,
   ComboboxViewport,
 } from 'reka-ui'
-import { computed, ref, useId, watch } from 'vue'
+import { computed, nextTick, ref, useId, watch } from 'vue'
 
-const props = defineProps<{ label: string; options: PickOption[]; picked: string | undefined }>()
-const emit = defineEmits<{ pick: [id: string] }>()
+/**
+ * Of a list that is longer than its `options`, these are asked for anew by what is `typed`. `asField`: it stands among
+ * the fields of a form.
+ */
+const props = defineProps<{
+  label: string
+  options: PickOption[]
+  picked: string | undefined
+  placeholder?: string
+  asField?: boolean
+}>()
+const emit = defineEmits<{ pick: [id: string]; typed: [text: string] }>()
 
 const id = useId()
 const typed = ref('')
@@ -48,25 +58,35 @@ const opened = (open: boolean) => {
   isOpen.value = open
   typed.value = ''
 }
+/** What stands in a closed field is the name of what is picked. */
+watch([typed, isOpen], () => emit('typed', isOpen.value ? typed.value : ''))
 const take = (value: unknown) => {
   if (typeof value === 'string' && value !== props.picked) emit('pick', value)
 }
 
-/** What was entered before there was a list to choose from; chosen as soon as there is one. */
+/** Without a choice in the list that was pressed, nobody else shuts it. */
+const settle = async (id: string | undefined) => {
+  take(id)
+  await nextTick()
+  isOpen.value = false
+  typed.value = nameOf(props.picked)
+}
+
+/** What was entered before there was something to choose from; chosen as soon as there is. */
 const entered = ref('')
 watch(
   () => props.options,
   (options) => {
-    if (entered.value === '' || options.length === 0) return
-    take(find(entered.value)[0]?.id)
+    if (entered.value === '' || options.length === 0 || find(entered.value).length === 0) return
+    void settle(find(entered.value)[0]?.id)
     entered.value = ''
   },
 )
 /** Whoever types and enters faster than the list is drawn gets the first that is found. */
 const enter = (event: KeyboardEvent) => {
   if (typed.value.trim() === '' || document.querySelector('.choices [data-highlighted]')) return
-  if (props.options.length === 0) entered.value = typed.value
-  else take(found.value[0]?.id)
+  if (found.value.length === 0) entered.value = typed.value
+  else void settle(found.value[0]?.id)
   event.stopPropagation()
 }
 
@@ -80,8 +100,9 @@ defineExpose({
 
 <template>
   <ComboboxRoot
-    class="pick-box"
+    :class="['pick-box', { 'as-field': asField }]"
     :model-value="chosen?.id ?? ''"
+    :open="isOpen"
     ignore-filter
     open-on-click
     :reset-search-term-on-blur="true"
@@ -94,8 +115,9 @@ defineExpose({
         :id="id"
         ref="field"
         v-model="typed"
+        :class="{ 'form-control': asField }"
         :display-value="nameOf"
-        :placeholder="`Pick a ${label.toLowerCase()}`"
+        :placeholder="placeholder ?? `Pick a ${label.toLowerCase()}`"
         autocomplete="off"
         v-bind="isOpen ? {} : { 'aria-activedescendant': null }"
         @focus="($event.target as HTMLInputElement).select()"
@@ -121,7 +143,7 @@ defineExpose({
 </template>
 
 <style lang="scss">
-.pick-box {
+.pick-box:not(.as-field) {
   position: relative;
   border-left: 1px solid var(--rule);
   padding: 0.4rem 1rem 0.3rem;
@@ -150,6 +172,15 @@ defineExpose({
 
   &:focus-within {
     box-shadow: inset 0 -3px var(--teal);
+  }
+}
+
+.pick-box.as-field {
+  display: contents;
+
+  input {
+    width: 17rem;
+    max-width: 100%;
   }
 }
 

@@ -1,22 +1,16 @@
 <script setup lang="ts">
-import { ref, shallowRef } from 'vue'
-import type { CustomerRow } from '#shared/api/customers'
+import { ref } from 'vue'
 import type { SentTo } from '#shared/api/desk'
-import { get } from '../api/client'
 import { useSession } from '../state/session'
 import { useAction } from '../state/useAction'
+import CustomerPick from './CustomerPick.vue'
 
 /** Something sent to a customer: it goes to the outbox. Those without a mail address are not offered. */
 const props = defineProps<{ what: string; send: (customer: string) => Promise<SentTo> }>()
 const session = useSession()
-const customers = shallowRef<CustomerRow['customer'][]>()
+const opened = ref(false)
 const who = ref('')
-const { busy, problem, said, act, read } = useAction()
-const load = async () => {
-  customers.value ??= (await get('/api/customers'))
-    .map(({ customer }) => customer)
-    .filter(({ email }) => email !== undefined)
-}
+const { busy, problem, said, act } = useAction()
 const go = () =>
   act(async () => {
     const { to } = await props.send(who.value)
@@ -25,13 +19,16 @@ const go = () =>
 </script>
 
 <template>
-  <details v-if="session.user?.role !== 'viewer'" class="send" @toggle="read(load)">
+  <details v-if="session.user?.role !== 'viewer'" class="send" @toggle="opened = true">
     <summary>Send {{ what }} to a customer</summary>
     <form @submit.prevent="go">
-      <select v-model="who" class="form-select" :aria-label="`Send ${what} to`">
-        <option value="">choose</option>
-        <option v-for="one in customers ?? []" :key="one.id" :value="one.id">{{ one.name }}</option>
-      </select>
+      <CustomerPick
+        v-if="opened"
+        :label="`Send ${what} to`"
+        :picked="who || undefined"
+        mail
+        @pick="(customer) => (who = customer?.id ?? '')"
+      />
       <slot></slot>
       <BButton type="submit" size="sm" variant="primary" :disabled="who === '' || busy">Send</BButton>
       <span role="status" class="soft">{{ said }}</span>
@@ -53,10 +50,6 @@ form {
   gap: 0.5rem 0.8rem;
   align-items: center;
   padding: 0.3rem 0;
-}
-
-select {
-  width: auto;
 }
 
 @media print {

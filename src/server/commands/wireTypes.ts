@@ -30,6 +30,8 @@ export const wireTypes = async (): Promise<string> => {
   const { paths, ...document } = openApiDocument(routes)
   const types = await openapiTS(JSON.stringify({ ...document, paths: successful(paths) }), {
     inject: HEAD,
+    // What has a default may be left out of what is sent.
+    defaultNonNullable: false,
     transform: (schema, { ctx, path = '' }) => {
       const { pattern, propertyNames, additionalProperties: value } = schema as Told
       const name = /^#\/components\/schemas\/(\w+)$/.exec(path)?.[1]

@@ -1,6 +1,7 @@
 /** Customers on the wire. */
 import { z } from 'zod'
 import type * as core from '#core/customers/types'
+import { idList } from './card'
 import { Id } from './catalogue'
 
 const short = z.string().trim().min(1).max(200)
@@ -23,6 +24,23 @@ export type CustomerWrite = z.infer<typeof CustomerWrite>
 export const Customer = CustomerWrite.extend({ id: Id })
 export const CustomerRow = z.object({ version: z.int(), customer: Customer })
 export type CustomerRow = z.infer<typeof CustomerRow>
+
+/**
+ * `q`: words, each of which is in the name, telephone, mail, a serial number or a machine's name; `ids`: only these;
+ * `mail`: only whom a letter reaches.
+ */
+export const CustomersQuery = z.strictObject({
+  q: z.string().max(200).optional(),
+  ids: idList.pipe(z.array(Id).max(200)).optional(),
+  mail: z.literal('yes').optional(),
+  before: Id.optional(),
+  most: z.coerce.number().int().min(1).max(500).optional(),
+})
+/** By name. `total`, `machines`: of all who are meant, whatever the page holds. */
+export const CustomersPage = z.object({ rows: z.array(CustomerRow), total: z.int(), machines: z.int() })
+export type CustomersPage = z.infer<typeof CustomersPage>
+/** `names`: of a list, to see whom of it the shop knows. */
+export const CustomersNamed = z.strictObject({ names: z.array(short).min(1).max(5000) })
 
 /** `version`: the one the writer saw. */
 export const CustomerChange = z.strictObject({ version: z.int(), customer: CustomerWrite })

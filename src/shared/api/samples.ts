@@ -57,7 +57,7 @@ export const ShopSettings = z.strictObject({
   /** What good samples may differ by before they count as disputed: mm, and a scale's own numbers. */
   tolerance: z.strictObject({ mm: z.number().min(0).max(20), numbers: z.number().min(0).max(20) }),
   /** Cases older than so many months lose whose they were. */
-  forgetNamesAfter: z.int().min(1).max(240).default(24),
+  forgetNamesAfter: z.int().min(1).max(240),
   /** Where the shop's pages are found from outside: links in mails and codes on paper begin with it. */
   publicAddress: z
     .string()

@@ -4,12 +4,12 @@ import type { Seat } from '#core/classes/types'
 import type { CustomerRow } from '#shared/api/customers'
 
 import { get, problemText } from '../../api/client'
-import { whenChanged } from '../../state/changes'
 import { usePickLists } from '../../state/picks'
 import CustomerListLines from '../customers/CustomerListLines.vue'
 import { useCustomerList } from '../customers/useCustomerList'
 import { useWhom } from '../customers/useWhom'
 import WhomQuestions from '../customers/WhomQuestions.vue'
+import CustomerPick from '../../ui/CustomerPick.vue'
 import FilePicker from '../import/FilePicker.vue'
 import { useFile } from '../import/useFile'
 
@@ -22,51 +22,33 @@ const emit = defineEmits<{ add: [seats: Seat[]] }>()
 const lists = usePickLists()
 const file = useFile()
 const listId = useId()
-const typed = ref('')
 const problem = ref('')
 const said = ref('')
-const customers = shallowRef<CustomerRow['customer'][]>([])
 const items = shallowRef<{ id: string; code: string; name: string }[]>([])
-const load = () =>
-  Promise.all([get('/api/customers'), get('/api/catalogue/items'), lists.loaded()])
-    .then(([people, rows]) => {
-      customers.value = people.map(({ customer }) => customer)
-      items.value = rows.map(({ value }) => value as { id: string; code: string; name: string })
-    })
-    .catch((error: unknown) => (problem.value = problemText(error)))
-void load()
-whenChanged(['customers'], load)
+Promise.all([get('/api/catalogue/items'), lists.loaded()])
+  .then(([rows]) => (items.value = rows.map(({ value }) => value as { id: string; code: string; name: string })))
+  .catch((error: unknown) => (problem.value = problemText(error)))
 
-const modelName = (id: string | undefined) => lists.lists?.models.find((model) => model.id === id)?.name ?? 'no machine'
-/** Each with each of their machines: which one they bring is chosen with them. */
-const choices = computed(() =>
-  customers.value.flatMap(({ id, name, owns, machines }) =>
-    (machines.length === 0 ? [undefined] : machines).map((machine) => ({
-      text: `${name}, ${modelName(machine?.model)}`,
-      seat: { name, customer: id, ...(machine ? { model: machine.model } : {}), owns } satisfies Seat,
-    })),
-  ),
-)
-const add = () => {
-  const found = choices.value.find(({ text }) => text === typed.value)
-  if (!found) return
-  emit('add', [found.seat])
-  said.value = `${found.seat.name} has a seat.`
-  typed.value = ''
+const modelName = (id: string) => lists.lists?.models.find((model) => model.id === id)?.name ?? id
+/** Whom of the shop's customers has a seat, with the machine they bring. */
+const add = (customer: CustomerRow['customer'] | undefined, model: string | undefined) => {
+  if (!customer) return
+  const { id, name, owns } = customer
+  emit('add', [{ name, customer: id, ...(model === undefined ? {} : { model }), owns }])
+  said.value = `${name} has a seat.`
 }
 const list = useCustomerList(file, () => (lists.lists ? { models: lists.lists.models, items: items.value } : undefined))
 const { read } = list
 /** Which of several machines somebody brings, where it was said. */
 const brings = ref<Record<string, string>>({})
 /** Who has no seat yet, and whom of the shop's customers they are. */
-const whom = useWhom(
-  () => (read.value?.customers ?? []).filter(({ name }) => !props.taken.some((seat) => seat.name === name)),
-  customers,
+const whom = useWhom(() =>
+  (read.value?.customers ?? []).filter(({ name }) => !props.taken.some((seat) => seat.name === name)),
 )
 /** New people of the file, with whom of the shop's customers they are and the machines they may bring. */
 const people = computed(() =>
   whom.sure.value.flatMap((person) => {
-    const customer = customers.value.find(({ id }) => id === whom.idOf(person))
+    const customer = whom.customerOf(whom.idOf(person))
     const machines = person.machines.length > 0 ? person.machines : (customer?.machines ?? [])
     return [{ ...person, customer, models: [...new Set(machines.map(({ model }) => model))] }]
   }),
@@ -95,20 +77,7 @@ const takeFile = () => {
 
 <template>
   <div class="from">
-    <label :for="`${listId}-who`">Add a customer</label>
-    <input
-      :id="`${listId}-who`"
-      v-model="typed"
-      :list="listId"
-      class="form-control who"
-      autocomplete="off"
-      placeholder="their name"
-      @change="add"
-      @keydown.enter.prevent="add"
-    />
-    <datalist :id="listId">
-      <option v-for="{ text } in choices" :key="text" :value="text"></option>
-    </datalist>
+    <CustomerPick label="Add a customer" by-machine @pick="add" />
   </div>
   <FilePicker :file="file" what="Or a list as CSV or XLSX: name, machine, owns" />
   <p v-if="problem" role="alert" class="caution">{{ problem }}</p>

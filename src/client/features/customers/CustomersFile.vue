@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import type { CustomerRow } from '#shared/api/customers'
 import { call, get, problemText } from '../../api/client'
 
 import { usePickLists, usePicks } from '../../state/picks'
@@ -17,21 +16,19 @@ const router = useRouter()
 const { query } = usePicks()
 const lists = usePickLists()
 const file = useFile()
-const stored = shallowRef<CustomerRow['customer'][]>([])
 const items = ref<{ id: string; code: string; name: string }[]>([])
 const busy = ref(false)
 const said = ref('')
 const problem = ref('')
-Promise.all([lists.loaded(), get('/api/catalogue/items'), get('/api/customers')])
-  .then(([, rows, known]) => {
-    stored.value = known.map(({ customer }) => customer)
+Promise.all([lists.loaded(), get('/api/catalogue/items')])
+  .then(([, rows]) => {
     items.value = rows.map(({ value }) => value as { id: string; code: string; name: string })
   })
   .catch((error: unknown) => (problem.value = problemText(error)))
 
 const list = useCustomerList(file, () => (lists.lists ? { models: lists.lists.models, items: items.value } : undefined))
 const { read } = list
-const whom = useWhom(() => read.value?.customers ?? [], stored)
+const whom = useWhom(() => read.value?.customers ?? [])
 const { sure } = whom
 const understood = computed(() => {
   const people = sure.value.length === 1 ? 'customer' : 'customers'

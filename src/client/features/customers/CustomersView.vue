@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, shallowRef } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { CustomerRow, CustomerWrite } from '#shared/api/customers'
 import { call, get } from '../../api/client'
@@ -7,11 +7,11 @@ import { useNames } from '../../state/names'
 import { usePickLists, usePicks } from '../../state/picks'
 import { useAction } from '../../state/useAction'
 import { useVersionedRecord } from '../../state/useVersionedRecord'
-import { whenChanged } from '../../state/changes'
 import ChangedUnderneath from '../../ui/ChangedUnderneath.vue'
 import VersionDialog from '../../ui/VersionDialog.vue'
 import { useRowWindow } from '../../ui/useRowWindow'
 import CustomerForm from './CustomerForm.vue'
+import { useCustomerPages } from './useCustomerPages'
 import { useKeys } from '../../state/keys'
 
 /**
@@ -21,8 +21,9 @@ const router = useRouter()
 const { query } = usePicks()
 const lists = usePickLists()
 const names = useNames()
-const rows = shallowRef<CustomerRow[]>()
 const filter = ref('')
+const { found, problem: notFound, again: readList, reach } = useCustomerPages(() => filter.value.trim())
+const shown = computed(() => found.value?.rows ?? [])
 const open = ref<string>()
 const erasing = ref(false)
 const modelName = (id: string) => lists.lists?.models.find((model) => model.id === id)?.name ?? id
@@ -52,28 +53,11 @@ const {
       : call('POST', '/api/customers', customer),
   reads: {
     topic: 'customers',
-    again: async ({ customer: { id } }) => {
-      const found = (await get('/api/customers')).find(({ customer }) => customer.id === id)
-      if (!found) throw new Error('erased')
-      return found
-    },
+    again: ({ customer: { id } }) => get(`/api/customers/${id}`),
   },
 })
-const load = async () => {
-  const [all] = await Promise.all([get('/api/customers'), names.load(), lists.loaded()])
-  rows.value = all
-}
-void read(load)
-whenChanged(['customers'], () => read(load))
+void read(() => Promise.all([names.load(), lists.loaded()]))
 
-const textOf = ({ customer: { name, phone = '', email = '', machines } }: CustomerRow) =>
-  [name, phone, email, ...machines.flatMap(({ model, serial = '' }) => [modelName(model), serial])]
-    .join(' ')
-    .toLowerCase()
-const shown = computed(() => {
-  const words = filter.value.toLowerCase().split(/\s+/).filter(Boolean)
-  return (rows.value ?? []).filter((row) => words.every((word) => textOf(row).includes(word)))
-})
 const {
   seen,
   above,
@@ -81,6 +65,7 @@ const {
   measure,
   show: scrollTo,
 } = useRowWindow({ rows: () => shown.value, keyOf: ({ customer }) => customer.id, height: 54 })
+watch(seen, (lines) => reach(lines.at(-1)?.index ?? 0))
 const NEW = 'new'
 const blank: CustomerWrite = { name: '', machines: [], owns: [] }
 
@@ -89,15 +74,15 @@ const show = (id: string | undefined) => {
   done.value = ''
   notDone.value = ''
   erasing.value = false
-  const found = rows.value?.find(({ customer }) => customer.id === id)
-  if (found) take(found)
+  const one = shown.value.find(({ customer }) => customer.id === id)
+  if (one) take(one)
   else begin(id === NEW ? blank : undefined)
 }
 /** The list beside has it too. */
 const kept = async (saving: Promise<boolean>) => {
   if (!(await saving) || !row.value) return
   open.value = row.value.customer.id
-  await read(load)
+  await readList()
 }
 const erase = () =>
   act(async () => {
@@ -105,7 +90,7 @@ const erase = () =>
     const { name, id } = row.value.customer
     await call('DELETE', `/api/customers/${id}`)
     show(undefined)
-    await load()
+    await readList()
     return `All that was held of ${name} is erased.`
   })
 /** Their machine, their other machines and what they own, to the card. */
@@ -155,14 +140,14 @@ const onKey = async (event: KeyboardEvent) => {
       </div>
     </div>
     <p v-if="said || done" role="status">{{ said || done }}</p>
-    <p v-if="problem || notDone" role="alert" class="caution lines">{{ problem || notDone }}</p>
+    <p v-if="problem || notDone || notFound" role="alert" class="caution lines">{{ problem || notDone || notFound }}</p>
     <ChangedUnderneath :shown="underneath !== undefined" @compare="compare" />
     <VersionDialog v-if="clash" :both="clash" @settle="(content) => kept(settle(content))" @leave="leave" />
-    <p v-if="rows && rows.length === 0 && open === undefined">
+    <p v-if="found && found.total === 0 && filter.trim() === '' && open === undefined">
       No customer yet. A list as CSV or XLSX, one line a machine, brings them all at once; or begin with one.
     </p>
     <div class="columns">
-      <section v-if="rows && rows.length > 0" aria-label="All customers">
+      <section v-if="found && (found.total > 0 || filter !== '')" aria-label="All customers">
         <label for="filter" class="visually-hidden">Filter customers</label>
         <input
           id="filter"
@@ -179,7 +164,7 @@ const onKey = async (event: KeyboardEvent) => {
             :key="customer.id"
             :ref="measure"
             :data-index="index"
-            :aria-setsize="shown.length"
+            :aria-setsize="found.total"
             :aria-posinset="index + 1"
           >
             <button
@@ -228,8 +213,11 @@ const onKey = async (event: KeyboardEvent) => {
           </template>
         </p>
       </section>
-      <section v-else-if="rows && rows.length > 0" class="soft" aria-label="Nobody chosen">
-        <p>{{ rows.length }} customers with {{ rows.flatMap(({ customer }) => customer.machines).length }} machines.</p>
+      <section v-else-if="found && found.total > 0" class="soft" aria-label="Nobody chosen">
+        <p>
+          {{ found.total }} {{ found.total === 1 ? 'customer' : 'customers' }} with {{ found.machines }}
+          {{ found.machines === 1 ? 'machine' : 'machines' }}.
+        </p>
         <p>
           Type a name, a machine, a serial number or a telephone; <kbd>↓</kbd> and <kbd>↑</kbd> open one after the
           other. Here stand their machines and feet then, a card for each machine, and all that is held of them.

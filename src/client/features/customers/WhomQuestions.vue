@@ -7,6 +7,7 @@ const chosen = (event: Event) => (event.target as HTMLSelectElement).value
 </script>
 
 <template>
+  <p v-if="whom.problem.value" role="alert" class="caution">{{ whom.problem.value }}</p>
   <section v-if="whom.asked.value.length > 0" aria-label="The same person?">
     <h2>The same person?</h2>
     <p v-for="{ key, one, ids } in whom.asked.value" :key="key">

@@ -5,11 +5,11 @@ import type { CustomerRow } from '#shared/api/customers'
 import type { CaseWrite } from '#shared/api/desk'
 import { outcomeWord } from '#shared/messages/desk'
 import { usePickLists } from '../../state/picks'
+import CustomerPick from '../../ui/CustomerPick.vue'
 
 /** What is asked, by whom, of what; what was advised and what came of it. */
 const props = defineProps<{
   draft: CaseWrite
-  customers: readonly CustomerRow['customer'][]
   faults: readonly { id: string; name: string }[]
   techniqueName: string | undefined
   /** It came from a customer's telephone card. */
@@ -21,12 +21,16 @@ const picks = computed(() => {
   const { models = [], techniques = [], fabrics = [] } = lists.lists ?? {}
   const machines = models.map(({ id, make, name }) => ({ id, name: `${make} ${name}` }))
   return [
-    { key: 'customer', label: 'Caller', none: 'nobody we know', options: props.customers },
     { key: 'model', label: 'Machine', none: 'not told', options: machines },
     { key: 'technique', label: 'Technique', none: 'not told', options: techniques },
     { key: 'fabric', label: 'Fabric', none: 'not told', options: fabrics },
   ] as const
 })
+/** Who has one machine calls about it, unless another is told. */
+const called = (customer: CustomerRow['customer'] | undefined) => {
+  const [model, other] = new Set(customer?.machines.map((machine) => machine.model))
+  emit('put', { customer: customer?.id, ...(model && !other && !props.draft.model ? { model } : {}) })
+}
 const question = ref<HTMLTextAreaElement>()
 const value = (event: Event) => (event.target as HTMLInputElement).value
 defineExpose({ focus: () => question.value?.focus() })
@@ -44,6 +48,7 @@ defineExpose({ focus: () => question.value?.focus() })
       @input="emit('put', { question: value($event) })"
       @keydown.enter.exact.prevent="emit('keep')"
     ></textarea>
+    <CustomerPick label="Caller" none="nobody we know" :picked="draft.customer" @pick="called" />
     <template v-for="{ key, label, none, options } in picks" :key="key">
       <label :for="`case-${key}`">{{ label }}</label>
       <select

@@ -31,19 +31,24 @@ const { query } = usePicks()
 const leading = ref<string>()
 const fields = ref<InstanceType<typeof CaseFields>>()
 const { problem: notSent, said: sent, act } = useAction()
-const { row, draft, customers, problem, said, saving, clash, settle, leave, underneath, compare, stop, put, save } =
-  useCase(
-    () => props.id,
-    async () => {
-      await nextTick()
-      if (props.id === undefined) fields.value?.focus()
-    },
-  )
+const { row, draft, problem, said, saving, clash, settle, leave, underneath, compare, stop, put, save } = useCase(
+  () => props.id,
+  async () => {
+    await nextTick()
+    if (props.id === undefined) fields.value?.focus()
+  },
+)
 watch(
   () => row.value?.case.id,
   () => (sent.value = ''),
 )
-const owned = computed(() => customers.value.find(({ id }) => id === draft.value?.customer)?.owns ?? [])
+const { answer: caller } = useQuery(
+  'customers',
+  () => draft.value?.customer,
+  (id) => get(`/api/customers/${id}`),
+  { stays: 0 },
+)
+const owned = computed(() => caller.value?.customer.owns ?? [])
 const asked = computed(() => {
   const { model, technique, fabric } = draft.value ?? {}
   return model && technique && fabric ? { model, technique, fabric, owned: owned.value.join(',') } : undefined
@@ -129,7 +134,6 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
           <CaseFields
             ref="fields"
             :draft="draft"
-            :customers="customers"
             :faults="faults"
             :technique-name="card?.technique.name"
             :phone="row?.case.phone ?? false"

@@ -5,6 +5,7 @@ import type { CaseRow } from '#shared/api/desk'
 import { outcomeWord } from '#shared/messages/desk'
 import { dateWords } from '#shared/messages/words'
 import { get, problemText } from '../../api/client'
+import { customerNames } from '../../state/customers'
 import { whenChanged } from '../../state/changes'
 import { usePickLists, usePicks } from '../../state/picks'
 import { useQuery } from '../../state/useQuery'
@@ -41,22 +42,23 @@ const { answer: rows, problem: notFound } = useQuery(
 const today = new Date().toISOString().slice(0, 10)
 const load = async () => {
   try {
-    const [found, customers] = await Promise.all([
-      get('/api/cases', { due: today }),
-      get('/api/customers'),
-      lists.loaded(),
-    ])
+    const [found] = await Promise.all([get('/api/cases', { due: today }), lists.loaded()])
     due.value = found
-    names.value = new Map(customers.map(({ customer }) => [customer.id, customer.name]))
   } catch (error) {
     problem.value = problemText(error)
   }
 }
 void load()
-whenChanged(['cases', 'customers'], load)
+whenChanged(['cases'], load)
+const readNames = async () => {
+  const callers = [...due.value, ...shown.value].map((row) => row.case.customer)
+  names.value = await customerNames(callers).catch(() => names.value)
+}
+watch([due, shown], readNames)
+whenChanged(['customers'], readNames)
 
 const who = ({ customer, phone }: CaseRow['case']) =>
-  customer === undefined ? (phone ? 'by telephone card' : 'unknown caller') : (names.value.get(customer) ?? customer)
+  customer === undefined ? (phone ? 'by telephone card' : 'unknown caller') : (names.value.get(customer) ?? '…')
 const nameIn = (list: readonly { id: string; name: string }[] | undefined, id: string | undefined) =>
   list?.find((one) => one.id === id)?.name
 const about = ({ model, technique }: CaseRow['case']) =>

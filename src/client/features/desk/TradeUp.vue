@@ -1,17 +1,16 @@
 <script setup lang="ts">
 import { NO_NAMES } from '#core/names/names'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { CustomerRow } from '#shared/api/customers'
 
 import { speech } from '#shared/messages/en'
 import { carriedText, carriesWord } from '#shared/messages/translate'
 import { list, moneyWords, verdictWord } from '#shared/messages/words'
 import { get, problemText } from '../../api/client'
-import { whenChanged } from '../../state/changes'
 import { useKeys } from '../../state/keys'
 import { usePickLists, usePicks } from '../../state/picks'
 import { useQuery } from '../../state/useQuery'
+import CustomerPick from '../../ui/CustomerPick.vue'
 import TabLinks from '../../ui/TabLinks.vue'
 import VerdictMark from '../card/VerdictMark.vue'
 import { deskTabs } from './tabs'
@@ -23,7 +22,6 @@ const route = useRoute()
 const router = useRouter()
 const { query } = usePicks()
 const lists = usePickLists()
-const customers = shallowRef<CustomerRow['customer'][]>([])
 const unread = ref('')
 const asked = (key: string) => (typeof route.query[key] === 'string' ? route.query[key] : '')
 const change = (next: Record<string, string | undefined>) =>
@@ -37,16 +35,17 @@ const change = (next: Record<string, string | undefined>) =>
       ...next,
     },
   })
-const person = computed(() => customers.value.find(({ id }) => id === asked('customer')))
+const { answer: found } = useQuery(
+  'customers',
+  () => asked('customer') || undefined,
+  (id) => get(`/api/customers/${id}`),
+  { stays: 0 },
+)
+const person = computed(() => found.value?.customer)
 const machines = computed(() => [...new Set(person.value?.machines.map(({ model }) => model) ?? [])])
 const from = computed(() => asked('from') || machines.value[0] || '')
 const nameOf = (id: string) => lists.lists?.models.find((model) => model.id === id)?.name ?? id
-const load = () =>
-  Promise.all([get('/api/customers'), lists.loaded()])
-    .then(([rows]) => (customers.value = rows.map(({ customer }) => customer)))
-    .catch((error: unknown) => (unread.value = problemText(error)))
-void load()
-whenChanged(['customers'], load)
+lists.loaded().catch((error: unknown) => (unread.value = problemText(error)))
 const { answer: told, problem } = useQuery(
   'tradeUp',
   () => {
@@ -70,16 +69,11 @@ useKeys([{ keys: 'p', does: 'Print it', run: print }])
     </h1>
     <TabLinks :tabs="deskTabs" label="The desk" class="tabs" />
     <p class="ask">
-      <label for="trade-who">Customer</label>
-      <select
-        id="trade-who"
-        class="form-select"
-        :value="asked('customer')"
-        @change="change({ customer: value($event) || undefined, from: undefined })"
-      >
-        <option value="">choose</option>
-        <option v-for="one in customers" :key="one.id" :value="one.id">{{ one.name }}</option>
-      </select>
+      <CustomerPick
+        label="Customer"
+        :picked="asked('customer') || undefined"
+        @pick="(customer) => change({ customer: customer?.id, from: undefined })"
+      />
       <label for="trade-from">Old machine</label>
       <select
         id="trade-from"

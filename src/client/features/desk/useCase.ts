@@ -1,10 +1,9 @@
 /** A case while it is written: what was typed outlives a reload, and nobody's change is written over. */
-import { computed, shallowRef, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { useRoute, useRouter, type LocationQueryValue } from 'vue-router'
 import { sameValue } from '#core/catalogue/sameValue'
 import { NO_STOP } from '#core/desk/cases'
 import { needsFirstAid, stopsIn } from '#shared/messages/stops'
-import type { CustomerRow } from '#shared/api/customers'
 import type { CaseRow, CaseWrite } from '#shared/api/desk'
 import { call, get, problemText } from '../../api/client'
 import { usePickLists, usePicks } from '../../state/picks'
@@ -21,7 +20,6 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
   const router = useRouter()
   const lists = usePickLists()
   const { query } = usePicks()
-  const customers = shallowRef<CustomerRow['customer'][]>([])
   const started = Date.now()
   const blank = (): CaseWrite => {
     const one = (value: LocationQueryValue | LocationQueryValue[] | undefined) =>
@@ -65,8 +63,7 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
   const load = async () => {
     const id = idNow()
     try {
-      const [found] = await Promise.all([get('/api/customers'), lists.loaded()])
-      customers.value = found.map(({ customer }) => customer)
+      await lists.loaded()
       const before = kept.value.read()
       const read = id === undefined ? undefined : await get(`/api/cases/${id}`)
       if (id !== idNow()) return
@@ -129,5 +126,5 @@ export const useCase = (idNow: () => string | undefined, opened: () => Promise<v
     await router.replace({ path: `/desk/${row.value.case.id}`, query: query.value })
   }
 
-  return { ...keeping, customers, stop, put, save }
+  return { ...keeping, stop, put, save }
 }

@@ -5,6 +5,7 @@ import type { GapsView } from '#shared/api/coverage'
 
 import { speech } from '#shared/messages/en'
 import { get } from '../../api/client'
+import { customerNames } from '../../state/customers'
 import { whenChanged } from '../../state/changes'
 import { usePickLists, usePicks } from '../../state/picks'
 import { useSession } from '../../state/session'
@@ -29,12 +30,11 @@ const { problem, read } = useAction()
 const today = new Date().toISOString().slice(0, 10)
 
 const readCalls = async () => {
-  const [due, open, customers] = await Promise.all([
+  const [due, open] = await Promise.all([
     get('/api/cases', { due: today }),
     get('/api/cases', { outcome: 'open', most: '200' }),
-    get('/api/customers'),
   ])
-  const names = new Map(customers.map(({ customer }) => [customer.id, customer.name]))
+  const names = await customerNames([...due, ...open].map((row) => row.case.customer))
   calls.value = callLines(due, open, (id) => names.get(id) ?? id)
 }
 const readClasses = async () => {

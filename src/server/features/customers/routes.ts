@@ -8,6 +8,9 @@ import {
   CustomerRow,
   CustomersImport,
   CustomersImported,
+  CustomersNamed,
+  CustomersPage,
+  CustomersQuery,
   CustomerWrite,
 } from '#shared/api/customers'
 import { csvFile } from '#shared/tables/csv'
@@ -21,11 +24,22 @@ export const customerRoutes = [
   route({
     method: 'get',
     path: '/api/customers',
-    summary: 'All customers, by name',
+    summary: 'Customers by name, a page of those who are meant',
     tag: 'Customers',
     for: STAFF,
+    query: CustomersQuery,
+    result: CustomersPage,
+    handle: ({ query, services, snapshot }) => services.customers.page(query, snapshot.index),
+  }),
+  route({
+    method: 'post',
+    path: '/api/customers/named',
+    summary: 'Whom of the people of a list the shop may know already',
+    tag: 'Customers',
+    for: STAFF,
+    body: CustomersNamed,
     result: z.array(CustomerRow),
-    handle: ({ services }) => services.customers.all(),
+    handle: ({ body, services }) => services.customers.named(body.names),
   }),
   route({
     method: 'post',
@@ -62,6 +76,17 @@ export const customerRoutes = [
     result: z.string(),
     type: 'text/csv; charset=utf-8',
     handle: async ({ services, snapshot }) => csvOf(await services.customers.all(), snapshot.index),
+  }),
+  route({
+    method: 'get',
+    path: '/api/customers/{id}',
+    summary: 'One customer',
+    tag: 'Customers',
+    for: STAFF,
+    params: Params,
+    result: CustomerRow,
+    refuses: [404],
+    handle: ({ params, services }) => services.customers.one(params.id),
   }),
   route({
     method: 'put',

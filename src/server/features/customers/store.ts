@@ -1,10 +1,18 @@
 /** Customers in the database, with their machines. What else is held of one, and how it goes, stands in `held.ts`. */
 import { randomBytes } from 'node:crypto'
 import type { EntityManager } from 'typeorm'
+import type { z } from 'zod'
 import { sameValue } from '#core/catalogue/sameValue'
 import { knownAs, nameKey } from '#core/customers/samePerson'
 import type { CatalogueIndex } from '#core/catalogue/index'
-import { Customer, CustomerWrite, type CustomerRow, type CustomersImported } from '#shared/api/customers'
+import {
+  Customer,
+  CustomerWrite,
+  type CustomerRow,
+  type CustomersImported,
+  type CustomersPage,
+  type CustomersQuery,
+} from '#shared/api/customers'
 import { CustomerRow as Row } from '../../database/entities/index'
 import type { Writes } from '../../database/writes'
 import { Invalid, NotFound } from '../../http/problems'
@@ -13,6 +21,7 @@ import { noteHistory, putRecord, type HistoryLine } from '../records/store'
 import type { RecordTable } from '../records/table'
 import { eraseAll } from './held'
 
+const PAGE = 100
 const GONE = 'There is no such customer any more.'
 
 export const customerTable: RecordTable<CustomerWrite> = {
@@ -42,6 +51,47 @@ export class CustomerStore {
 
   async all(): Promise<CustomerRow[]> {
     return (await this.manager.find(Row, { order: { name: 'ASC', id: 'ASC' } })).map(toView)
+  }
+
+  /** A page of those who are meant, by name, and how many they are in all. */
+  async page(
+    { q = '', ids, mail, before, most = PAGE }: z.output<typeof CustomersQuery>,
+    index: CatalogueIndex,
+  ): Promise<CustomersPage> {
+    const query = this.manager.createQueryBuilder(Row, 'one')
+    if (ids) query.andWhere('one.id IN (:...ids)', { ids: ids.length > 0 ? ids : [''] })
+    if (mail) query.andWhere("JSON_VALUE(one.facts, '$.email') IS NOT NULL")
+    for (const [i, word] of q.toLowerCase().split(/\s+/).filter(Boolean).entries()) {
+      const models = index.bundle.models.filter(({ make, name }) =>
+        `${index.makes.get(make)?.name ?? ''} ${name}`.toLowerCase().includes(word),
+      )
+      query.andWhere(`(${SAID} LIKE :word${i}${models.length > 0 ? ` OR ${hasModel(`:...models${i}`)}` : ''})`, {
+        [`word${i}`]: `%${word.replace(/[\\%_]/g, '\\$&')}%`,
+        [`models${i}`]: models.map(({ id }) => id),
+      })
+    }
+    const counts = await query
+      .clone()
+      .select('COUNT(*)', 'total')
+      .addSelect("COALESCE(SUM(JSON_LENGTH(one.facts, '$.machines')), 0)", 'machines')
+      .getRawOne<{ total: string; machines: string }>()
+    if (before !== undefined)
+      query.andWhere('(one.name, one.id) > (SELECT past.name, past.id FROM customer past WHERE past.id = :before)', {
+        before,
+      })
+    const rows = await query.orderBy('one.name').addOrderBy('one.id').limit(most).getMany()
+    return { rows: rows.map(toView), total: Number(counts?.total), machines: Number(counts?.machines) }
+  }
+
+  /** Whoever may be one of these people: of the same name, whatever its capitals and spaces. */
+  async named(names: readonly string[]): Promise<CustomerRow[]> {
+    const rows = await this.manager
+      .createQueryBuilder(Row, 'one')
+      .where("REGEXP_REPLACE(TRIM(one.name), '[[:space:]]+', ' ') IN (:...names)", { names: names.map(nameKey) })
+      .orderBy('one.name')
+      .addOrderBy('one.id')
+      .getMany()
+    return rows.map(toView)
   }
 
   async one(id: string): Promise<CustomerRow> {
@@ -130,6 +180,14 @@ export class CustomerStore {
     })
   }
 }
+
+/** What a customer is found by, in a line each; whatever its capitals. */
+const SAID =
+  "CONCAT_WS('\\n', one.name, JSON_VALUE(one.facts, '$.phone'), JSON_VALUE(one.facts, '$.email'), " +
+  "JSON_EXTRACT(one.facts, '$.machines[*].serial')) COLLATE utf8mb4_unicode_ci"
+const hasModel = (ids: string): string =>
+  "EXISTS (SELECT 1 FROM JSON_TABLE(one.facts, '$.machines[*]' COLUMNS (model varchar(120) PATH '$.model')) owned " +
+  `WHERE owned.model IN (${ids}))`
 
 /** An id tells nothing of the person. */
 const newId = (): string => `c-${randomBytes(8).toString('hex')}`
