@@ -45,8 +45,22 @@ interface Word {
   stem: string
   clause: number
 }
+/** A word with the concepts it is one of. */
+export interface StopWord extends Word {
+  concepts: string[]
+}
 
 type Matcher = (word: Word) => boolean
+
+/** The words of a line with what they mean. */
+export const stopReader = (concepts: Concepts): ((line: string) => StopWord[]) => {
+  const named = Object.keys(concepts).map((name) => ({ name, isOne: matcherOf(concepts)(`@${name}`) }))
+  return (line) =>
+    spoken(line).map((word) => ({
+      ...word,
+      concepts: named.filter(({ isOne }) => isOne(word)).map(({ name }) => name),
+    }))
+}
 
 /** The rules ready to hear lines; throws where a rule names a concept that there is not. */
 export const stopHearer = (grammar: StopGrammar): ((line: string) => HeardStop[]) => {

@@ -6,10 +6,12 @@ import type { LadderRung } from '#core/desk/ladder'
 import type { Trial } from '#core/practice/trial'
 import { formatNumber } from '#core/units/format'
 import { placeWord, shownIn } from './practice'
+import { UNNAMED_STOP } from './stops'
 import { capital, controlWord, parameterWord } from './words'
 
 /** At a stop word nothing else is said. */
-export const stopText = (stop: { firstAid: boolean }): string[] => [
+export const stopText = (stop: { id: string; firstAid: boolean }): string[] => [
+  ...(stop.id === UNNAMED_STOP ? ['It sounds as if somebody may be hurt, or the machine dangerous.'] : []),
   ...(stop.firstAid
     ? [
         'Help the person first: switch off, do not pull a needle out by force, stop the bleeding, get medical help.',
@@ -35,6 +37,8 @@ const STOP_WORDS: Record<string, string> = {
   pedal: 'hot foot control',
   hot: 'hot motor, cord or housing',
   damaged: 'dropped or broken housing',
+  inside: 'inside the covers',
+  [UNNAMED_STOP]: 'it may be dangerous',
 }
 
 /** How a rung is done on this model. */

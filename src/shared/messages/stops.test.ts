@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { stopWord } from './desk'
-import { DANGEROUS, DANGEROUS_LATER, HARMLESS, HARMLESS_LATER } from './stopLines.testkit'
-import { needsFirstAid, STOP_IDS, stopsIn } from './stops'
+import { stopText, stopWord } from './desk'
+import { DANGEROUS, DANGEROUS_LATER, HARMLESS, HARMLESS_LATER } from './stopLines'
+import { UNSEEN_DANGEROUS, UNSEEN_HARMLESS } from './stopLines.testkit'
+import { needsFirstAid, STOP_IDS, stopsIn, UNNAMED_STOP } from './stops'
 
 const heard = (line: string) => stopsIn(line).map(({ id }) => id)
 
@@ -26,6 +27,27 @@ describe('a reason to stop', () => {
     const lines = [...HARMLESS, ...HARMLESS_LATER]
     expect(lines.filter((line) => heard(line).length > 0)).toEqual([])
     expect(lines.length).toBeGreaterThanOrEqual(150)
+  })
+
+  it('is heard in lines of which nothing was learnt, and seldom in harmless ones', () => {
+    const share = (lines: readonly string[]) => lines.filter((line) => heard(line).length > 0).length / lines.length
+    expect(share(UNSEEN_DANGEROUS)).toBeGreaterThan(0.95)
+    expect(share(UNSEEN_HARMLESS)).toBeLessThan(0.1)
+    const learnt = new Set([...Object.values(DANGEROUS).flat(), ...DANGEROUS_LATER, ...HARMLESS, ...HARMLESS_LATER])
+    expect([...UNSEEN_DANGEROUS, ...UNSEEN_HARMLESS].filter((line) => learnt.has(line))).toEqual([])
+  })
+
+  it('without a name is told as what it may be, with first aid', () => {
+    const [stop] = stopsIn('the belt smokes in a way, metal shavings everywhere')
+    expect(stop?.id).not.toBe(UNNAMED_STOP)
+    const unnamed = UNSEEN_DANGEROUS.flatMap((line) => stopsIn(line).slice(0, 1)).filter(
+      ({ id }) => id === UNNAMED_STOP,
+    )
+    expect(unnamed.length).toBeGreaterThan(0)
+    for (const one of unnamed) {
+      expect(one).toMatchObject({ firstAid: true, words: expect.stringMatching(/\w/) as string })
+      expect(stopText(one).join(' ')).toMatch(/may be hurt.*Help the person first.*unplug.*technician/)
+    }
   })
 
   it.each(Object.entries(DANGEROUS))('of %s is told as one', (kind, lines) => {

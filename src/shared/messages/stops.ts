@@ -1,5 +1,7 @@
 /** What callers say when somebody may be hurt or the machine is no matter of settings. */
-import { stopHearer, type StopGrammar, type StopRule } from '#core/desk/stopGrammar'
+import { stopHearer, stopReader, type HeardStop, type StopGrammar, type StopRule } from '#core/desk/stopGrammar'
+import { featuresOf, loudest, stopScore, type StopWeights } from '#core/desk/stopScore'
+import learnt from './stopWeights.json'
 
 const concepts = {
   digit: 'finger fingertip forefinger thumb nail fingernail thumbnail hand palm knuckle wrist',
@@ -59,6 +61,12 @@ const concepts = {
   dropped: '=dropped =fell =fallen =falls =toppled =tipped =threw =thrown =slid =slipped =tumbled =crashed',
   broken: 'crack broken =broke smash shatter split burst',
 } as const
+
+/** Of a line that sounds dangerous, where no rule says what it is. */
+export const UNNAMED_STOP = 'unnamed'
+
+const COVERS = 'cover|casing|case|panel|back|bottom|side|motor'
+const UNCOVERED = '=off|out|open|wire|wires|motor|inside'
 
 const rule = (id: string, has: string, more: Partial<StopRule> = {}): StopRule => ({ id, has: has.split(' '), ...more })
 
@@ -241,8 +249,23 @@ const rules: StopRule[] = [
     unless: 'hem|button|fabric|spool|pin|bobbin|thread|screw|scissor|cone',
   }),
   rule('damaged', '@broken =case|casing|housing|cover|frame|shell|body', { within: 6, unless: 'bobbin|glasses' }),
-  rule('damaged', 'explode|exploded'),
+  rule('damaged', 'explode|exploded', { unless: 'seam|block|corner|box' }),
   rule('damaged', 'burst|shatter bulb|lamp|light', { within: 5 }),
+  // Inside the covers.
+  rule(
+    'inside',
+    'circuit|capacitor|solder|rewire|brushes|transformer|board|electronics|armature fix|repair|replace|clean|' +
+      'change|swap|touch|look|get|take|open|bulge|bulgy|myself|back',
+    { within: 10, unless: 'ironing|pressing|cutting|@textile' },
+  ),
+  rule('inside', 'wire|wires|cord|lead|cable|motor|belt|fuse|pedal|switch myself|=bypass|rewire|solder|reconnect', {
+    within: 8,
+    unless: '@craft|quilt|fabric',
+  }),
+  rule('inside', `=opened|=removed|=took|=have|=unscrewed|take|open|remove ${COVERS} ${UNCOVERED}`, {
+    within: 9,
+    unless: 'bobbin|hook|lint|hem|stitch|bulb|dust|@craft',
+  }),
 ]
 
 /** Each row in this order, one behind the other. */
@@ -310,11 +333,28 @@ const grammar: StopGrammar = {
   concepts,
   harmless,
   rules,
-  firstAid: ['finger', 'shock'],
+  firstAid: ['finger', 'shock', UNNAMED_STOP],
 }
 
+const byRules = stopHearer(grammar)
+/** What `npm run docs` has learnt from the lists in `stopLines.ts`. */
+const weights: StopWeights = learnt
+/** A line as words and what they mean. */
+export const readStopLine = stopReader(concepts)
+/** Above this a line sounds dangerous, whatever no rule says of it: five of a hundred harmless ones do. */
+const DANGER_ABOVE = 0.2
+/** Below this a line is so like the harmless ones that what a rule heard in it is not meant. */
+const HARMLESS_BELOW = -1.5
+
 /** The reasons to stop that a line holds, the gravest first. */
-export const stopsIn = stopHearer(grammar)
-/** What may be heard. */
+export const stopsIn = (line: string): HeardStop[] => {
+  const words = readStopLine(line)
+  if (words.length === 0) return []
+  const score = stopScore(weights, featuresOf(words))
+  const heard = score > HARMLESS_BELOW ? byRules(line) : []
+  if (heard.length > 0 || score <= DANGER_ABOVE) return heard
+  return [{ id: UNNAMED_STOP, firstAid: true, words: loudest(weights, words)?.text ?? '' }]
+}
+/** What may be said of a danger; one that has no name is only heard. */
 export const STOP_IDS: readonly string[] = [...new Set(rules.map(({ id }) => id))]
 export const needsFirstAid = (id: string): boolean => grammar.firstAid.includes(id)

@@ -78,7 +78,9 @@ const told = computed(() => {
         </p>
         <template v-if="asked.stop">
           <p class="caution">Stop: {{ stopWord(asked.stop) }}.</p>
-          <p v-for="line in stopText({ firstAid: needsFirstAid(asked.stop) })" :key="line">{{ line }}</p>
+          <p v-for="line in stopText({ id: asked.stop, firstAid: needsFirstAid(asked.stop) })" :key="line">
+            {{ line }}
+          </p>
         </template>
         <p v-if="asked.answer" class="answer"><strong>The shop answers:</strong> {{ asked.answer }}</p>
         <p v-else>It is with the shop; the answer will stand here.</p>

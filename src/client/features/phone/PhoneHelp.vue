@@ -5,7 +5,7 @@ import { ladderFor, type LadderRungId } from '#core/desk/ladder'
 import type { Shown } from '#core/desk/shown'
 import { JAM_SCRIPT, rungText, stopText, stopWord } from '#shared/messages/desk'
 import { speech } from '#shared/messages/en'
-import { needsFirstAid, STOP_IDS, stopsIn } from '#shared/messages/stops'
+import { needsFirstAid, STOP_IDS, stopsIn, UNNAMED_STOP } from '#shared/messages/stops'
 import { TROUBLES } from '#shared/messages/troubles'
 import { useAction } from '../../state/useAction'
 import { useQuery } from '../../state/useQuery'
@@ -22,7 +22,11 @@ const danger = ref<string>()
 const words = ref('')
 /** Chosen, or said in own words. */
 const stop = computed(() => {
-  const id = danger.value === 'none' || danger.value === undefined ? stopsIn(words.value)[0]?.id : danger.value
+  const isNone = danger.value === 'none'
+  const heard = stopsIn(words.value)[0]?.id
+  // Who has said that it is none of the dangers that have a name is believed where none with a name is heard.
+  const told = isNone && heard === UNNAMED_STOP ? undefined : heard
+  const id = isNone ? told : (danger.value ?? told)
   return id === undefined ? undefined : { id, firstAid: needsFirstAid(id) }
 })
 
