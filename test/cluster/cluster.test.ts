@@ -4,6 +4,7 @@
  */
 import { randomUUID } from 'node:crypto'
 import { setTimeout as pause } from 'node:timers/promises'
+import { createConnection } from 'mysql2/promise'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { demoAccounts } from '#demo/accounts'
 import { startServer, type Running } from '../fire/processes'
@@ -193,6 +194,31 @@ describe('two servers on a cluster', () => {
       const browser = await signIn(accountOf('viewer'), round % 2)
       expect((await browser.ask(round % 2, 'DELETE', '/api/session')).status).toBe(204)
       expect((await browser.ask(1 - (round % 2), 'GET', '/api/picks')).status).toBe(401)
+    }
+  })
+
+  it('give a shop one first account, whoever comes first to which server', async () => {
+    const database = await createConnection((nodes[0] as Node).url)
+    try {
+      for (let round = 0; round < 15; round++) {
+        await database.query('DELETE FROM user')
+        const come = (server: number) =>
+          ask(
+            urls[server] as string,
+            'POST',
+            '/api/session/first',
+            {},
+            {
+              ...{ id: `first-${server}-${round}`, name: 'First', password: 'a long enough word' },
+            },
+          )
+        const statuses = (await Promise.all([come(0), come(1)])).map(({ status }) => status)
+        expect(statuses.sort()).toEqual([201, 409])
+        const [rows] = await database.query('SELECT COUNT(*) AS leads FROM user')
+        expect(rows).toEqual([{ leads: 1 }])
+      }
+    } finally {
+      await database.end()
     }
   })
 })

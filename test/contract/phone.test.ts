@@ -1,5 +1,8 @@
+import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { CaseRow } from '#shared/api/desk'
+import { UNSEEN_DANGEROUS } from '#shared/messages/stopLines.testkit'
+import { stopsIn, UNNAMED_STOP } from '#shared/messages/stops'
 import { handoutPass } from '../../src/server/features/desk/shareRoutes'
 import { openShop, type Person, type Shop } from './shop'
 
@@ -96,6 +99,12 @@ describe('a telephone that says it does not', () => {
     const [latest] = await asked()
     expect(latest?.case).toMatchObject({ outcome: 'workshop', stop: expect.any(String) })
     expect((await told(token)).asked[0].stop).toBe(latest?.case.stop)
+    // Every danger that has a name was asked for: what sounds like one without is left to the desk.
+    const words = UNSEEN_DANGEROUS.find((line) => stopsIn(line)[0]?.id === UNNAMED_STOP)
+    await said(token, 'cases', { key: keyOf('unnamed'), words }).expect(201)
+    expect((await asked())[0]?.case).toMatchObject({ outcome: 'open', question: words })
+    expect((await asked())[0]?.case).not.toHaveProperty('stop')
+    expect((await told(token)).asked[0]).not.toHaveProperty('stop')
   })
 
   it('leaves no more than a link may, however many come at once', async () => {
@@ -118,6 +127,27 @@ describe('a telephone that says it does not', () => {
         'AND c.id = (SELECT MAX(id) FROM shared_card)',
     )
     expect(Number(count)).toBe(1)
+  })
+
+  it('shows the shop’s photograph of its own machine, and of no other', async () => {
+    const picture = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#888' } })
+      .jpeg()
+      .toBuffer()
+    for (const model of ['plover-60', 'yawl'])
+      await lead.put(`/api/models/${model}/photos/front`).set('Content-Type', 'image/jpeg').send(picture).expect(200)
+    const token = await linkTo()
+    const at = (path: string) => phone().get(`/api/shared/cards/${token}/photos${path}`)
+    const { body } = await at('').expect(200)
+    expect(body).toMatchObject([{ model: 'plover-60', view: 'front' }])
+    const { body: shown, headers } = await at('/front').expect(200)
+    expect(headers['content-type']).toBe('image/jpeg')
+    expect(await sharp(shown as Buffer).metadata()).toMatchObject({ format: 'jpeg', width: 60 })
+    await at('/left').expect(404)
+    await at('/front?model=yawl&technique=blind-hem&fabric=wool-suiting').expect(200)
+    expect((await at('?model=yawl&technique=blind-hem&fabric=wool-suiting')).body).toEqual(body)
+    await phone()
+      .get(`/api/shared/cards/${'x'.repeat(43)}/photos/front`)
+      .expect(404)
   })
 
   it('shows nobody of a class what another has asked', async () => {

@@ -56,7 +56,10 @@ test('a control is put where this model has it, by the keys and by the mouse, an
   expect(stored.value.controls.controls.width.at.x).toBeLessThan(0.6)
 })
 
-test('the shop’s own photograph stands behind the marks, on the Shelf and on the card', async ({ page }) => {
+test('the shop’s own photograph stands behind the marks, on the Shelf, the card and a telephone', async ({
+  page,
+  browser,
+}) => {
   await signIn(page, 'maren', '/shelf/models/yawl')
   await page.getByRole('button', { name: 'Controls and rules' }).click()
   const map = page.getByRole('region', { name: 'Where the controls sit' })
@@ -72,6 +75,20 @@ test('the shop’s own photograph stands behind the marks, on the Shelf and on t
   await page.goto('/card?m=yawl&t=blind-hem&f=wool-suiting')
   await expect(page.locator('.doing .machine-map image')).toHaveCount(1)
   await expectAccessible(page)
+  const token = await page.evaluate(async () => {
+    const { csrf } = (await (await fetch('/api/session')).json()) as { csrf: string }
+    const headers = { 'Content-Type': 'application/json', 'X-CSRF-Token': csrf }
+    const body = JSON.stringify({ model: 'yawl', technique: 'blind-hem', fabric: 'wool-suiting' })
+    const made = await fetch('/api/shared-cards', { method: 'POST', headers, body })
+    return ((await made.json()) as { token: string }).token
+  })
+  const phone = await (await browser.newContext({ viewport: { width: 360, height: 740 } })).newPage()
+  await phone.goto(new URL(`/c/${token}`, page.url()).href)
+  const shown = phone.locator('.machine-map image')
+  await expect(shown).toHaveAttribute('href', new RegExp(`/api/shared/cards/${token}/photos/front`))
+  const seen = await phone.request.get(new URL((await shown.getAttribute('href')) ?? '', page.url()).href)
+  expect(seen.headers()['content-type']).toBe('image/jpeg')
+  await phone.context().close()
   await page.goto('/shelf/models/yawl')
   await page.getByRole('button', { name: 'Controls and rules' }).click()
   await map.getByRole('button', { name: 'Take it away' }).click()

@@ -1187,6 +1187,38 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/shared/cards/{token}/photos': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['getSharedCardsByTokenPhotos']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/shared/cards/{token}/photos/{view}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['getSharedCardsByTokenPhotosByView']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/shared/cards/{token}/diagnosis': {
     parameters: {
       query?: never
@@ -6843,6 +6875,76 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['TrialView']
+        }
+      }
+    }
+  }
+  getSharedCardsByTokenPhotos: {
+    parameters: {
+      query?: {
+        /** @description A model’s id */
+        model?: components['schemas']['Id']
+        /** @description A technique’s id */
+        technique?: components['schemas']['Id']
+        /** @description A fabric’s id */
+        fabric?: components['schemas']['Id']
+        /** @description A method of the technique */
+        method?: components['schemas']['Id']
+        /** @description Items the person owns beside what came with their machines, with commas between */
+        owned?: components['schemas']['idList']
+      }
+      header?: never
+      path: {
+        /** @description What the link was made with */
+        token: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MachinePhoto'][]
+        }
+      }
+    }
+  }
+  getSharedCardsByTokenPhotosByView: {
+    parameters: {
+      query?: {
+        /** @description A model’s id */
+        model?: components['schemas']['Id']
+        /** @description A technique’s id */
+        technique?: components['schemas']['Id']
+        /** @description A fabric’s id */
+        fabric?: components['schemas']['Id']
+        /** @description A method of the technique */
+        method?: components['schemas']['Id']
+        /** @description Items the person owns beside what came with their machines, with commas between */
+        owned?: components['schemas']['idList']
+        /** @description When it was kept */
+        at?: string
+      }
+      header?: never
+      path: {
+        /** @description What the link was made with */
+        token: string
+        /** @description From where one looks at a machine */
+        view: 'front' | 'needle' | 'right' | 'left' | 'back' | 'open'
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'image/jpeg': string
         }
       }
     }

@@ -1,6 +1,7 @@
 /** The desk on the wire: the ask line, cases, diagnosis, looking back. */
 import { z } from 'zod'
 import type * as ask from '#core/ask/picks'
+import { MACHINE_VIEWS } from '#core/catalogue/types'
 import type * as cases from '#core/desk/cases'
 import type * as diagnosis from '#core/desk/diagnosis'
 import type * as trade from '#core/desk/tradeUp'
@@ -185,6 +186,9 @@ export const WorkedStages = z.array(
 export const WorkedCount = z.object({ now: z.int(), otherwise: z.int() })
 
 export const TokenParams = z.strictObject({ token: z.string().min(20).max(100) })
+/** A machine's photograph at a link; `at`: a newer one is another address. */
+export const PhonePhotoParams = TokenParams.extend({ view: z.enum(MACHINE_VIEWS) })
+export const PhonePhotoQuery = PassQuery.extend({ at: z.string().max(40).optional() })
 /** `practice`: with a link to practise it. */
 export const SendCard = z.strictObject({
   practice: z.boolean().optional(),

@@ -1838,4 +1838,15 @@ export const HARMLESS_LATER: readonly string[] = linesOf(`
   the tension is too tight
   it jams again and again
   thread jam under the plate
+  it does it on one side alone
+  it only happens on the last layer
+  it does it with this thread alone
+  only the left needle does it
+  it goes wrong at the corner
+  it does not look like the picture
+  it still does it
+  it is the same with another foot
+  the second row alone
+  it happens when I sew slowly
+  it goes well on cotton alone
 `)

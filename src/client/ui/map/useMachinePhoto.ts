@@ -1,20 +1,36 @@
-/** The shop's own photograph of a machine from one side, where it has one and somebody is signed in to see it. */
-import { computed } from 'vue'
+/** The shop's own photograph of a machine from one side, where it has one. */
+import { computed, inject, provide, type InjectionKey, type Ref } from 'vue'
 import type { MachineView } from '#core/catalogue/types'
+import type { MachinePhoto } from '#shared/api/samples'
 
 import { get } from '../../api/client'
 import { useSession } from '../../state/session'
 import { useQuery } from '../../state/useQuery'
 
+/** Which there are, and where each is. */
+interface Photos {
+  all: Readonly<Ref<readonly MachinePhoto[] | undefined>>
+  addressOf: (photo: MachinePhoto) => string
+}
+const AT_A_LINK: InjectionKey<Photos> = Symbol('photographs at a link')
+
+/** Below this page the photographs of a link are shown, where nobody is signed in. */
+export const providePhotos = (photos: Photos): void => provide(AT_A_LINK, photos)
+
 export const useMachinePhoto = (model: () => string | undefined, view: () => MachineView) => {
   const session = useSession()
-  const { answer } = useQuery(
+  const atLink = inject(AT_A_LINK, undefined)
+  const { answer: own } = useQuery(
     'machinePhotos',
-    () => (session.user ? 'all' : undefined),
+    () => (session.user && !atLink ? 'all' : undefined),
     () => get('/api/machine-photos'),
   )
+  const { all, addressOf }: Photos = atLink ?? {
+    all: own,
+    addressOf: (photo) => `/api/models/${photo.model}/photos/${photo.view}?at=${encodeURIComponent(photo.at)}`,
+  }
   return computed(() => {
-    const found = answer.value?.find((one) => one.model === model() && one.view === view())
-    return found && `/api/models/${found.model}/photos/${found.view}?at=${encodeURIComponent(found.at)}`
+    const found = all.value?.find((one) => one.model === model() && one.view === view())
+    return found && addressOf(found)
   })
 }

@@ -4,6 +4,7 @@
  */
 import { In, IsNull, MoreThan, Not, type EntityManager } from 'typeorm'
 import type { Question } from '#core/answer/types'
+import { NO_STOP } from '#core/desk/cases'
 import type { WorkedStage } from '#core/desk/worked'
 import { CaseRow, WorkedStages, type CaseWrite, type PhoneTold } from '#shared/api/desk'
 import { CardReportRow, DeskCaseRow, SharedCardRow } from '../../database/entities/index'
@@ -80,7 +81,8 @@ export class PhoneReports {
       asked: reports.flatMap(({ at, worked, case: id, keyHash }) => {
         const content = id === null ? undefined : contents.get(id)
         if (worked !== null || !content) return []
-        const { question, answer, stop } = content
+        const { question, answer, stop: heard } = content
+        const stop = heard === NO_STOP ? undefined : heard
         return [{ at: at.toISOString(), answer, stop, words: own.has(keyHash) ? question : undefined }]
       }),
     }

@@ -1,4 +1,5 @@
 /** What a customer's telephone asks and tells at a card's link, without an account; and what the shop sees of it. */
+import { z } from 'zod'
 import type { Answer } from '#core/answer/types'
 import { countWorked, workedStages } from '#core/desk/worked'
 import type { Shown } from '#core/desk/shown'
@@ -11,6 +12,8 @@ import {
   PhoneDiagnosis,
   PhoneKept,
   PhoneKeys,
+  PhonePhotoParams,
+  PhonePhotoQuery,
   PhoneTold,
   PhoneTrialQuery,
   PhoneWorked,
@@ -18,13 +21,15 @@ import {
   WorkedCount,
 } from '#shared/api/desk'
 import { TrialView } from '#shared/api/practice'
-import { stopsIn } from '#shared/messages/stops'
-import { Invalid } from '../../http/problems'
-import { ANY_ROLE, route, sends } from '../../http/route'
+import { MachinePhoto } from '#shared/api/samples'
+import { stopsIn, UNNAMED_STOP } from '#shared/messages/stops'
+import { Invalid, NotFound } from '../../http/problems'
+import { ANY_ROLE, FILE, route, sends } from '../../http/route'
 import { answered, questionOf } from '../cards/routes'
 import type { Snapshot } from '../catalogue/snapshot'
 import { defined } from '../practice/linkRoutes'
 import { trialFor } from '../practice/trial'
+import { machinePhoto, machinePhotos } from '../samples/photos'
 import { diagnosisOf } from './diagnosing'
 import { linkedCard, type LinkedCard } from './linkedCard'
 
@@ -37,6 +42,12 @@ const sewable = (snapshot: Snapshot, { question }: LinkedCard): Answer & { metho
       { path: ['technique'], message: 'its card says what stops it' },
     ])
   return { ...answer, method }
+}
+
+/** A telephone asks first for every danger that has a name. One without is left to the desk, which hears it too. */
+const stopOf = (words: string): string | undefined => {
+  const heard = stopsIn(words)[0]?.id
+  return heard === UNNAMED_STOP ? undefined : heard
 }
 
 const shared = { tag: 'Shared', for: 'everyone' } as const
@@ -53,6 +64,39 @@ export const phoneRoutes = [
     refuses: [404, 422],
     handle: async ({ params, query: { stage, ...query }, services, snapshot }) =>
       trialFor(snapshot, (await linkedCard(services, params.token, query)).question, stage),
+  }),
+  route({
+    ...shared,
+    method: 'get',
+    path: '/api/shared/cards/{token}/photos',
+    summary: 'From which sides the machine of a linked card has a photograph of the shop’s',
+    params: TokenParams,
+    query: PassQuery,
+    result: z.array(MachinePhoto),
+    refuses: [404],
+    handle: async ({ params, query, services }) => {
+      const { question } = await linkedCard(services, params.token, query)
+      return (await machinePhotos(services, question.model)).map(({ model, view, at }) =>
+        MachinePhoto.parse({ model, view, at: at.toISOString() }),
+      )
+    },
+  }),
+  route({
+    ...shared,
+    method: 'get',
+    path: '/api/shared/cards/{token}/photos/{view}',
+    summary: 'The shop’s photograph of the machine of a linked card, and of no other',
+    params: PhonePhotoParams,
+    query: PhonePhotoQuery,
+    result: FILE,
+    type: 'image/jpeg',
+    refuses: [404],
+    handle: async ({ params: { token, view }, query: { at: _, ...query }, services }) => {
+      const { question } = await linkedCard(services, token, query)
+      const row = await machinePhoto(services, { model: question.model, view })
+      if (!row) throw new NotFound('There is no photograph of it from there.')
+      return row.large
+    },
   }),
   route({
     ...shared,
@@ -103,7 +147,7 @@ export const phoneRoutes = [
     handle: async ({ params, query, body, services, snapshot, address }) => {
       const linked = await linkedCard(services, params.token, query)
       const { method } = sewable(snapshot, linked)
-      const { key, words, stage: _, stop = stopsIn(words)[0]?.id, ...told } = body
+      const { key, words, stage: _, stop = stopOf(words), ...told } = body
       const { model, technique, fabric } = linked.question
       const content = CaseWrite.parse({
         ...defined(told),

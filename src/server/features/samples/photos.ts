@@ -21,9 +21,12 @@ interface Side {
   view: string
 }
 
-/** Without the photographs themselves. */
-export const machinePhotos = ({ database }: Services): Promise<MachinePhotoRow[]> =>
-  database.manager.find(MachinePhotoRow, { select: { model: true, view: true, at: true } })
+/** Without the photographs themselves; of one machine, or of all. */
+export const machinePhotos = ({ database }: Services, model?: string): Promise<MachinePhotoRow[]> =>
+  database.manager.find(MachinePhotoRow, {
+    select: { model: true, view: true, at: true },
+    where: model === undefined ? {} : { model },
+  })
 
 export const machinePhoto = ({ database }: Services, side: Side): Promise<MachinePhotoRow | null> =>
   database.manager.findOneBy(MachinePhotoRow, side)
