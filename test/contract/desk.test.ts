@@ -36,6 +36,9 @@ describe('the ask line', () => {
     })
     const { body: two } = await desk.get('/api/ask').query({ q: 'Anneke Dorsthoek' }).expect(200)
     expect(two.picks.model).toMatchObject({ sure: false, others: [{ id: 'eddy-4' }] })
+    // Of two that could by their kind, one has no stitch for it.
+    const { body: able } = await desk.get('/api/ask').query({ q: 'Lobke Strating blind hem' }).expect(200)
+    expect(able.picks.model).toMatchObject({ id: 'heron-200', sure: true, others: [] })
     await viewer.get('/api/ask').query({ q: 'Bram' }).expect(403)
   })
 

@@ -172,6 +172,22 @@ describe('picks', () => {
     expect(picked('Ada Quill', []).model).toBeUndefined()
   })
 
+  it('are sure of the one machine of several that can do it, in the fabric that is told', () => {
+    const taken = (fabric: boolean): Parameters<typeof picksFrom>[0]['taken'] => [
+      { kind: 'customer', id: 'c1', name: 'Ada', words: ['ada'], sure: true, others: [] },
+      { kind: 'technique', id: 'hem', name: 'Hem', words: ['hem'], sure: true, others: [] },
+      ...(fabric
+        ? [{ kind: 'fabric' as const, id: 'denim', name: 'Denim', words: ['denim'], sure: true, others: [] }]
+        : []),
+    ]
+    const owner = { id: 'c1', machines: [{ model: 'ketch' }, { model: 'm60' }], owns: [] }
+    const sews = (model: string, technique: string, fabric: string | undefined) =>
+      technique === 'hem' && (fabric === undefined || model === 'm60')
+    const model = (fabric: boolean) => picksFrom({ taken: taken(fabric), left: [] }, [owner], { ...names, sews }).model
+    expect(model(true)).toMatchObject({ id: 'm60', sure: true, others: [] })
+    expect(model(false)).toMatchObject({ id: 'ketch', sure: false, others: [{ id: 'm60' }] })
+  })
+
   it('take the technique of a fault', () => {
     const fault: Parameters<typeof picksFrom>[0] = {
       taken: [{ kind: 'trouble', id: 'hem.ridge', name: 'Ridge', words: ['ridge'], sure: true, others: [] }],

@@ -27,8 +27,8 @@ export interface Owner {
 export interface AskedNames {
   model: (id: Id) => string
   technique: (id: Id) => string
-  /** Whether a kind of machine such as this one can do a technique at all. */
-  sews: (model: Id, technique: Id) => boolean
+  /** Whether a machine can do a technique, or nobody knows that it cannot; in that fabric, else in any. */
+  sews: (model: Id, technique: Id, fabric: Id | undefined) => boolean
 }
 
 export const picksFrom = ({ taken, left }: Understood, owners: readonly Owner[], names: AskedNames): AskedPicks => {
@@ -51,7 +51,8 @@ export const picksFrom = ({ taken, left }: Understood, owners: readonly Owner[],
   if (!picks.model && machines.length > 0) {
     // Of several machines nobody knows which they sit at, unless only one of them can do it.
     const wanted = picks.technique?.sure ? picks.technique.id : undefined
-    const able = machines.filter((id) => wanted === undefined || names.sews(id, wanted))
+    const fabric = picks.fabric?.sure ? picks.fabric.id : undefined
+    const able = machines.filter((id) => wanted === undefined || names.sews(id, wanted, fabric))
     const [first, ...rest] = (able.length > 0 ? able : machines) as [Id, ...Id[]]
     picks.model = {
       id: first,

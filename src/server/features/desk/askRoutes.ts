@@ -2,7 +2,7 @@
 import { z } from 'zod'
 import { understand } from '#core/ask/ask'
 import type { Learned } from '#core/ask/askables'
-import type { Model, Technique } from '#core/catalogue/types'
+import { decideBriefly } from '#core/coverage/decide'
 import { stopsIn } from '#shared/messages/stops'
 import { picksFrom } from '#core/ask/picks'
 import { wordsOf } from '#core/ask/words'
@@ -11,11 +11,6 @@ import { Invalid, NotFound } from '../../http/problems'
 import { STAFF, route, sends } from '../../http/route'
 import { actorOf } from '../catalogue/actor'
 import { troubleName } from './diagnosing'
-
-/** Whether a technique has a method of which every stage is for such a kind of machine. */
-const isOfKind = (model: Model | undefined, technique: Technique | undefined): boolean =>
-  model !== undefined &&
-  (technique?.methods.some(({ stages }) => stages.every(({ kinds }) => kinds.includes(model.kind))) ?? false)
 
 export const askRoutes = [
   route({
@@ -36,7 +31,10 @@ export const askRoutes = [
       const picks = picksFrom(understand(index, query.q, owned), [...owners.values()], {
         model: named(models),
         technique: named(techniques),
-        sews: (model, technique) => isOfKind(models.get(model), techniques.get(technique)),
+        sews: (model, technique, fabric) =>
+          (fabric === undefined ? snapshot.bundle.fabrics.map(({ id }) => id) : [fabric]).some(
+            (id) => decideBriefly(snapshot, { model, technique, fabric: id }).verdict !== 'notOnThisModel',
+          ),
       })
       return { picks, stops: stopsIn(query.q) }
     },
