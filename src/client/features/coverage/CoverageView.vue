@@ -79,6 +79,9 @@ useKeys([
     <div class="head">
       <h1>{{ isGrid ? 'Coverage' : `What the ${model?.name ?? 'machine'} can do` }}</h1>
       <span class="soft">in {{ fabricName.toLowerCase() }}</span>
+      <span v-if="isGrid" class="on-paper"
+        >On paper stands what was in sight: show fewer machines for less to be cut.</span
+      >
       <BButton v-if="picked.model" variant="outline-primary" @click="showAll(!isGrid)"
         ><kbd>a</kbd> {{ isGrid ? `Only the ${model?.name}` : 'All machines' }}</BButton
       >

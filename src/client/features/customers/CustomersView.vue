@@ -181,6 +181,7 @@ const onKey = async (event: KeyboardEvent) => {
           </li>
           <li v-if="below > 0" aria-hidden="true" :style="{ height: `${below}px` }"></li>
         </ul>
+        <p class="on-paper">On paper stands who was in sight; “Save as CSV” has everybody.</p>
         <p v-if="shown.length === 0" class="soft">Nobody by these words.</p>
       </section>
       <section v-if="draft" aria-label="Customer">

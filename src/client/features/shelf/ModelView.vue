@@ -196,6 +196,7 @@ const removed = async ({ resource }: Removing) => {
         />
       </div>
       <template v-if="part === 'stitches'">
+        <p class="on-paper">On paper stands what was in sight; “Save as CSV” has all of it.</p>
         <p v-if="stitches.rows.value.length === 0">
           No stitch is known yet. A stitch chart as CSV or XLSX, or the book itself as a PDF, brings them all at once.
         </p>

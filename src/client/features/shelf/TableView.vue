@@ -159,6 +159,7 @@ const mayImport = resource !== 'models' && resource !== 'techniques'
           <EditBar v-if="session.mayWrite" :edits="edits" :on-fault="() => sheet?.toFault()" />
           <BButton v-if="session.mayWrite" variant="link" class="remove" @click="remove">Remove this row</BButton>
         </div>
+        <p class="on-paper">On paper stands what was in sight; “Save as CSV” has all of it.</p>
         <SheetGrid
           ref="sheet"
           :edits="edits"
