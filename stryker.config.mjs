@@ -2,7 +2,8 @@
 const config = {
   testRunner: 'vitest',
   plugins: ['@stryker-mutator/vitest-runner'],
-  vitest: { configFile: 'vitest.mutation.config.ts' },
+  // The tests are those that the command names: what imports by `#` is not found as related.
+  vitest: { configFile: 'vitest.mutation.config.ts', related: false },
   coverageAnalysis: 'perTest',
   // What a module computes once as it is loaded would need all tests again for each fault.
   ignoreStatic: true,

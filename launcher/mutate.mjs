@@ -29,13 +29,12 @@ const patternOf = (given) => {
   return statSync(inProject(from)).isDirectory() ? `${from}/**/*.ts` : from
 }
 
-/** Rooms whose tests need whole machines and techniques, and so stand with the demo.
+/** Rooms whose tests need whole machines and techniques, and so stand with the demo; those that take seconds are left
+ * out, as they would be run for every fault.
  * @type {Record<string, string[]>} */
 const WITH_DEMO = {
   'src/core/ask': ['src/demo/ask.test.ts'],
-  'src/core/changeover': ['src/demo/changeover.test.ts'],
   'src/core/desk': ['src/demo/diagnosis.test.ts', 'src/demo/ask.test.ts'],
-  'src/core/procedure': ['src/demo/procedure.test.ts'],
 }
 
 /** @param {string} pattern @returns {string[]} the tests of its room */
