@@ -97,6 +97,10 @@ test('a caller is found by words of their machine, and calls about it', async ({
   await page.getByRole('option', { name: 'nobody we know' }).click()
   await expect(caller).toHaveValue('')
   await expect(caller).toHaveAttribute('placeholder', 'nobody we know')
+  await caller.click()
+  await page.keyboard.type('ase lindrup')
+  await page.getByRole('option', { name: 'Åse Lindrup' }).click()
+  await expect(caller).toHaveValue('Åse Lindrup')
 })
 
 test('two people on one case: the second sees both and chooses', async ({ page, browser }) => {
@@ -195,7 +199,7 @@ test('looking back tells what is rising; a shared card opens on a telephone with
 
 test('what the ask line was taught is seen in the shop, and forgotten', async ({ page }) => {
   await signIn(page, 'osk', '/shop')
-  await expect(page.getByText(/Nothing yet\. Where it asks “Which\?”/)).toBeVisible()
+  await expect(page.getByText(/Where it asks “Which\?” and somebody chooses/)).toBeVisible()
   const { csrf } = await (await page.request.get('/api/session')).json()
   const words = { kind: 'technique', of: 'circles', words: 'whirligig' }
   expect((await page.request.post('/api/ask/words', { data: words, headers: { 'X-CSRF-Token': csrf } })).ok()).toBe(
@@ -205,7 +209,7 @@ test('what the ask line was taught is seen in the shop, and forgotten', async ({
   await expect(page.getByText('“whirligig” is Circles on a pivot')).toBeVisible()
   await expectAccessible(page)
   await page.getByRole('button', { name: 'Forget “whirligig”' }).click()
-  await expect(page.getByText(/Nothing yet\. Where it asks “Which\?”/)).toBeVisible()
+  await expect(page.getByText(/Where it asks “Which\?” and somebody chooses/)).toBeVisible()
 })
 
 for (const { machine, line, shows, says } of [

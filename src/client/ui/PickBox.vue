@@ -20,6 +20,7 @@ import {
   ComboboxViewport,
 } from 'reka-ui'
 import { computed, nextTick, ref, useId, watch } from 'vue'
+import { plainLetters } from '#core/ask/words'
 
 /**
  * Of a list that is longer than its `options`, these are asked for anew by what is `typed`. `asField`: it stands among
@@ -40,11 +41,11 @@ const field = ref<{ $el: HTMLInputElement }>()
 const chosen = computed(() => props.options.find((option) => option.id === props.picked))
 const MOST_SHOWN = 60
 
-/** Every typed word must turn up somewhere in the option. */
+/** Every typed word must turn up somewhere in the option, accents or not. */
 const find = (text: string) => {
-  const words = text.toLowerCase().split(/\s+/).filter(Boolean)
+  const words = plainLetters(text).split(/\s+/).filter(Boolean)
   const matching = props.options.filter((option) => {
-    const text = `${option.name} ${option.hint} ${option.group} ${option.also}`.toLowerCase()
+    const text = plainLetters(`${option.name} ${option.hint} ${option.group} ${option.also}`)
     return words.every((word) => text.includes(word))
   })
   return matching.slice(0, MOST_SHOWN)
@@ -121,6 +122,7 @@ defineExpose({
         autocomplete="off"
         v-bind="isOpen ? {} : { 'aria-activedescendant': null }"
         @focus="($event.target as HTMLInputElement).select()"
+        @input="entered = ''"
         @keydown.enter.capture="enter"
       />
     </ComboboxAnchor>

@@ -9,13 +9,12 @@ const EMPTY = new Set(
   ).split(' '),
 )
 
+/** Small letters without accents. */
+export const plainLetters = (text: string): string =>
+  text.normalize('NFD').replaceAll(/\p{M}/gu, '').toLowerCase().replaceAll(/ø/g, 'o').replaceAll(/æ/g, 'ae')
+
 export const wordsOf = (text: string): string[] =>
-  text
-    .normalize('NFD')
-    .replaceAll(/\p{M}/gu, '')
-    .toLowerCase()
-    .replaceAll(/ø/g, 'o')
-    .replaceAll(/æ/g, 'ae')
+  plainLetters(text)
     .replaceAll(/(\d)\s*\/\s*(\d)/g, '$1of$2')
     .replaceAll(/(?<=\p{L})(?=\d)|(?<=\d)(?=\p{L})/gu, (_, at: number, whole: string) =>
       /of/.test(whole.slice(Math.max(0, at - 2), at + 2)) ? '' : ' ',

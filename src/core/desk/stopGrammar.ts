@@ -3,7 +3,7 @@
  * spelled or in which order. The words and rules are data of a language; here is only how they are read.
  * (classes-and-desk, Stop)
  */
-import { stem } from '../ask/words'
+import { plainLetters, stem } from '../ask/words'
 
 /** `sure` words that mean the same, by stem, separated by blanks; `=word`: exactly so. */
 export type Concepts = Readonly<Record<string, string>>
@@ -87,10 +87,7 @@ export const stopHearer = (grammar: StopGrammar): ((line: string) => HeardStop[]
 
 /** Words in small letters without accents; "n't" is "not"; what a comma or full stop divides are clauses. */
 const spoken = (line: string): Word[] =>
-  line
-    .normalize('NFD')
-    .replaceAll(/\p{M}/gu, '')
-    .toLowerCase()
+  plainLetters(line)
     .replaceAll(/\bcan\s?(?:not\b|[’']?t\b)/g, 'can not')
     .replaceAll(/\bwon[’']?t\b/g, 'will not')
     .replaceAll(/n[’']t\b/g, ' not')

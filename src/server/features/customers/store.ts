@@ -22,6 +22,8 @@ import type { RecordTable } from '../records/table'
 import { eraseAll } from './held'
 
 const PAGE = 100
+/** More than anybody is found by. */
+const MOST_WORDS = 8
 const GONE = 'There is no such customer any more.'
 
 export const customerTable: RecordTable<CustomerWrite> = {
@@ -61,7 +63,7 @@ export class CustomerStore {
     const query = this.manager.createQueryBuilder(Row, 'one')
     if (ids) query.andWhere('one.id IN (:...ids)', { ids: ids.length > 0 ? ids : [''] })
     if (mail) query.andWhere("JSON_VALUE(one.facts, '$.email') IS NOT NULL")
-    for (const [i, word] of q.toLowerCase().split(/\s+/).filter(Boolean).entries()) {
+    for (const [i, word] of q.toLowerCase().split(/\s+/).filter(Boolean).slice(0, MOST_WORDS).entries()) {
       const models = index.bundle.models.filter(({ make, name }) =>
         `${index.makes.get(make)?.name ?? ''} ${name}`.toLowerCase().includes(word),
       )
