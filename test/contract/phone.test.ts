@@ -1,8 +1,9 @@
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { CaseRow } from '#shared/api/desk'
+import { UNNAMED_STOP } from '#core/desk/cases'
 import { UNSEEN_DANGEROUS } from '#shared/messages/stopLines.testkit'
-import { stopsIn, UNNAMED_STOP } from '#shared/messages/stops'
+import { stopsIn } from '#shared/messages/stops'
 import { handoutPass } from '../../src/server/features/desk/shareRoutes'
 import { openShop, type Person, type Shop } from './shop'
 

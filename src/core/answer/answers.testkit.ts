@@ -198,6 +198,25 @@ export const ask = (bundle: Bundle, question: Partial<Question> = {}): Answer =>
   )
 }
 
+/** A stage's answer as it would be given, sewn with a zigzag and nothing else. */
+export const stageAnswer = (fields: Pick<StageAnswer, 'stage' | 'model'> & Partial<StageAnswer>): StageAnswer => ({
+  stitch: 'zigzag',
+  select: '1',
+  function: 'zigzag',
+  chain: [],
+  accessories: [],
+  fitEvidence: 'book',
+  needle: { point: 'universal', size: 80 },
+  threads: [],
+  setup: {},
+  features: [],
+  settings: {},
+  reasons: [],
+  cautions: [],
+  alternatives: [],
+  ...fields,
+})
+
 /** The only stage of an answer that works. */
 export const only = (answer: Answer): StageAnswer => {
   const [first] = answer.stages

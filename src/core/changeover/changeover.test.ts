@@ -1,6 +1,6 @@
 /** From an answer's stage to the moves of hands, and back to normal sewing; on machines of a few controls. */
 import { describe, expect, it } from 'vitest'
-import { bundleOf, P, stage, stitch, technique } from '../answer/answers.testkit'
+import { bundleOf, P, stage, stageAnswer, stitch, technique } from '../answer/answers.testkit'
 import type { Setting, StageAnswer } from '../answer/types'
 import { indexCatalogue } from '../catalogue/index'
 import type { Model, Positions } from '../catalogue/types'
@@ -20,25 +20,7 @@ const change = (options: ChangeoverOptions = {}, answer: Partial<StageAnswer> = 
   const model: Model = { ...P, stitches: [straight, zigzag], ...own }
   const one = stage({ stitches: [{ function: 'zigzag' }] })
   const index = indexCatalogue(bundleOf({ models: [model], techniques: [technique([one])] }))
-  const asked: StageAnswer = {
-    stage: one.id,
-    model: model.id,
-    stitch: zigzag.id,
-    select: '1',
-    function: 'zigzag',
-    chain: [],
-    accessories: [],
-    fitEvidence: 'book',
-    needle: { point: 'universal', size: 80 },
-    threads: [],
-    setup: {},
-    features: [],
-    settings: { width: setting(4) },
-    reasons: [],
-    cautions: [],
-    alternatives: [],
-    ...answer,
-  }
+  const asked = stageAnswer({ stage: one.id, model: model.id, settings: { width: setting(4) }, ...answer })
   return changeoverOf(index, asked, one, model, options)
 }
 const stepsOf = (plan: ReturnType<typeof change>['plan'] | undefined): string[] =>

@@ -1,6 +1,6 @@
 /** How a machine must stand for one stage of an answer, piece by piece. */
 import { describe, expect, it } from 'vitest'
-import { bundleOf, foot, P, R, stage, stitch, technique } from '../answer/answers.testkit'
+import { bundleOf, foot, P, R, stage, stageAnswer, stitch, technique } from '../answer/answers.testkit'
 import type { Setting, StageAnswer } from '../answer/types'
 import { indexCatalogue } from '../catalogue/index'
 import type { ControlRule, Item, Model, Scale, Stage } from '../catalogue/types'
@@ -29,25 +29,7 @@ const goalOf = ({ answer, stage: of, model: own, items = [], has = [] }: Case) =
   const model: Model = { ...P, stitches: [zigzag], ...own }
   const one = stage({ stitches: [{ function: 'zigzag' }], ...of })
   const index = indexCatalogue(bundleOf({ models: [model], items, techniques: [technique([one])] }))
-  const asked: StageAnswer = {
-    stage: one.id,
-    model: model.id,
-    stitch: 'zigzag',
-    select: '1',
-    function: 'zigzag',
-    chain: [],
-    accessories: [],
-    fitEvidence: 'book',
-    needle: { point: 'universal', size: 80 },
-    threads: [],
-    setup: {},
-    features: [],
-    settings: {},
-    reasons: [],
-    cautions: [],
-    alternatives: [],
-    ...answer,
-  }
+  const asked = stageAnswer({ stage: one.id, model: model.id, ...answer })
   const usual = controlsOf(model, index.items)
   const more = Object.fromEntries(has.map((id) => [id, { positions: ['*'], seconds: 1, habit: 1 }]))
   return stageGoal(index, asked, one, model, { ...usual, controls: { ...usual.controls, ...more } })

@@ -40,6 +40,8 @@ export interface DeskCase {
 
 /** In place of a reason to stop: what sounded like one was none. */
 export const NO_STOP = 'none'
+/** Of a line that sounds dangerous, where no rule says what it is. */
+export const UNNAMED_STOP = 'unnamed'
 
 /** How often each cause was the one, in the closed cases of a trouble. */
 export const historyOf = (cases: readonly DeskCase[], trouble: Id): History => {

@@ -1,12 +1,12 @@
 /** What the desk says: stops, the ladder, the thread jam, causes. */
 import { isParameter } from '#core/catalogue/parameters'
+import { UNNAMED_STOP } from '#core/desk/cases'
 import type { Cause, Diagnosis } from '#core/desk/diagnosis'
 import type { WorkedCount } from '#core/desk/worked'
 import type { LadderRung } from '#core/desk/ladder'
 import type { Trial } from '#core/practice/trial'
 import { formatNumber } from '#core/units/format'
 import { placeWord, shownIn } from './practice'
-import { UNNAMED_STOP } from './stops'
 import { capital, controlWord, parameterWord } from './words'
 
 /** At a stop word nothing else is said. */

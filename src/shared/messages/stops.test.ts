@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest'
+import { UNNAMED_STOP } from '#core/desk/cases'
 import { stopText, stopWord } from './desk'
 import { DANGEROUS, DANGEROUS_LATER, HARMLESS, HARMLESS_LATER } from './stopLines'
 import { UNSEEN_DANGEROUS, UNSEEN_HARMLESS } from './stopLines.testkit'
-import { needsFirstAid, STOP_IDS, stopsIn, UNNAMED_STOP } from './stops'
+import { needsFirstAid, STOP_IDS, stopsIn } from './stops'
 
 const heard = (line: string) => stopsIn(line).map(({ id }) => id)
 

@@ -1,4 +1,5 @@
 /** What callers say when somebody may be hurt or the machine is no matter of settings. */
+import { UNNAMED_STOP } from '#core/desk/cases'
 import { stopHearer, stopReader, type HeardStop, type StopGrammar, type StopRule } from '#core/desk/stopGrammar'
 import { featuresOf, loudest, stopScore, type StopWeights } from '#core/desk/stopScore'
 import learnt from './stopWeights.json'
@@ -61,9 +62,6 @@ const concepts = {
   dropped: '=dropped =fell =fallen =falls =toppled =tipped =threw =thrown =slid =slipped =tumbled =crashed',
   broken: 'crack broken =broke smash shatter split burst',
 } as const
-
-/** Of a line that sounds dangerous, where no rule says what it is. */
-export const UNNAMED_STOP = 'unnamed'
 
 const COVERS = 'cover|casing|case|panel|back|bottom|side|motor'
 const UNCOVERED = '=off|out|open|wire|wires|motor|inside'

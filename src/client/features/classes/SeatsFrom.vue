@@ -123,10 +123,6 @@ const takeFile = () => {
   margin-bottom: 0.4rem;
 }
 
-.who {
-  width: 20rem;
-}
-
 .brings {
   display: inline-block;
   width: auto;

@@ -42,7 +42,7 @@ watch(
   () => row.value?.case.id,
   () => (sent.value = ''),
 )
-const { answer: caller } = useQuery(
+const { answer: caller, problem: noCaller } = useQuery(
   'customers',
   () => draft.value?.customer,
   (id) => get(`/api/customers/${id}`),
@@ -50,7 +50,9 @@ const { answer: caller } = useQuery(
 )
 const owned = computed(() => caller.value?.customer.owns ?? [])
 const asked = computed(() => {
-  const { model, technique, fabric } = draft.value ?? {}
+  const { model, technique, fabric, customer } = draft.value ?? {}
+  // What they own changes the card: it is not asked for before that is known.
+  if (customer !== undefined && !caller.value && !noCaller.value) return undefined
   return model && technique && fabric ? { model, technique, fabric, owned: owned.value.join(',') } : undefined
 })
 const from = computed(() => {

@@ -1,6 +1,7 @@
 /** What a customer's telephone asks and tells at a card's link, without an account; and what the shop sees of it. */
 import { z } from 'zod'
 import type { Answer } from '#core/answer/types'
+import { UNNAMED_STOP } from '#core/desk/cases'
 import { countWorked, workedStages } from '#core/desk/worked'
 import type { Shown } from '#core/desk/shown'
 import { CardQuery } from '#shared/api/card'
@@ -22,7 +23,7 @@ import {
 } from '#shared/api/desk'
 import { TrialView } from '#shared/api/practice'
 import { MachinePhoto } from '#shared/api/samples'
-import { stopsIn, UNNAMED_STOP } from '#shared/messages/stops'
+import { stopsIn } from '#shared/messages/stops'
 import { Invalid, NotFound } from '../../http/problems'
 import { ANY_ROLE, FILE, route, sends } from '../../http/route'
 import { answered, questionOf } from '../cards/routes'
