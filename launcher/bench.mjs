@@ -13,28 +13,52 @@ const row = (name, value) => process.stdout.write(`${name.padEnd(58)} ${value.pa
 /** @param {(line: string) => void} say
  * @param {(name: string, env: Record<string, string>, args?: string[]) => void} program */
 export const bench = async (say, program) => {
-  const folder = inProject('test-results', 'bench-mariadb')
+  const made = inProject('test-results', 'bench')
+  const chromium = existsSync(CHROMIUM) ? (await import('@playwright/test')).chromium : undefined
+  if (!chromium) say('Chromium is not installed (./handhold test installs it): the part in a browser is left out.')
+  const browser = await chromium?.launch({ executablePath: CHROMIUM })
+  try {
+    await onDatabase('bench-mariadb', async (database) => {
+      program('bench', { HANDHOLD_BENCH_FOLDER: made, HANDHOLD_BENCH_DATABASE: database.url })
+      const server = await startServer({ databaseUrl: database.url, port: 0, demo: 'yes' })
+      try {
+        if (browser) await benchBrowser(browser, server.url)
+      } finally {
+        await server.stop()
+      }
+    })
+    for (const models of [1000, 3000])
+      await onDatabase(`bench-mariadb-${models}`, async (database) => {
+        process.stdout.write(`\nThe server with ${models} models × 120 stitches\n`)
+        const from = performance.now()
+        program('data', { DATABASE_URL: database.url }, ['import', `${made}/made-${models}.json`])
+        row('  the catalogue taken in by the command line', seconds(from))
+        const began = performance.now()
+        const server = await startServer({ databaseUrl: database.url, port: 0, demo: 'yes' })
+        row('  a start with it', seconds(began))
+        try {
+          await benchServer(server)
+          if (browser && models === 1000) await benchScrolling(browser, server.url)
+        } finally {
+          await server.stop()
+        }
+      })
+  } finally {
+    await browser?.close()
+  }
+}
+
+/** @param {number} from */
+const seconds = (from) => `${((performance.now() - from) / 1000).toFixed(1)} s`
+
+/** An empty one of its own.
+ * @param {string} name @param {(database: { url: string }) => Promise<void>} work */
+const onDatabase = async (name, work) => {
+  const folder = inProject('test-results', name)
   rmSync(folder, { recursive: true, force: true })
   const database = await startMariadb({ folder })
   try {
-    const made = inProject('test-results', 'bench')
-    program('bench', { HANDHOLD_BENCH_FOLDER: made, HANDHOLD_BENCH_DATABASE: database.url })
-    let server = await startServer({ databaseUrl: database.url, port: 0, demo: 'yes' })
-    const chromium = existsSync(CHROMIUM) ? (await import('@playwright/test')).chromium : undefined
-    if (!chromium) say('Chromium is not installed (./handhold test installs it): the part in a browser is left out.')
-    const browser = await chromium?.launch({ executablePath: CHROMIUM })
-    try {
-      if (browser) await benchBrowser(browser, server.url)
-      await server.stop()
-      program('data', { DATABASE_URL: database.url }, ['import', `${made}/made.json`])
-      server = await startServer({ databaseUrl: database.url, port: 0, demo: 'yes' })
-      process.stdout.write('\nThe server with 1000 models × 120 stitches, and the demo beside them\n')
-      await benchServer(server)
-      if (browser) await benchScrolling(browser, server.url)
-    } finally {
-      await browser?.close()
-      await server.stop()
-    }
+    await work(database)
   } finally {
     await database.stop()
   }
@@ -58,8 +82,8 @@ const benchServer = async ({ url, pid }) => {
     await answer.arrayBuffer()
     return `${(performance.now() - from).toFixed(0)} ms`
   }
-  await timed('/api/card?technique=technique1&model=model1&fabric=cloth')
-  row('  the grid of 60,000 cells over HTTP, the first time', await timed('/api/coverage/grid?fabric=cloth'))
+  row('  the first card over HTTP', await timed('/api/card?technique=technique1&model=model1&fabric=cloth'))
+  row('  the grid over HTTP, the first time', await timed('/api/coverage/grid?fabric=cloth'))
   row('  again', await timed('/api/coverage/grid?fabric=cloth'))
   const paths = Array.from(
     { length: 4000 },

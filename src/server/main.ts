@@ -5,6 +5,7 @@ import { warmUp } from './features/coverage/warmUp'
 
 const config = readConfig(process.env)
 const { app, services, end, close } = await compose(config)
+await new Promise<void>((open) => void warmUp(services, open))
 
 const server: Server = app.listen(config.port, config.host, (error?: Error) => {
   if (error) {
@@ -17,7 +18,6 @@ const server: Server = app.listen(config.port, config.host, (error?: Error) => {
   const port = typeof address === 'object' && address ? address.port : config.port
   services.links.listening(config.host, port)
   process.stdout.write(`Handhold is at http://${config.host}:${port}\n`)
-  void warmUp(services)
 })
 
 /** Whatever clients do, it is over after so long. */

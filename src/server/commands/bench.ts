@@ -168,7 +168,8 @@ for (const models of SIZES) {
   if (models !== LARGE.models) continue
   const folder = process.env.HANDHOLD_BENCH_FOLDER ?? 'test-results/bench'
   await benchImport(found.bundle, folder, row)
-  writeFileSync(join(folder, 'made.json'), JSON.stringify(found.bundle))
+  for (const models of [1000, 3000])
+    writeFileSync(join(folder, `made-${models}.json`), JSON.stringify(madeCatalogue({ ...LARGE, models })))
   const url = process.env.HANDHOLD_BENCH_DATABASE
   if (url === undefined) continue
   const rows = found.coverage.all('cloth')

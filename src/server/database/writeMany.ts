@@ -1,12 +1,12 @@
 /** Rows by the thousand: as few statements as can be, none larger than any server takes. */
-import { format } from 'mysql2'
+import { escape } from 'mysql2'
 import type { EntityManager, EntityTarget, ObjectLiteral } from 'typeorm'
 
 /** Text of a statement, characters; a server's own bound is 16 MB where nobody raised it. */
 const MOST_CHARACTERS = 1_000_000
 const MOST_ROWS = 2000
 
-type SqlCells = Parameters<typeof format>[1]
+type SqlCell = Parameters<typeof escape>[0]
 
 interface Columns {
   table: string
@@ -29,7 +29,6 @@ const columnsOf = (manager: EntityManager, entity: EntityTarget<ObjectLiteral>, 
 }
 
 const quoted = (name: string): string => `\`${name}\``
-const sizeOf = (cell: unknown): number => (typeof cell === 'string' ? cell.length : 20)
 
 /**
  * Inserts rows of one table, in their order. `replace`: those that are there already, by their primary key, become
@@ -46,16 +45,15 @@ export const writeMany = async <Row extends object>(
   const others = all.map(({ name }) => name).filter((name) => !primary.has(name))
   const anew = others.map((name) => `${quoted(name)} = VALUES(${quoted(name)})`)
   const update = `ON DUPLICATE KEY UPDATE ${anew.join(', ')}`
-  const sql =
-    `INSERT INTO ${quoted(table)} (${all.map(({ name }) => quoted(name)).join(', ')}) VALUES ?` +
-    (replace && others.length > 0 ? ` ${update}` : '')
-  let open: unknown[][] = []
+  const into = `INSERT INTO ${quoted(table)} (${all.map(({ name }) => quoted(name)).join(', ')}) VALUES `
+  const after = replace && others.length > 0 ? ` ${update}` : ''
+  let open: string[] = []
   let characters = 0
   /** The next statement is put together while the server works on the last. */
   let working: Promise<unknown> = Promise.resolve()
   const send = async () => {
     if (open.length === 0) return
-    const statement = format(sql, [open as SqlCells], false, 'Z')
+    const statement = `${into}${open.join(', ')}${after}`
     open = []
     characters = 0
     await working
@@ -65,13 +63,13 @@ export const writeMany = async <Row extends object>(
   }
   for (const row of rows) {
     const cells = all.map(({ key, isJson }) => {
-      const cell = (row as Record<string, unknown>)[key] ?? null
-      return isJson && cell !== null ? JSON.stringify(cell) : cell
+      const cell = (row as Record<string, SqlCell>)[key] ?? null
+      return escape(isJson && cell !== null ? JSON.stringify(cell) : cell, false, 'Z')
     })
-    const size = cells.reduce<number>((sum, cell) => sum + sizeOf(cell), 0)
-    if (open.length === MOST_ROWS || characters + size > MOST_CHARACTERS) await send()
-    open.push(cells)
-    characters += size
+    const values = `(${cells.join(', ')})`
+    if (open.length === MOST_ROWS || characters + values.length > MOST_CHARACTERS) await send()
+    open.push(values)
+    characters += values.length
   }
   await send()
   await working

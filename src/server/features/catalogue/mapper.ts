@@ -14,7 +14,7 @@ import {
   ThreadRow,
   type CatalogueRow,
 } from '../../database/entities/index'
-import type { Words } from './compact'
+import { Words } from './compact'
 
 interface Table {
   entity: EntityTarget<CatalogueRow>
@@ -64,23 +64,49 @@ export const toRow = ({ key, ordinal, version, value }: Stored): Record<string, 
   return row
 }
 
-/** Throws where a stored row has not its resource's shape. `words`: of all rows that are read together. */
-export const fromRow = (resource: Resource, row: CatalogueRow, words: Words): Stored => {
-  const columns = row as unknown as Record<string, unknown>
-  const value: Record<string, unknown> = { id: row.id }
-  for (const column of tables[resource].columns) if (columns[column] !== null) value[column] = columns[column]
-  Object.assign(value, row.content)
-  const checked = resources[resource].schema.safeParse(value)
-  if (!checked.success)
-    throw new Error(`stored ${resources[resource].one} “${row.id}” is damaged: ${checked.error.message}`)
-  return {
-    key: {
-      resource,
-      id: words.word(row.id),
-      ...(resource === 'stitches' ? { model: words.word(columns.model as string) } : {}),
-    },
-    ordinal: row.ordinal,
-    version: row.version,
-    value: words.compact(checked.data),
+/** A row as it lies in the table: `facts` as text, and the columns of its resource. */
+export interface RawRow extends Record<string, unknown> {
+  id: string
+  ordinal: number
+  version: number
+  facts: string
+}
+
+/**
+ * Rows that are read together. Models of one family say the same of most of their stitches: equal facts are parsed,
+ * checked and kept once, with the columns of each laid over them.
+ */
+export class RowReader {
+  private readonly checked = new Map<string, Record<string, unknown>>()
+  private readonly words = new Words()
+
+  /** Throws where a stored row has not its resource's shape. */
+  read(resource: Resource, row: RawRow): Stored {
+    const own: Record<string, unknown> = { id: this.words.word(row.id) }
+    for (const column of tables[resource].columns) {
+      const value = row[column]
+      if (value !== null) own[column] = typeof value === 'string' ? this.words.word(value) : value
+    }
+    const key: RowKey = { resource, id: own.id as string }
+    if (resource === 'stitches') key.model = this.words.word(row.model as string)
+    return {
+      key,
+      ordinal: row.ordinal,
+      version: row.version,
+      value: { ...this.factsOf(resource, row, own), ...own },
+    }
+  }
+
+  /** A checked value of these facts, with these keys, in the order of its schema. */
+  private factsOf(resource: Resource, row: RawRow, own: Record<string, unknown>): Record<string, unknown> {
+    const kind = `${resource} ${Object.keys(own).join(' ')} ${row.facts}`
+    const known = this.checked.get(kind)
+    if (known) return known
+    const value = resources[resource].schema.safeParse({ ...own, ...(JSON.parse(row.facts) as object) })
+    if (!value.success)
+      throw new Error(`stored ${resources[resource].one} “${row.id}” is damaged: ${value.error.message}`)
+    const compact = this.words.compact(value.data) as Record<string, unknown>
+    this.checked.set(kind, compact)
+    return compact
   }
 }

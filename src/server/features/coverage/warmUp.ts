@@ -1,5 +1,5 @@
-/** What the first who asks would wait for is worked out while nobody asks yet: the coverage, and a card. */
-import { setTimeout as pause } from 'node:timers/promises'
+/** What the first who asks would wait for is worked out before anybody does: the catalogue, a card, the coverage. */
+import { setImmediate as turn, setTimeout as pause } from 'node:timers/promises'
 import { isUnavailable } from '../../database/faults'
 import type { Services } from '../../services'
 import { answered } from '../cards/routes'
@@ -7,12 +7,20 @@ import { coveredRows, type Pace } from './covered'
 
 /** Fabrics whose coverage is worked out ahead; the others are soon told once the first are. */
 const FABRICS = 3
+/** How long the door stays shut for the coverage in the first of them: that of a thousand models takes some two. */
+const SHUT_MS = 3000
 
-/** Nobody waits for it: who asks for something else hardly notices. */
-const UNHURRIED: Pace = { cellsAtOnce: 60, between: () => pause(5) }
+/** So few cells at once that who asks for something else hardly notices. */
+const CELLS = 60
+const FIRST: Pace = { cellsAtOnce: CELLS, between: () => turn() }
+/** Nobody waits for it. */
+const UNHURRIED: Pace = { cellsAtOnce: CELLS, between: () => pause(5) }
 
-/** In pieces, so that whoever asks meanwhile has their turn; ends with the application. */
-export const warmUp = async (services: Services): Promise<void> => {
+/**
+ * Calls `open` once what most ask first is known, or it takes too long, or fails: whoever asks then is told why.
+ * Goes on after it in pieces, so that whoever asks meanwhile has their turn, and ends with the application.
+ */
+export const warmUp = async (services: Services, open: () => void): Promise<void> => {
   try {
     const { bundle, ...snapshot } = await services.catalogue.snapshot()
     const { models, techniques, samples } = bundle
@@ -25,12 +33,16 @@ export const warmUp = async (services: Services): Promise<void> => {
     const [model, technique, fabric] = [models[0], techniques[0], fabrics[0]]
     if (model && technique && fabric !== undefined)
       answered({ bundle, ...snapshot }, { model: model.id, technique: technique.id, fabric })
-    for (const one of fabrics) {
+    setTimeout(open, SHUT_MS).unref()
+    for (const [i, one] of fabrics.entries()) {
       if (services.stopping.aborted) return
-      await coveredRows(services, one, UNHURRIED)
+      await coveredRows(services, one, i === 0 ? FIRST : UNHURRIED)
+      open()
     }
   } catch (error) {
     // Whoever asks first is told; here nobody is.
     if (!isUnavailable(error)) services.log.error({ err: error }, 'the coverage was not worked out ahead')
+  } finally {
+    open()
   }
 }
