@@ -85,10 +85,10 @@ export const after = (controls: Controls, state: Readonly<Positions>, move: Move
   return next
 }
 
-export const dutiesOf = ({ rules }: Controls, move: Move): DutyRule[] =>
+export const dutiesOf = ({ rules }: Pick<Controls, 'rules'>, move: Move): DutyRule[] =>
   rules.filter((rule): rule is DutyRule => 'duty' in rule && follows(rule.after, move))
 
-export const hazardsOf = ({ rules }: Controls, move: Move): HazardRule[] =>
+export const hazardsOf = ({ rules }: Pick<Controls, 'rules'>, move: Move): HazardRule[] =>
   rules.filter((rule): rule is HazardRule => 'hazard' in rule && follows(rule.on, move))
 
 const follows = (at: { control: string; to?: string }, move: Move): boolean =>

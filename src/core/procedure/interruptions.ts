@@ -1,10 +1,11 @@
 /** What comes in between: an empty bobbin, a thread or needle that breaks, a machine that was switched off. */
 import type { Controls, Positions } from '../catalogue/types'
 import { AS_BEFORE } from '../changeover/positions'
-import { isItemControl } from '../changeover/rules'
+import { dutiesOf, hazardsOf, isItemControl } from '../changeover/rules'
 import { usual } from '../changeover/usual/texts'
+import { toldOnce } from './cautions'
 import { untold, named, type Unnamed } from './ids'
-import { inBreaths, placedOnce, toldMove, type Telling } from './moves'
+import { inBreaths, toldMove, type Telling } from './moves'
 import { TYING_ON, type Interruption, type InterruptionOf, type ToldStep } from './types'
 
 export interface InterruptedAt {
@@ -35,7 +36,7 @@ export const interruptionsOf = (at: InterruptedAt): Interruption[] => {
     if (done.length === 0 || (of === 'switchedOff' && !forgets(at))) return []
     const told = sideSteps(of, done, at)
     if (of === 'needle') told[0]?.cautions.unshift({ text: usual('findEveryPiece'), control: 'needle' })
-    return [{ of, steps: named(placedOnce(told)).map(inInterruption(of)) }]
+    return [{ of, steps: toldOnce(named(told).map(inInterruption(of))) }]
   })
 }
 
@@ -88,15 +89,14 @@ const mustTurn = (moved: readonly string[], { rules }: InterruptedAt): boolean =
   )
 
 const move = ([control, to]: Act, { telling, rules, goal }: InterruptedAt, from = goal[control] ?? ''): Unnamed => {
-  const duties = rules.flatMap((rule) =>
-    'duty' in rule && rule.after.control === control && (rule.after.to ?? to) === to
-      ? [{ text: rule.duty, control }]
-      : [],
-  )
+  const { controls } = telling
+  const made = { control, from, to }
+  const duties = dutiesOf({ rules }, made).map(({ duty }) => ({ text: duty, control }))
+  const cautions = hazardsOf({ rules }, made).map(({ hazard }) => ({ text: hazard, control }))
   return untold(
     'interruption',
-    { tells: 'moves', moves: [toldMove({ control, from, to }, telling)], duties },
-    { seconds: telling.controls[control]?.seconds ?? 0, leaves: { [control]: to } },
+    { tells: 'moves', moves: [toldMove(made, telling)], duties },
+    { cautions, seconds: controls[control]?.seconds ?? 0, leaves: { [control]: to } },
   )
 }
 

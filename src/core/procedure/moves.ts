@@ -144,30 +144,3 @@ export const planned = (phase: Phase, plan: ChangeoverPlan, telling: Telling): U
 
 /** All moves that a step tells, in their order. */
 export const movesOf = (step: ToldStep | Unnamed): readonly ToldMove[] => ('moves' in step ? step.moves : [])
-
-/** Where a control sits is said when it is first moved. */
-export const placedOnce = <Step extends Unnamed>(steps: readonly Step[], placed = new Set<string>()): Step[] => {
-  const once = ({ where, ...move }: ToldMove): ToldMove => {
-    if (where === undefined || placed.has(move.control)) return move
-    placed.add(move.control)
-    return { ...move, where }
-  }
-  return steps.map((step) => ('moves' in step ? { ...step, moves: step.moves.map(once) } : step))
-}
-
-/** A caution is said once, where the danger begins, with the last step that it holds for. */
-export const cautionedOnce = (steps: readonly ToldStep[]): ToldStep[] => {
-  const begun = new Map<string, { step: ToldStep; at: number }>()
-  const told = steps.map((step): ToldStep => ({ ...step, cautions: [] }))
-  steps.forEach(({ cautions }, i) => {
-    const step = told[i] as ToldStep
-    for (const caution of cautions) {
-      const first = begun.get(caution.text)
-      if (!first) {
-        step.cautions.push({ ...caution })
-        begun.set(caution.text, { step, at: step.cautions.length - 1 })
-      } else first.step.cautions[first.at] = { ...(first.step.cautions[first.at] as typeof caution), until: step.id }
-    }
-  })
-  return told
-}

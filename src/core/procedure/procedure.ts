@@ -5,10 +5,11 @@ import type { StageAnswer } from '../answer/types'
 import type { Changeover } from '../changeover/changeover'
 import type { ChangeoverPlan, PlanStep } from '../changeover/plan'
 import { UNKNOWN } from '../changeover/positions'
+import { toldOnce } from './cautions'
 import { faultsOf } from './faults'
 import { named, untold, type Unnamed } from './ids'
 import { interruptionsOf } from './interruptions'
-import { cautionedOnce, inBreaths, movesOf, moveStep, placedOnce, planned, toldMove, type Telling } from './moves'
+import { inBreaths, movesOf, moveStep, planned, toldMove, type Telling } from './moves'
 import { isBound, ownStep, withOwn } from './own'
 import { isPattern, throughOf } from './proof'
 import { slotValues, type SlotFacts } from './slots'
@@ -82,10 +83,10 @@ export const procedureOf = (input: ProcedureInput): Procedure => {
   const tried = after.filter(({ phase }) => phase === 'sew' || phase === 'inspect')
   const [first, last] = [tried[0], tried.at(-1)]
   const scrap = first && last ? named([untold('proof', { tells: 'scrap', from: first.id, to: last.id })]) : []
-  const steps = told([...before, ...scrap, ...after])
+  const steps = toldOnce([...before, ...scrap, ...after])
   return {
     steps,
-    next: told(named(nextOf(resets, input, slots, first, last))),
+    next: toldOnce(named(nextOf(resets, input, slots, first, last))),
     interruptions: interruptionsOf({
       telling,
       rules: controls.rules,
@@ -101,20 +102,7 @@ export const procedureOf = (input: ProcedureInput): Procedure => {
 /** A plan told alone: from how a machine stands to how it must. */
 export const planSteps = (plan: ChangeoverPlan, telling: Telling): ToldStep[] => finished(planned('set', plan, telling))
 
-const finished = (steps: readonly Unnamed[]): ToldStep[] => told(named(steps))
-const told = (steps: readonly ToldStep[]): ToldStep[] => placedOnce(untilPowerOn(cautionedOnce(steps)))
-
-/** What is said of the power that goes off holds until it comes on. */
-const untilPowerOn = (steps: readonly ToldStep[]): ToldStep[] =>
-  steps.map((step, i) => {
-    if (!step.cautions.some(({ control }) => control === 'power')) return step
-    const on = steps.findIndex(
-      (later, j) => j > i && movesOf(later).some(({ control, to }) => control === 'power' && to === 'on'),
-    )
-    const until = steps[on]?.id
-    if (until === undefined) return step
-    return { ...step, cautions: step.cautions.map((one) => (one.control === 'power' ? { ...one, until } : one)) }
-  })
+const finished = (steps: readonly Unnamed[]): ToldStep[] => toldOnce(named(steps))
 
 const isUnstated = ({ cautions }: StageAnswer): boolean => cautions.length > 0
 

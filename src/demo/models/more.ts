@@ -256,13 +256,10 @@ export const moreModels: Model[] = [
     edition: '2024',
     aliases: ['the one without tension dials'],
     scales: Object.fromEntries(
-      Object.entries(eddy.scales)
-        .filter(([parameter]) => !parameter.startsWith('tension'))
-        .concat(
-          Object.keys(eddy.scales)
-            .filter((parameter) => parameter.startsWith('tension'))
-            .map((parameter) => [parameter, 'absent'] as never),
-        ),
+      Object.entries(eddy.scales).map(([parameter, scale]) => [
+        parameter,
+        parameter.startsWith('tension') ? 'absent' : scale,
+      ]),
     ),
     features: [...eddy.features, 'selfTension'],
     stitches: eddy.stitches.map(({ defaults = {}, ...stitch }) => ({

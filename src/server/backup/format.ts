@@ -24,7 +24,7 @@ export type End = z.infer<typeof End>
 export type Sums = End['tables']
 
 /** Bytes stand as `{ "base64": … }`; everything else JSON can say. */
-type Value = string | number | null | { base64: string }
+export type Value = string | number | null | { base64: string }
 
 export const encode = (value: unknown): Value =>
   Buffer.isBuffer(value) ? { base64: value.toString('base64') } : (value as string | number | null)

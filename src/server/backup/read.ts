@@ -7,7 +7,7 @@ import type { Connection } from 'mysql2/promise'
 import { DataSource } from 'typeorm'
 import { migrate as bringUpToDate } from '../database/migrate'
 import { migrations } from '../database/migrations/index'
-import { BackupFault, cutIntoLines, decode, End, Head, Summing, TableLine, type Sums } from './format'
+import { BackupFault, cutIntoLines, decode, End, Head, Summing, TableLine, type Sums, type Value } from './format'
 import { columnsOf, openPlain, quoted, rowLines, tablesIn } from './write'
 
 const ROWS_AT_ONCE = 100
@@ -163,7 +163,7 @@ const insertAll = async (
   for (let next = await lines.next(); !next.done; next = await lines.next()) {
     const said = json(next.value)
     if (Array.isArray(said)) {
-      rows.push(said.map((value) => decode(value as never)))
+      rows.push((said as Value[]).map(decode))
       if (rows.length >= ROWS_AT_ONCE) await flush()
       continue
     }

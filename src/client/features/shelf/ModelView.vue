@@ -222,7 +222,7 @@ const removed = async ({ resource }: Removing) => {
           :model="row.value as unknown as Model"
           :names="names"
           :may-write="session.mayWrite"
-          @change="(next) => head.setValue(id, next as never)"
+          @change="(next) => head.setValue(id, next)"
         />
       </template>
       <FieldForm

@@ -198,12 +198,12 @@ const insertSlot = (event: Event) => {
         <template #default="{ part, set: setFault }">
           <div class="causes">
             <PartList
-              :parts="(part as Fault).causes"
+              :parts="part.causes"
               :columns="causeColumns"
               :names="names"
               one="cause"
               :blank="() => ({ text: '' })"
-              @change="(causes) => setFault({ ...(part as Fault), causes } as never)"
+              @change="(causes) => setFault({ ...part, causes })"
             />
           </div>
         </template>

@@ -34,7 +34,7 @@ const openFaults = provideOpenFaults()
 Promise.all([store.load(), edits.load()]).catch((error: unknown) => (failed.value = problemText(error)))
 const row = computed(() => edits.rows.value.find(({ id }) => id === props.id))
 const technique = computed(() => row.value?.value as unknown as Technique | undefined)
-const put = (next: Technique) => edits.setValue(props.id, next as never)
+const put = (next: Technique) => edits.setValue(props.id, next)
 
 /** What is open in the middle: the technique itself, a method, a stage of it. */
 const at = ref<{ method: string; stage?: string }>()

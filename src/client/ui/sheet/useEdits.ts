@@ -161,9 +161,9 @@ export const useEdits = ({ resource, model, columns, names }: EditsOf) => {
     if ('fault' in read) return { ...row, typed: { ...typed, [column.heading]: text } }
     return { ...row, typed, value: withCell(row.value, column, read.value) as Value }
   }
-  /** Sets a part of the value that no column holds. */
-  const setValue = (id: string, value: Value) =>
-    put(rows.value.map((row) => (row.id === id ? settled({ ...row, value }) : row)))
+  /** Sets parts of the value that no column holds; it is checked where it is saved. */
+  const setValue = (id: string, value: { id: string }) =>
+    put(rows.value.map((row) => (row.id === id ? settled({ ...row, value: { ...value } }) : row)))
   /** A row that is again as it is saved is not changed. */
   const settled = (row: EditRow): EditRow => {
     const was = saved.value.get(row.id)
