@@ -18,6 +18,7 @@ export default defineConfig({
           name: 'unit',
           include: ['src/**/*.test.ts', 'test/architecture/**/*.test.ts'],
           testTimeout: 120_000,
+          hookTimeout: 120_000,
           sequence: { groupOrder: 0 },
         },
       },

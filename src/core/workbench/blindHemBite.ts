@@ -44,6 +44,6 @@ export const pickEvery = (length: Mm, repeat: number): Figure =>
   figure(
     'mm',
     'length × stitches of a repeat',
-    { length: within('length', length, 0, 10, true), repeat: within('repeat', repeat, 1, 50) },
+    { length: within('length', length, 0, 10, true), 'stitches of a repeat': within('repeat', repeat, 1, 50) },
     length * repeat,
   )

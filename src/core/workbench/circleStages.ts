@@ -42,13 +42,18 @@ export const circleStages = (
     const radius = stageRadius(pivot, side, position)
     const stitch = perStitch(length, width, thickness)
     const around = 2 * Math.PI * radius.value
-    const from = { r: radius.value, L: length, stitch: stitch.value, rounds: within('rounds', rounds, 1, 20) }
+    const from = {
+      r: radius.value,
+      L: length,
+      'a stitch’s thread': stitch.value,
+      rounds: within('rounds', rounds, 1, 20),
+    }
     return {
       name,
       radius,
       thread: figure(
         'm',
-        '2 × π × r / L × a stitch’s thread × rounds',
+        '2 × π × r / L × a stitch’s thread × rounds / 1000',
         from,
         ((around / length) * stitch.value * rounds) / 1000,
       ),

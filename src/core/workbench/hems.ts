@@ -24,7 +24,7 @@ export const cutForTurns = (finished: Mm, hem: Mm, second: Mm): Figure => {
   const from = {
     finished: within('finished', finished, 0, 20_000, true),
     hem: within('hem', hem, 0, 500, true),
-    second: within('second', second, 0, hem),
+    'second turn': within('second', second, 0, hem),
   }
   return figure('mm', 'finished + hem + second turn', from, finished + hem + second)
 }
@@ -44,7 +44,7 @@ export const farLeft = (slot: Slot, travel: Mm, size: NeedleSize): Figure => {
   const margin = needleMargin(size)
   return figure(
     'mm',
-    'the nearer of slot + margin and travel',
+    'max(slot + margin, travel)',
     { slot: left, margin, travel: -travel },
     Math.max(left + margin, -travel),
   )
@@ -94,8 +94,8 @@ export interface Mitre {
 export const mitreMarks = (hem: Mm, side: Mm): Mitre => {
   const from = { hem: within('hem', hem, 0, 500, true), side: within('side', side, 0, 500, true) }
   return {
-    along: figure('mm', '2 × side', from, 2 * side),
-    up: figure('mm', '2 × hem', from, 2 * hem),
+    along: figure('mm', '2 × side', { side }, 2 * side),
+    up: figure('mm', '2 × hem', { hem }, 2 * hem),
     seam: figure('mm', '√(hem² + side²)', from, Math.hypot(hem, side)),
   }
 }

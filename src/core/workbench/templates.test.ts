@@ -58,6 +58,59 @@ describe('a mark strip', () => {
   })
 })
 
+describe('what a sheet shows', () => {
+  const at = (sheet: Sheet) => lines(sheet).map(({ weight, points }) => `${weight} ${points.map(String).join(' ')}`)
+  const words = ({ marks }: Sheet) => marks.flatMap((mark) => (mark.is === 'text' ? [`${mark.at} ${mark.text}`] : []))
+  const drawn = (all: string[], ...some: string[]) => expect(all).toEqual(expect.arrayContaining(some))
+
+  it('along an edge: edge, centre line, each buttonhole with its ends, its place beneath', () => {
+    const strip = markStrip({ places: [40, 130], sewnLength: 20, lie: 'vertical', edge: 16 })
+    expect(strip.width).toBe(90 + 2 * 25)
+    drawn(
+      at(strip),
+      'strong 0,0 140,0',
+      'dashed 0,16 140,16',
+      'strong 15,16 35,16',
+      'strong 15,14 15,18',
+      'strong 35,14 35,18',
+      'strong 105,16 125,16',
+    )
+    drawn(words(strip), '2,3.6 edge', '2,15 centre line', '25,26 1 · 40 mm = 1 9/16"', '115,26 2 · 130 mm = 5⅛"')
+  })
+
+  it('across the edge: from 3 mm past the centre line inward, the anchor named', () => {
+    const strip = markStrip({ places: [40, 130], sewnLength: 20, lie: 'horizontal', edge: 16, anchored: 1 })
+    expect(strip.width).toBe(90 + 2 * 15)
+    drawn(at(strip), 'strong 15,13 15,33', 'strong 13,13 17,13', 'strong 13,33 17,33', 'strong 105,13 105,33')
+    drawn(words(strip), '15,46 1 · 40 mm = 1 9/16"', '105,46 2 · anchor · 130 mm = 5⅛"')
+  })
+
+  it('a circle: both folds from the centre, a mark for each motif of the quarter', () => {
+    const sheet = circleGuide(60, 4)
+    drawn(at(sheet), 'thin 6,6 72,6', 'thin 6,6 6,72', 'strong 63.5,6 68.5,6', 'strong 6,63.5 6,68.5')
+    expect(sheet.marks).toContainEqual({ is: 'circle', at: [6, 6], radius: 1, weight: 'strong' })
+    const [arc] = lines(sheet).filter(({ points }) => points.length > 100)
+    expect([arc?.points[0], arc?.points.at(-1)]).toEqual([
+      [66, 6],
+      [6, 66],
+    ])
+    expect(words(sheet)).toContain('9,11 centre, on the pivot')
+  })
+
+  it('a corner: both raw edges, both folds, the seam through where they meet, the trim outside it', () => {
+    const sheet = cornerTemplate(40, 40, mitreMarks(40, 40))
+    // The raw corner is at 4,100.
+    drawn(at(sheet), 'strong 96,100 4,100 4,4', 'dashed 4,60 96,60', 'dashed 44,100 44,4', 'strong 84,100 44,60 4,20')
+    const [trim] = lines(sheet).filter(({ weight, points }) => weight === 'thin' && points.length === 2)
+    const [[x = 0, y = 0] = [], [u = 0, v = 0] = []] = trim?.points ?? []
+    // Parallel to the seam, 6 mm outside it.
+    expect([y, u]).toEqual([100, 4])
+    expect((84 - x) / Math.SQRT2).toBeCloseTo(6, 5)
+    expect((v - 20) / Math.SQRT2).toBeCloseTo(6, 5)
+    drawn(words(sheet), '46,58 inner corner', '85,98 80 mm = 3⅛"', '6,19 80 mm = 3⅛"')
+  })
+})
+
 describe('a circle’s guide', () => {
   it('has its arc at the radius and a mark a motif over a quarter', () => {
     const sheet = circleGuide(60, 26)

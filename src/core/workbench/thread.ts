@@ -42,7 +42,7 @@ export const perStitch = (length: Mm, width: Mm, thickness: Mm): Figure => {
 /** Metres of one thread in a metre of seam. */
 export const perMetre = (length: Mm, width: Mm, thickness: Mm): Figure => {
   const one = perStitch(length, width, thickness)
-  return figure('m', 'a stitch’s thread / L', { ...one.from, stitch: one.value }, one.value / length)
+  return figure('m', 'a stitch’s thread / L', { 'a stitch’s thread': one.value, L: length }, one.value / length)
 }
 
 /** Metres a bobbin holds of a thread, from its capacity of 50 wt cotton. */
