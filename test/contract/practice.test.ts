@@ -1,3 +1,4 @@
+import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { openShop, type Person, type Shop } from './shop'
 
@@ -170,6 +171,22 @@ describe('a practice link', () => {
     expect(attempts).toMatchObject([{ by: 'Sunniva', review: { strikes: 1 } }])
     const { body: links } = await desk.get('/api/practice/links').expect(200)
     expect(links.find((link: { id: number }) => link.id === id)).toMatchObject({ note: 'Friday’s class', attempts: 1 })
+  })
+
+  it('shows the shop’s photograph of its machine, and of no other', async () => {
+    const picture = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#888' } })
+      .jpeg()
+      .toBuffer()
+    for (const model of ['eddy-4', 'yawl'])
+      await lead.put(`/api/models/${model}/photos/needle`).set('Content-Type', 'image/jpeg').send(picture).expect(200)
+    const { path, id } = await make()
+    const photos = (rest: string) => shop.anyone().get(`/api/shared/practice/${tokenOf(path)}/photos${rest}`)
+    expect((await photos('').expect(200)).body).toMatchObject([{ model: 'eddy-4', view: 'needle' }])
+    const { body } = await photos('/needle?at=now').expect(200)
+    expect(await sharp(body as Buffer).metadata()).toMatchObject({ format: 'jpeg', width: 60 })
+    await photos('/left').expect(404)
+    await desk.delete(`/api/practice/links/${id}`).expect(200)
+    await photos('/needle').expect(404)
   })
 
   it('keeps two hundred attempts and not one more, also of many who come at once', async () => {

@@ -68,6 +68,11 @@ test('an overlocker is set up: an illegal move, a hazard, a duty, the setup reac
   await place(page, 'presser foot', 'down').click()
   await page.getByRole('button', { name: 'Sew a test' }).click()
   await expect(page.getByRole('heading', { name: 'Sewn well' })).toBeVisible()
+  // The same on the drawing, under the needle.
+  await page.getByRole('button', { name: 'Drawn' }).click()
+  const piece = page.getByRole('img', { name: 'What was sewn, from its right and its wrong side' })
+  await expect(piece).toContainText('wrong side')
+  await page.getByRole('button', { name: 'As a list' }).click()
   await page.getByRole('button', { name: 'Done', exact: true }).click()
   const went = page.locator('.review')
   await expect(went).toContainText('It stands as the card has it')

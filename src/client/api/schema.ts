@@ -1603,6 +1603,38 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/shared/practice/{token}/photos': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['getSharedPracticeByTokenPhotos']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/shared/practice/{token}/photos/{view}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['getSharedPracticeByTokenPhotosByView']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/shared/practice/{token}/attempts': {
     parameters: {
       query?: never
@@ -7919,6 +7951,55 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['TrialView']
+        }
+      }
+    }
+  }
+  getSharedPracticeByTokenPhotos: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        /** @description What the link was made with */
+        token: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['MachinePhoto'][]
+        }
+      }
+    }
+  }
+  getSharedPracticeByTokenPhotosByView: {
+    parameters: {
+      query?: {
+        /** @description When it was kept */
+        at?: string
+      }
+      header?: never
+      path: {
+        /** @description What the link was made with */
+        token: string
+        /** @description From where one looks at a machine */
+        view: 'front' | 'needle' | 'right' | 'left' | 'back' | 'open'
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'image/jpeg': string
         }
       }
     }

@@ -62,10 +62,6 @@ const middleOf = (
 
 const round = (value: number) => Math.round(value * 1000) / 1000
 
-/**
- * Right side: needle right is drawn downward, as if the seam were sewn from left to right. The wrong side is what is
- * seen with the fabric turned over along the seam.
- */
 /** Where names stand that lie at `places`: as near to them as keeps them `LEADING` apart, in their order. */
 const keptApart = (places: readonly number[]): number[] => {
   const order = places.map((_, i) => i).sort((a, b) => (places[a] as number) - (places[b] as number))
@@ -77,6 +73,10 @@ const keptApart = (places: readonly number[]): number[] => {
   return found.map(round)
 }
 
+/**
+ * Right side: needle right is drawn downward, as if the seam were sewn from left to right. The wrong side is what is
+ * seen with the fabric turned over along the seam.
+ */
 export const layStitch = ({
   set,
   given,

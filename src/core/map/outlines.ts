@@ -4,6 +4,9 @@ import type { Outline } from './usualPlaces'
 
 export const OUTLINE_SIZE = { width: 300, height: 210 }
 
+/** Close by, the needle goes down here, and the plate's opening of 9 mm is 28 wide. */
+export const NEEDLE_VIEW = { x: 150, y: 180, perMm: 28 / 9 }
+
 /** Lines of a view; `turned`: seen from behind, drawn the other way round. */
 export interface OutlineView {
   lines: string[]

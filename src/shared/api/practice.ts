@@ -1,4 +1,5 @@
 /** Practice on the wire: a machine to try on, what was done on it, links for people without an account. */
+import { MACHINE_VIEWS } from '#core/catalogue/types'
 import { z } from 'zod'
 import type * as attempt from '#core/practice/attempt'
 import type * as trial from '#core/practice/trial'
@@ -200,6 +201,9 @@ export type LinkView = z.infer<typeof LinkView>
 export const LinkMade = z.object({ id: z.int(), path: z.string(), expires: z.string() })
 
 export const LinkParams = z.strictObject({ token: z.string().min(20).max(80) })
+export const LinkPhotoParams = LinkParams.extend({ view: z.enum(MACHINE_VIEWS) })
+/** When it was kept, for the browser’s own store: the photograph itself is asked by side alone. */
+export const LinkPhotoQuery = z.strictObject({ at: z.string().max(40).optional() })
 export const SharedAttempt = z.strictObject({ name: z.string().trim().min(1).max(80), review: Review })
 
 type Same<A, B> = [A] extends [B] ? ([B] extends [A] ? true : false) : false

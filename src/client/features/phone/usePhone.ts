@@ -4,7 +4,6 @@ import { ref, shallowRef, watch } from 'vue'
 
 import type { Compared } from '#core/desk/shown'
 import type { PhoneTold } from '#shared/api/desk'
-import type { MachinePhoto } from '#shared/api/samples'
 import { call, get } from '../../api/client'
 import { providePhotos } from '../../ui/map/useMachinePhoto'
 import { keptDraft } from '../../ui/sheet/keptDraft'
@@ -45,13 +44,7 @@ export const usePhone = (token: string, query: PhoneQuery) => {
   const listen = async () => {
     told.value = await get(address('told', { keys: here.value.keys.join() }))
   }
-  /** What the shop has photographed of this machine; without a line its outline stays. */
-  const photos = shallowRef<MachinePhoto[]>()
-  get(address('photos')).then(
-    (found) => (photos.value = found),
-    () => undefined,
-  )
-  providePhotos({ all: photos, addressOf: ({ view, at }) => address(`photos/${view}`, { at }) })
+  providePhotos(get(address('photos')), ({ view, at }) => address(`photos/${view}`, { at }))
 
   /** Whoever comes back to the page finds what was answered meanwhile; without a line what stands there stays. */
   useEventListener(document, 'visibilitychange', () => {

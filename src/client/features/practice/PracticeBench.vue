@@ -62,6 +62,7 @@ const showNext = () => {
         :trial="trial"
         :state="state"
         :in-the-way="message?.by ?? []"
+        :sewn="sewn"
         @move="machine.move"
         @set="machine.set"
       />

@@ -1,9 +1,11 @@
 <!-- The practice machine drawn: what is pressed is moved, or shown beneath to be put elsewhere. -->
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { MACHINE_VIEWS, type MachineView, type Parameter } from '#core/catalogue/types'
 import { outlineOf, placeOf } from '#core/map/usualPlaces'
 import type { MachineState } from '#core/practice/machine'
+import type { TrialSample } from '#core/practice/sew'
 import type { Trial } from '#core/practice/trial'
 import { placeWord } from '#shared/messages/practice'
 import { capital, controlWord, viewWord } from '#shared/messages/words'
@@ -12,12 +14,15 @@ import MapFrame from '../../ui/map/MapFrame.vue'
 import ViewTabs from '../../ui/map/ViewTabs.vue'
 import ControlField from './ControlField.vue'
 import { panelOf } from './panel'
+import SewnUnderNeedle from './SewnUnderNeedle.vue'
 
 const props = defineProps<{
   trial: Trial
   state: MachineState
   /** What stood in the way of the last move. */
   inTheWay: readonly string[]
+  /** What was sewn last, as it stands now. */
+  sewn?: TrialSample | undefined
 }>()
 const emit = defineEmits<{ move: [control: string, to: string]; set: [parameter: Parameter, value: number] }>()
 
@@ -45,6 +50,11 @@ watch(
   },
 )
 
+/** What was sewn is looked at where it lies. */
+const piece = computed(() => props.sewn?.spec)
+watch(piece, (now) => now && (view.value = 'needle'), { immediate: true })
+const ROOM_FOR_PIECE = 30
+
 const standsAt = (id: string) => placeWord(props.trial, id, props.state.positions[id] ?? '', props.state.positions)
 /** A thing with two places is put to the other; all else is shown beneath. */
 const pick = (ids: readonly string[]) => {
@@ -60,9 +70,22 @@ const standText = (ids: readonly string[]) => [...new Set(ids.map(standsAt))].fi
 const nameOf = (ids: readonly string[]) =>
   `${marksWord(marksOf(ids))}: ${ids.map(standsAt).filter(Boolean).join(', ') || 'not said'}`
 const wordsOf = (ids: readonly string[]) => inLines(marksWord(marksOf(ids)))
-const MOST = 20
+const MOST = 18
 const shortly = (text: string) => (text.length > MOST ? `${text.slice(0, MOST - 1)}…` : text)
 const SIDE = 118
+
+/** Where there is no room for words they stand beneath, by numbers: this view’s controls, those in one place alike. */
+const isNarrow = useMediaQuery('(max-width: 560px)')
+const NARROW_SIDE = 22
+const numbers = computed(() => {
+  const places = [...new Set(marks.value.map(({ place: { x, y } }) => `${x} ${y}`))]
+  return new Map(marks.value.map(({ control, place: { x, y } }) => [control, 1 + places.indexOf(`${x} ${y}`)]))
+})
+const numbersOf = (ids: readonly string[]) => [...new Set(ids.map((id) => numbers.value.get(id)))].join(', ')
+const linesOf = (ids: readonly string[]) => (isNarrow.value ? [numbersOf(ids)] : wordsOf(ids))
+const beneath = computed(() =>
+  isNarrow.value ? controls.value.filter(({ id }) => numbers.value.has(id)) : shown.value,
+)
 </script>
 
 <template>
@@ -73,27 +96,32 @@ const SIDE = 118
       :model="trial.model.id"
       :view="view"
       :marks="marks"
-      :side="SIDE"
+      :side="isNarrow ? NARROW_SIDE : SIDE"
       :hand="new Set(chosen)"
       :wrong="wrong"
       :name="`${trial.model.name}, ${viewWord(view)}`"
       :name-of="nameOf"
-      :lines-of="(ids) => wordsOf(ids).length + 1"
+      :lines-of="(ids) => linesOf(ids).length + (isNarrow ? 0 : 1)"
+      :below="piece && view === 'needle' ? ROOM_FOR_PIECE : 0"
       @pick="pick"
     >
+      <template #on><SewnUnderNeedle v-if="piece && view === 'needle'" :spec="piece" /></template>
       <template #label="{ label, edge }">
         <tspan
-          v-for="(line, i) in wordsOf(label.ids)"
+          v-for="(line, i) in linesOf(label.ids)"
           :key="line"
           :x="edge"
-          :dy="i === 0 ? (-LINE * wordsOf(label.ids).length) / 2 : LINE"
+          :dy="i > 0 ? LINE : isNarrow ? 0 : (-LINE * linesOf(label.ids).length) / 2"
           >{{ line }}</tspan
         >
-        <tspan :x="edge" :dy="LINE" class="stands">{{ shortly(standText(label.ids)) }}</tspan>
+        <tspan v-if="!isNarrow" :x="edge" :dy="LINE" class="stands">{{ shortly(standText(label.ids)) }}</tspan>
       </template>
     </MapFrame>
-    <div v-for="control in [...shown, ...elsewhere]" :key="control.id" class="line">
-      <label :for="`c-${control.id}`">{{ capital(controlWord(control.id)) }}</label>
+    <div v-for="control in [...beneath, ...elsewhere]" :key="control.id" class="line">
+      <label :for="`c-${control.id}`">
+        {{ isNarrow && numbers.has(control.id) ? `${numbers.get(control.id)} ` : ''
+        }}{{ capital(controlWord(control.id)) }}
+      </label>
       <ControlField
         :trial="trial"
         :state="state"

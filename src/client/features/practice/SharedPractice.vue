@@ -3,6 +3,7 @@ import { ref, shallowRef } from 'vue'
 import type { Review } from '#core/practice/attempt'
 import type { Trial } from '#core/practice/trial'
 import { call, get, problemText } from '../../api/client'
+import { providePhotos } from '../../ui/map/useMachinePhoto'
 import PracticeBench from './PracticeBench.vue'
 
 /** Practice by a link, without an account: the machine, and a name to leave with the attempt. */
@@ -14,6 +15,8 @@ const review = shallowRef<Review>()
 const kept = ref(false)
 const busy = ref(false)
 
+const photos = `/api/shared/practice/${props.token}/photos` as const
+providePhotos(get(photos), ({ view, at }) => `${photos}/${view}?at=${encodeURIComponent(at)}`)
 get(`/api/shared/practice/${props.token}`)
   .then((found) => (trial.value = found))
   .catch((error: unknown) => (problem.value = problemText(error)))

@@ -18,6 +18,8 @@ const props = defineProps<{
   /** Room for words at each side, and how many lines a label has. */
   side: number
   linesOf?: (ids: readonly string[]) => number
+  /** Room beneath the drawing, for what is laid on it. */
+  below?: number
   /** What stands out, and what is in the way. */
   hand?: ReadonlySet<string> | undefined
   wrong?: ReadonlySet<string> | undefined
@@ -26,7 +28,7 @@ const props = defineProps<{
   nameOf?: ((controls: readonly string[]) => string) | undefined
 }>()
 const emit = defineEmits<{ pick: [controls: readonly string[]] }>()
-defineSlots<{ label: (scope: { label: Label; edge: number }) => unknown }>()
+defineSlots<{ label: (scope: { label: Label; edge: number }) => unknown; on?: () => unknown }>()
 
 /** Above and below a label, and how far leaders keep from other controls. */
 const ROOM = 3
@@ -68,7 +70,7 @@ const press = (event: KeyboardEvent, { ids }: Label) => {
 <template>
   <figure class="machine-map">
     <svg
-      :viewBox="`${-side} 0 ${OUTLINE_SIZE.width + 2 * side} ${labelling.height}`"
+      :viewBox="`${-side} 0 ${OUTLINE_SIZE.width + 2 * side} ${labelling.height + (below ?? 0)}`"
       :role="nameOf ? 'group' : 'img'"
       :aria-label="name"
     >
@@ -86,6 +88,7 @@ const press = (event: KeyboardEvent, { ids }: Label) => {
           <path v-for="line in drawing?.lines" :key="line" class="outline" :d="line" />
         </g>
       </g>
+      <g :transform="`translate(0 ${top})`"><slot name="on"></slot></g>
       <g
         v-for="label in labelling.labels"
         :key="label.ids.join()"

@@ -1,5 +1,5 @@
 /** The shop's own photograph of a machine from one side, where it has one. */
-import { computed, inject, provide, type InjectionKey, type Ref } from 'vue'
+import { computed, inject, provide, shallowRef, type InjectionKey, type Ref } from 'vue'
 import type { MachineView } from '#core/catalogue/types'
 import type { MachinePhoto } from '#shared/api/samples'
 
@@ -14,8 +14,15 @@ interface Photos {
 }
 const AT_A_LINK: InjectionKey<Photos> = Symbol('photographs at a link')
 
-/** Below this page the photographs of a link are shown, where nobody is signed in. */
-export const providePhotos = (photos: Photos): void => provide(AT_A_LINK, photos)
+/** Below this page the photographs of a link are shown; where they cannot be had an outline stays. */
+export const providePhotos = (found: Promise<MachinePhoto[]>, addressOf: Photos['addressOf']): void => {
+  const all = shallowRef<MachinePhoto[]>([])
+  found.then(
+    (those) => (all.value = those),
+    () => undefined,
+  )
+  provide(AT_A_LINK, { all, addressOf })
+}
 
 export const useMachinePhoto = (model: () => string | undefined, view: () => MachineView) => {
   const session = useSession()

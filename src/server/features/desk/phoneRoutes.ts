@@ -24,13 +24,13 @@ import {
 import { TrialView } from '#shared/api/practice'
 import { MachinePhoto } from '#shared/api/samples'
 import { stopsIn } from '#shared/messages/stops'
-import { Invalid, NotFound } from '../../http/problems'
+import { Invalid } from '../../http/problems'
 import { ANY_ROLE, FILE, route, sends } from '../../http/route'
 import { answered, questionOf } from '../cards/routes'
 import type { Snapshot } from '../catalogue/snapshot'
 import { defined } from '../practice/linkRoutes'
 import { trialFor } from '../practice/trial'
-import { machinePhoto, machinePhotos } from '../samples/photos'
+import { largePhoto, linkedPhotos } from '../samples/photos'
 import { diagnosisOf } from './diagnosing'
 import { linkedCard, type LinkedCard } from './linkedCard'
 
@@ -77,9 +77,7 @@ export const phoneRoutes = [
     refuses: [404],
     handle: async ({ params, query, services }) => {
       const { question } = await linkedCard(services, params.token, query)
-      return (await machinePhotos(services, question.model)).map(({ model, view, at }) =>
-        MachinePhoto.parse({ model, view, at: at.toISOString() }),
-      )
+      return linkedPhotos(services, question.model)
     },
   }),
   route({
@@ -94,9 +92,7 @@ export const phoneRoutes = [
     refuses: [404],
     handle: async ({ params: { token, view }, query: { at: _, ...query }, services }) => {
       const { question } = await linkedCard(services, token, query)
-      const row = await machinePhoto(services, { model: question.model, view })
-      if (!row) throw new NotFound('There is no photograph of it from there.')
-      return row.large
+      return largePhoto(services, { model: question.model, view })
     },
   }),
   route({

@@ -1,13 +1,25 @@
 /** Links to a practice machine for people without an account: unguessable, revocable, expiring; only a hash is kept. */
 import { z } from 'zod'
-import { AttemptView, LinkMade, LinkParams, LinkView, LinkWrite, SharedAttempt, TrialView } from '#shared/api/practice'
+import {
+  AttemptView,
+  LinkMade,
+  LinkParams,
+  LinkPhotoParams,
+  LinkPhotoQuery,
+  LinkView,
+  LinkWrite,
+  SharedAttempt,
+  TrialView,
+} from '#shared/api/practice'
+import { MachinePhoto } from '#shared/api/samples'
 import { NotFound } from '../../http/problems'
-import { STAFF, route, sends } from '../../http/route'
+import { FILE, STAFF, route, sends } from '../../http/route'
 import { daysAfter } from '../../http/token'
 import type { Services } from '../../services'
 import { actorOf } from '../catalogue/actor'
 import type { Snapshot } from '../catalogue/snapshot'
 import type { Actor } from '../catalogue/store'
+import { largePhoto, linkedPhotos } from '../samples/photos'
 import { attemptsAt, countAttemptsAt, keepAttempt } from './attempts'
 import { addLink, linkByToken, liveLinks, revokeLink } from './links'
 import { attemptView } from './routes'
@@ -103,6 +115,31 @@ export const linkRoutes = [
       const { stage, ...question } = asked
       return trialFor(snapshot, defined(question), stage)
     },
+  }),
+  route({
+    method: 'get',
+    path: '/api/shared/practice/{token}/photos',
+    summary: 'From which sides the machine to try on has a photograph of the shop’s',
+    tag: 'Shared',
+    for: 'everyone',
+    params: LinkParams,
+    result: z.array(MachinePhoto),
+    refuses: [404],
+    handle: async ({ params, services }) => linkedPhotos(services, (await linkOf(services, params.token)).asked.model),
+  }),
+  route({
+    method: 'get',
+    path: '/api/shared/practice/{token}/photos/{view}',
+    summary: 'The shop’s photograph of the machine to try on, and of no other',
+    tag: 'Shared',
+    for: 'everyone',
+    params: LinkPhotoParams,
+    query: LinkPhotoQuery,
+    result: FILE,
+    type: 'image/jpeg',
+    refuses: [404],
+    handle: async ({ params: { token, view }, services }) =>
+      largePhoto(services, { model: (await linkOf(services, token)).asked.model, view }),
   }),
   route({
     method: 'post',

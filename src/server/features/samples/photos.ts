@@ -1,5 +1,7 @@
 /** Photographs as they are kept: of samples, and the shop's own of its machines. */
+import { MachinePhoto } from '#shared/api/samples'
 import { MachinePhotoRow, SamplePhotoRow } from '../../database/entities/index'
+import { NotFound } from '../../http/problems'
 import type { Services } from '../../services'
 import type { Photo } from './photo'
 
@@ -27,6 +29,19 @@ export const machinePhotos = ({ database }: Services, model?: string): Promise<M
     select: { model: true, view: true, at: true },
     where: model === undefined ? {} : { model },
   })
+
+/** What somebody without an account is told at a link: of its machine, and of no other. */
+export const linkedPhotos = async (services: Services, model: string): Promise<MachinePhoto[]> =>
+  (await machinePhotos(services, model)).map((row) =>
+    MachinePhoto.parse({ model: row.model, view: row.view, at: row.at.toISOString() }),
+  )
+
+/** The photograph itself; throws `NotFound` where there is none. */
+export const largePhoto = async (services: Services, side: Side): Promise<Buffer> => {
+  const row = await machinePhoto(services, side)
+  if (!row) throw new NotFound('There is no photograph of it from there.')
+  return row.large
+}
 
 export const machinePhoto = ({ database }: Services, side: Side): Promise<MachinePhotoRow | null> =>
   database.manager.findOneBy(MachinePhotoRow, side)
