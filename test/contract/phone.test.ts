@@ -74,12 +74,17 @@ describe('a telephone that says it does not', () => {
     expect(made).toMatchObject({ ...CARD, trouble: tells.trouble, question: tells.words, outcome: 'open', phone: true })
     expect(await told(token, tells.key)).toMatchObject({ worked: false, asked: [{ words: tells.words }] })
     const { id, at: _, by: __, phone: ___, ...content } = made
+    const waiting = async () =>
+      (await desk.get('/api/cases').query({ waiting: 'phone' }).expect(200)).body.map((row: CaseRow) => row.case.id)
+    await desk.post('/api/cases').send({ question: 'Rung in', outcome: 'open' }).expect(201)
+    expect(await waiting()).toEqual([made.id])
     const answer = 'Set the width to 3.'
     const changed = await desk
       .put(`/api/cases/${id}`)
       .send({ version, case: { ...content, answer } })
       .expect(200)
     expect(changed.body.case).toMatchObject({ phone: true, answer })
+    expect(await waiting()).toEqual([])
     const [there] = (await told(token, tells.key)).asked
     expect(there).toMatchObject({ answer, words: tells.words })
     const [elsewhere] = (await told(token)).asked

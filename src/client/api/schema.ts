@@ -7506,6 +7506,8 @@ export interface operations {
         handedTo?: string
         /** @description Follow-ups due until this day */
         due?: string
+        /** @description Who still waits for an answer */
+        waiting?: 'phone'
         /** @description The id that the last page ended on */
         before?: number
         /** @description How many at most */

@@ -47,6 +47,7 @@ const WORDS: Record<string, string> = {
   trouble: 'A trouble: of a technique, or of the desk',
   version: 'The version as whoever asks saw it',
   view: 'From where one looks at a machine',
+  waiting: 'Who still waits for an answer',
   work: 'The name its asker gave to long work',
 }
 

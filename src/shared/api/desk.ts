@@ -98,6 +98,8 @@ export const CasesQuery = z.strictObject({
   handedTo: z.string().max(120).optional(),
   /** Follow-ups due until this day. */
   due: z.iso.date().optional(),
+  /** `phone`: asked by a customer’s telephone card, and nobody has answered yet. */
+  waiting: z.enum(['phone']).optional(),
   /** The id that the last page ended on, and how many are on one. */
   before: z.coerce.number().int().optional(),
   most: z.coerce.number().int().min(1).max(500).optional(),

@@ -30,12 +30,9 @@ const { problem, read } = useAction()
 const today = new Date().toISOString().slice(0, 10)
 
 const readCalls = async () => {
-  const [due, open] = await Promise.all([
-    get('/api/cases', { due: today }),
-    get('/api/cases', { outcome: 'open', most: '200' }),
-  ])
-  const names = await customerNames([...due, ...open].map((row) => row.case.customer))
-  calls.value = callLines(due, open, (id) => names.get(id) ?? id)
+  const [due, phones] = await Promise.all([get('/api/cases', { due: today }), get('/api/cases', { waiting: 'phone' })])
+  const names = await customerNames(due.map((row) => row.case.customer))
+  calls.value = callLines(due, phones, (id) => names.get(id) ?? id)
 }
 const readClasses = async () => {
   const ahead = classesAhead(await get('/api/classes'), new Date())

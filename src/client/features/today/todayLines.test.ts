@@ -45,9 +45,9 @@ describe('what today asks', () => {
   })
 
   it('answers telephones before ringing back, and names no more than are seen at a glance', () => {
-    const open = [call(9, { phone: true }), call(8, { phone: true, answer: 'Done' }), call(7), call(6, { phone: true })]
+    const phones = [call(9, { phone: true }), call(6, { phone: true })]
     const due = [call(1, { customer: 'anna' }), call(2), call(3), call(4)]
-    const lines = callLines(due, open, () => 'Anna Ström')
+    const lines = callLines(due, phones, () => 'Anna Ström')
     expect(lines.map(({ id }) => id)).toEqual(['phone 6', 'phone 9', 'ring 1', 'ring 2', 'calls'])
     expect(lines[2]?.text).toBe('Ring back Anna Ström: Question 1')
     expect(lines[3]?.text).toBe('Ring back a caller: Question 2')

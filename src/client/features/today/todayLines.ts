@@ -52,7 +52,7 @@ export const classLine = (
 /** Calls whose day has come, and what telephone cards asked and nobody has answered; the oldest first. */
 export const callLines = (
   due: readonly CaseRow[],
-  open: readonly CaseRow[],
+  phones: readonly CaseRow[],
   whoIs: (customer: string) => string,
 ): TodayLine[] => {
   const ring = due.map(({ case: { id, customer, question } }) => ({
@@ -61,15 +61,13 @@ export const callLines = (
     act: 'Open the case',
     to: `/desk/${id}`,
   }))
-  const phones = open
-    .filter(({ case: one }) => one.phone && one.answer === undefined)
-    .map(({ case: { id, question } }) => ({
-      id: `phone ${id}`,
-      text: `A customer’s telephone asks: “${question}”`,
-      act: 'Answer',
-      to: `/desk/${id}`,
-    }))
-  const all = [...phones.reverse(), ...ring]
+  const asking = phones.map(({ case: { id, question } }) => ({
+    id: `phone ${id}`,
+    text: `A customer’s telephone asks: “${question}”`,
+    act: 'Answer',
+    to: `/desk/${id}`,
+  }))
+  const all = [...asking.reverse(), ...ring]
   const more = all.length - MOST_CALLS
   const rest = { id: 'calls', text: `And ${things(more, 'call')} more.`, act: 'To the desk', to: '/desk' }
   return [...all.slice(0, MOST_CALLS), ...(more > 0 ? [rest] : [])]

@@ -46,7 +46,9 @@ export class CaseStore {
   ) {}
 
   /** The latest first, filtered by the database; `before`: from after that one on; `most`: so many of them. */
-  async all({ q = '', due, handedTo, before, most, ...keys }: z.output<typeof CasesQuery> = {}): Promise<CaseRow[]> {
+  async all({ q = '', due, handedTo, waiting, before, most, ...keys }: z.output<typeof CasesQuery> = {}): Promise<
+    CaseRow[]
+  > {
     const asked = searchText(q)
     const query = this.manager
       .createQueryBuilder(DeskCaseRow, 'one')
@@ -57,6 +59,10 @@ export class CaseStore {
       if (value !== undefined) query.andWhere(`one.${key} = :${key}`, { [key]: value })
     if (due !== undefined) query.andWhere("one.followUp <= :due AND one.outcome = 'open'", { due })
     if (handedTo !== undefined) query.andWhere("JSON_VALUE(one.facts, '$.handedTo') = :handedTo", { handedTo })
+    if (waiting !== undefined)
+      query.andWhere(
+        "one.outcome = 'open' AND JSON_VALUE(one.facts, '$.phone') = 1 AND NOT JSON_EXISTS(one.facts, '$.answer')",
+      )
     if (before !== undefined)
       query.andWhere('(one.at, one.id) < (SELECT past.at, past.id FROM desk_case past WHERE past.id = :before)', {
         before,
