@@ -117,7 +117,7 @@ useKeys(everywhere)
   margin: 0;
   display: flex;
   align-items: center;
-  padding-left: 0.9rem;
+  padding-left: 0.8rem;
   font:
     700 1.25rem 'Bitter Variable',
     serif;
@@ -137,7 +137,7 @@ useKeys(everywhere)
 }
 
 // Picks and rooms stay in sight, however long the page is.
-@media (min-width: 901px) {
+@media (min-width: 1001px) {
   html {
     scroll-padding-top: 4.5rem;
   }
@@ -164,12 +164,12 @@ useKeys(everywhere)
   grid-area: rooms;
   display: flex;
   flex-direction: column;
-  padding-top: 0.75rem;
+  padding-top: 0.8rem;
   border-right: 1px solid var(--rule);
 
   a,
   .keys {
-    padding: 0.55rem 0.9rem;
+    padding: 0.6rem 0.8rem;
     color: var(--ink-soft);
     text-decoration: none;
     border: 0;
@@ -210,7 +210,7 @@ useKeys(everywhere)
 }
 
 .page {
-  padding: 1.25rem 1.6rem 2rem;
+  padding: 1.2rem 1.6rem 2rem;
   max-width: 75rem;
 }
 
@@ -231,7 +231,7 @@ useKeys(everywhere)
   }
 }
 
-@media (max-width: 900px) {
+@media (max-width: 1000px) {
   .frame {
     grid-template: 'brand picks' auto 'rooms rooms' auto 'content content' 1fr / 7.25rem 1fr;
   }

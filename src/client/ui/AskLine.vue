@@ -262,7 +262,7 @@ input {
   background: var(--sheet);
   border: 1px solid var(--rule);
   box-shadow: 0 0.4rem 1.2rem rgb(0 0 0 / 15%);
-  padding: 0.7rem 1rem;
+  padding: 0.6rem 1rem;
 
   p {
     margin: 0 0 0.3rem;
@@ -277,7 +277,7 @@ input {
 dl {
   display: grid;
   grid-template-columns: 6.5rem 1fr;
-  gap: 0.25rem 0.8rem;
+  gap: 0.3rem 0.8rem;
   margin: 0 0 0.4rem;
 }
 
@@ -307,7 +307,7 @@ dd {
   border: 1px solid var(--rule);
   background: none;
   color: var(--ink);
-  padding: 0.05rem 0.5rem;
+  padding: 0.1rem 0.5rem;
 
   &.on {
     border: 2px solid var(--teal);

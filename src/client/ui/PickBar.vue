@@ -66,7 +66,7 @@ defineExpose({ focus: () => (line.value ?? first.value)?.focus() })
   grid-template-columns: minmax(0, 1.35fr) repeat(3, minmax(0, 1fr));
 }
 
-@media (max-width: 900px) {
+@media (max-width: 1000px) {
   .pick-bar.asks {
     grid-template-columns: repeat(3, minmax(0, 1fr));
 

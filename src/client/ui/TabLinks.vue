@@ -26,11 +26,11 @@ const { query } = usePicks()
 .tabs {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 1.1rem;
+  gap: 0 1rem;
   border-bottom: 1px solid var(--rule);
 
   a {
-    padding: 0.25rem 0;
+    padding: 0.3rem 0;
     color: var(--ink-soft);
     text-decoration: none;
     border-bottom: 3px solid transparent;

@@ -53,7 +53,7 @@ const unit = (value: NonNullable<typeof shown.value>['changes'][number]) =>
 
 <style scoped lang="scss">
 .live p {
-  margin: 0 0 0.25rem;
+  margin: 0 0 0.3rem;
 }
 
 .verdict {

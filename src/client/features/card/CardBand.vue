@@ -112,18 +112,18 @@ const bed = computed(() => {
   gap: 1.2rem;
   align-items: start;
   border-bottom: 2px solid var(--ink);
-  padding-bottom: 0.7rem;
+  padding-bottom: 0.6rem;
 }
 
 .verdict {
   display: flex;
-  gap: 0.7rem;
+  gap: 0.6rem;
   align-items: start;
 
   h1 {
     font-size: var(--title);
     line-height: 1.1;
-    margin: 0.2rem 0 0.25rem;
+    margin: 0.2rem 0 0.3rem;
   }
 
   p {
@@ -190,7 +190,7 @@ dd {
   min-width: 12rem;
 }
 
-@media (max-width: 1100px) {
+@media (max-width: 1000px) {
   .band {
     grid-template-columns: 1fr;
   }

@@ -180,14 +180,14 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 0 2.2rem;
+  gap: 0 2rem;
   margin-top: 0.8rem;
 }
 
 .cost {
   background: var(--ochre-wash);
   border-left: 4px solid var(--ochre);
-  padding: 0.3rem 0.7rem;
+  padding: 0.3rem 0.6rem;
   margin: 0.6rem 0 0;
 }
 
@@ -258,7 +258,7 @@ dd {
   color: var(--ink-soft);
 }
 
-@media (max-width: 900px) {
+@media (max-width: 1000px) {
   .columns {
     grid-template-columns: 1fr;
   }

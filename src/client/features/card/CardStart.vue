@@ -58,6 +58,6 @@ h2 {
 }
 
 li {
-  padding: 0.15rem 0;
+  padding: 0.2rem 0;
 }
 </style>

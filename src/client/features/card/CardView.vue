@@ -113,7 +113,7 @@ const verdict = computed(() =>
 
 <style scoped lang="scss">
 .card-page {
-  padding: 0.9rem 1.6rem 1rem;
+  padding: 0.8rem 1.6rem 1rem;
   max-width: 92rem;
 }
 
@@ -137,7 +137,7 @@ const verdict = computed(() =>
 .stages {
   display: flex;
   gap: 0.2rem;
-  margin-bottom: 0.7rem;
+  margin-bottom: 0.6rem;
 
   button {
     border: 0;

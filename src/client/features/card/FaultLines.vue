@@ -35,7 +35,7 @@ p {
   margin: 0;
 }
 
-@media (max-width: 420px) {
+@media (max-width: 640px) {
   .fault {
     grid-template-columns: 1fr;
   }

@@ -51,7 +51,7 @@ const disown = (id: string) => setOwned(picked.value.owned.filter((other) => oth
   border-left: 4px solid var(--ochre);
   background: var(--ochre-wash);
   padding: 0.3rem 0.8rem;
-  margin-bottom: 0.7rem;
+  margin-bottom: 0.6rem;
   display: flex;
   flex-wrap: wrap;
   gap: 0.2rem 2rem;

@@ -32,7 +32,7 @@ const others = computed(() => card.methods.filter(({ id }) => id !== card.method
 <style scoped lang="scss">
 .methods {
   ul {
-    padding-left: 1.1rem;
+    padding-left: 1rem;
   }
 
   summary {

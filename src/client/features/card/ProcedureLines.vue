@@ -72,16 +72,16 @@ h3 {
   font-size: var(--text);
   font-weight: 650;
   color: var(--teal);
-  margin: 0.5rem 0 0.15rem;
+  margin: 0.5rem 0 0.2rem;
 }
 
 ol {
-  padding-left: 1.9rem;
+  padding-left: 2rem;
   margin-bottom: 0.3rem;
 }
 
 li {
-  margin-bottom: 0.25rem;
+  margin-bottom: 0.3rem;
 }
 
 .tick {

@@ -62,7 +62,7 @@ const describes = computed(() => `${word.value}: set ${props.value.setting.shown
 
 <style scoped lang="scss">
 .value {
-  padding: 0.35rem 0 0.55rem;
+  padding: 0.4rem 0 0.6rem;
   border-bottom: 1px solid var(--rule);
   break-inside: avoid;
 }
@@ -102,7 +102,7 @@ h3 {
   small {
     font-size: var(--text);
     font-weight: 400;
-    margin-left: 0.25rem;
+    margin-left: 0.3rem;
     color: var(--ink-soft);
   }
 }
@@ -113,7 +113,7 @@ h3 {
 }
 
 .given {
-  margin: 0.15rem 0 0;
+  margin: 0.2rem 0 0;
 }
 
 summary {

@@ -212,7 +212,7 @@ const send = async () => {
 
 .loan {
   display: flex;
-  gap: 0.7rem;
+  gap: 0.6rem;
   margin: 0 0 0.2rem;
 
   label {

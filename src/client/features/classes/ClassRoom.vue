@@ -55,7 +55,7 @@ const sheets = [
 .head {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.2rem 0.9rem;
+  gap: 0.2rem 0.8rem;
   align-items: baseline;
 }
 

@@ -187,7 +187,7 @@ td:nth-child(2) {
   width: 40%;
 }
 
-@media (max-width: 900px) {
+@media (max-width: 1000px) {
   input[type='number'] {
     width: 5rem;
   }

@@ -82,7 +82,7 @@ const count = (one: Verdict) => props.column.cells.filter(({ decision }) => deci
 .counts {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.2rem 1.4rem;
+  gap: 0.2rem 1.6rem;
 
   span {
     display: inline-flex;
@@ -108,7 +108,7 @@ ul {
   background: none;
   color: var(--ink);
   text-align: left;
-  padding: 0.35rem 0;
+  padding: 0.4rem 0;
 
   &[aria-pressed='true'] {
     background: var(--fold);
@@ -124,7 +124,7 @@ ul {
   height: 1.6rem;
 }
 
-@media (max-width: 900px) {
+@media (max-width: 1000px) {
   .cell {
     grid-template-columns: 2rem 1fr auto;
   }

@@ -326,6 +326,6 @@ const press = (r: number, c: number) => {
 
 .status {
   min-height: 1.6rem;
-  margin: 0.25rem 0 0;
+  margin: 0.3rem 0 0;
 }
 </style>

@@ -141,14 +141,14 @@ useKeys([
 .head {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.3rem 0.9rem;
+  gap: 0.3rem 0.8rem;
   align-items: center;
 }
 
 .room {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 19rem;
-  gap: 1.4rem;
+  gap: 1.6rem;
   margin-top: 0.8rem;
 }
 
@@ -164,7 +164,7 @@ aside :deep(.verdict-mark) {
   height: 1.6rem;
 }
 
-@media (max-width: 900px) {
+@media (max-width: 1000px) {
   .room {
     grid-template-columns: 1fr;
   }

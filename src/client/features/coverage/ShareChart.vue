@@ -91,6 +91,6 @@ const AXIS = 76
 <style scoped lang="scss">
 .chart {
   max-width: 44rem;
-  margin-bottom: 1.4rem;
+  margin-bottom: 1.6rem;
 }
 </style>

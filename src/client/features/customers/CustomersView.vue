@@ -281,7 +281,7 @@ li button {
   margin-top: 1rem;
 }
 
-@media (max-width: 900px) {
+@media (max-width: 1000px) {
   .columns {
     grid-template-columns: 1fr;
   }

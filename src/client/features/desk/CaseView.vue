@@ -260,7 +260,7 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
 .head {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.2rem 0.9rem;
+  gap: 0.2rem 0.8rem;
   align-items: baseline;
 }
 
@@ -295,13 +295,13 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
     display: grid;
     grid-template-columns: 1.4rem 1fr;
     gap: 0.3rem;
-    padding: 0.15rem 0;
+    padding: 0.2rem 0;
   }
 }
 
 .danger {
   width: auto;
-  margin-left: 1.7rem;
+  margin-left: 1.6rem;
 }
 
 .brief {
@@ -312,7 +312,7 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
   margin-left: 0.6rem;
 }
 
-@media (max-width: 900px) {
+@media (max-width: 1000px) {
   .halves {
     grid-template-columns: 1fr;
   }

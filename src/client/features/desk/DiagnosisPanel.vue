@@ -131,11 +131,11 @@ const say = computed(() => trial.value && trialSpeech(trial.value))
 
 h3 {
   font-size: var(--text);
-  margin: 0.9rem 0 0.2rem;
+  margin: 0.8rem 0 0.2rem;
 }
 
 .causes li {
-  padding: 0.15rem 0;
+  padding: 0.2rem 0;
 
   .soft {
     margin: 0 0.6rem;

@@ -186,7 +186,7 @@ const setSlot = (control: Fitted, text: string) => {
 .shows {
   display: grid;
   grid-template-columns: 9rem 15rem 1fr;
-  gap: 0.3rem 0.7rem;
+  gap: 0.3rem 0.6rem;
   align-items: center;
 }
 

@@ -127,7 +127,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
   top: 0;
   left: 0;
   right: 0;
-  padding: 0.25rem 1rem;
+  padding: 0.3rem 1rem;
   border-bottom: 1px solid var(--rule);
 }
 

@@ -135,7 +135,7 @@ table {
 
 th,
 td {
-  padding: 0.05rem 1rem 0.05rem 0;
+  padding: 0.1rem 1rem 0.1rem 0;
   text-align: left;
   vertical-align: top;
   font-weight: 400;

@@ -236,7 +236,7 @@ const save = async (verdict: Sample['verdict']) => {
   grid-template-columns: 11rem 8rem 1fr;
   gap: 0 0.8rem;
   align-items: center;
-  padding: 0.15rem 0;
+  padding: 0.2rem 0;
 }
 
 .note {
@@ -254,7 +254,7 @@ const save = async (verdict: Sample['verdict']) => {
   flex-wrap: wrap;
   gap: 0.6rem;
   align-items: center;
-  padding: 0.9rem 0 0.4rem;
+  padding: 0.8rem 0 0.4rem;
 }
 
 .look {

@@ -196,13 +196,13 @@ const send = () =>
   label {
     display: grid;
     grid-template-columns: 2rem 1fr;
-    padding: 0.25rem 0;
+    padding: 0.3rem 0;
   }
 }
 
 .send {
   width: 100%;
   margin: 0.6rem 0;
-  padding: 0.7rem;
+  padding: 0.6rem;
 }
 </style>

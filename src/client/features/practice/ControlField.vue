@@ -109,7 +109,7 @@ const marksOf = (id: string) => {
 .places {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.25rem;
+  gap: 0.3rem;
 }
 
 .places button,
@@ -118,7 +118,7 @@ const marksOf = (id: string) => {
   background: var(--sheet);
   color: var(--ink);
   border-radius: 0.2rem;
-  padding: 0.1rem 0.55rem;
+  padding: 0.1rem 0.6rem;
   min-height: 1.8rem;
 
   &[aria-pressed='true'] {

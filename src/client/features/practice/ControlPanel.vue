@@ -50,7 +50,7 @@ fieldset {
   break-inside: avoid;
   border: 0;
   border-top: 2px solid var(--ink);
-  margin: 0 0 0.9rem;
+  margin: 0 0 0.8rem;
   padding: 0.3rem 0 0;
 }
 
@@ -82,7 +82,7 @@ legend {
   color: var(--ink-soft);
 }
 
-@media (max-width: 900px) {
+@media (max-width: 1000px) {
   .panel {
     columns: 1;
   }

@@ -167,6 +167,6 @@ const restart = async () => {
 }
 
 .tasks li > * {
-  margin-right: 0.7rem;
+  margin-right: 0.6rem;
 }
 </style>

@@ -20,7 +20,7 @@ const machine = useMachine(props.trial, props.start)
 const { state, message, hazards, sewn, review, events } = machine
 const places = ref(false)
 /** The way in that somebody took last is theirs on this device; at first the drawing, where there is room for it. */
-const ROOMY = 900
+const ROOMY = 1000
 const drawn = useLocalStorage('handhold.practice.drawn', window.innerWidth >= ROOMY)
 const finished = ref<string[]>()
 watch(state, (now) => emit('stands', now))

@@ -75,7 +75,7 @@ const shortly = (text: string) => (text.length > MOST ? `${text.slice(0, MOST - 
 const SIDE = 118
 
 /** Where there is no room for words they stand beneath, by numbers: this view’s controls, those in one place alike. */
-const isNarrow = useMediaQuery('(max-width: 560px)')
+const isNarrow = useMediaQuery('(max-width: 640px)')
 const NARROW_SIDE = 22
 const numbers = computed(() => {
   const places = [...new Set(marks.value.map(({ place: { x, y } }) => `${x} ${y}`))]

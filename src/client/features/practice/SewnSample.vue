@@ -57,6 +57,6 @@ section {
 }
 
 ul {
-  padding-left: 1.1rem;
+  padding-left: 1rem;
 }
 </style>

@@ -80,12 +80,12 @@ const { query } = usePicks()
 .drawing {
   float: right;
   width: 12rem;
-  margin-left: 1.5rem;
+  margin-left: 1.6rem;
 }
 
 .detail {
   display: flow-root;
-  padding: 0 0 0.6rem 2.4rem;
+  padding: 0 0 0.6rem 2rem;
 
   p,
   ul {

@@ -101,6 +101,6 @@ const forget = ({ kind, of, words }: LearnedWords) =>
 }
 
 ul {
-  padding-left: 1.1rem;
+  padding-left: 1rem;
 }
 </style>

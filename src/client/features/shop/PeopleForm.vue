@@ -96,7 +96,7 @@ const remove = ({ id, name }: Person) =>
     flex-wrap: wrap;
     gap: 0.5rem;
     align-items: center;
-    padding: 0.15rem 0;
+    padding: 0.2rem 0;
   }
 
   select {

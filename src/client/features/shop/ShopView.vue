@@ -88,7 +88,7 @@ const takeLibrary = async () => {
 <style scoped lang="scss">
 .parts {
   columns: 32rem 2;
-  column-gap: 2.5rem;
+  column-gap: 2rem;
 }
 
 section {

@@ -265,7 +265,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
 .outline {
   ol {
     list-style: none;
-    padding-left: 0.7rem;
+    padding-left: 0.6rem;
     margin: 0;
   }
 
@@ -277,7 +277,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
     border-left: 4px solid transparent;
     background: none;
     color: var(--ink-soft);
-    padding: 0.25rem 0.5rem;
+    padding: 0.3rem 0.5rem;
   }
 
   [aria-current] {
@@ -319,7 +319,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
   margin-bottom: 0.5rem;
 }
 
-@media (max-width: 900px) {
+@media (max-width: 1000px) {
   .bench {
     grid-template-columns: 1fr;
     height: auto;

@@ -59,7 +59,7 @@ dl {
 dt,
 dd {
   border-top: 1px solid var(--rule);
-  padding: 0.35rem 0;
+  padding: 0.4rem 0;
   margin: 0;
 }
 
@@ -78,7 +78,7 @@ dt {
 }
 
 .other {
-  margin-left: 0.7rem;
+  margin-left: 0.6rem;
 }
 
 .note {

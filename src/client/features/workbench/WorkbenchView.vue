@@ -203,7 +203,7 @@ const inHand = computed(() => {
     border: 0;
     border-left: 3px solid transparent;
     background: none;
-    padding: 0.12rem 0.6rem;
+    padding: 0.1rem 0.6rem;
     color: var(--ink);
     text-align: left;
   }
@@ -229,7 +229,7 @@ const inHand = computed(() => {
   grid-template-columns: 1fr 12.5rem;
   gap: 0 0.8rem;
   align-items: center;
-  padding: 0.15rem 0;
+  padding: 0.2rem 0;
 
   .caution {
     grid-column: 1 / -1;

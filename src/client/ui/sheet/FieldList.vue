@@ -44,7 +44,7 @@ const id = useId()
 .form {
   display: grid;
   grid-template-columns: minmax(7rem, 12rem) 1fr;
-  gap: 0.25rem 0.8rem;
+  gap: 0.3rem 0.8rem;
   margin: 0;
 }
 

@@ -105,7 +105,7 @@ const onKey = async (place: number, event: KeyboardEvent) => {
 
 <style scoped lang="scss">
 .parts {
-  padding-left: 1.3rem;
+  padding-left: 1.2rem;
   margin: 0;
 }
 
@@ -115,7 +115,7 @@ ul.parts {
 }
 
 li {
-  padding: 0.15rem 0;
+  padding: 0.2rem 0;
 }
 
 .part {

@@ -383,7 +383,7 @@ defineExpose({
 }
 
 .cell {
-  padding: 0.3rem 0.55rem;
+  padding: 0.3rem 0.6rem;
   border-right: 1px solid var(--rule);
   border-bottom: 1px solid var(--rule);
   overflow: hidden;
@@ -431,7 +431,7 @@ defineExpose({
 
 .at {
   box-shadow: inset 0 0 0 2px var(--teal);
-  padding: 0.3rem 0.55rem;
+  padding: 0.3rem 0.6rem;
 }
 
 .changed .number {
@@ -458,7 +458,7 @@ defineExpose({
 
 .status {
   min-height: 1.6rem;
-  margin: 0.25rem 0 0;
+  margin: 0.3rem 0 0;
   white-space: nowrap;
   overflow: hidden;
   text-overflow: ellipsis;

@@ -89,7 +89,7 @@ const set = (column: Column, text: string) => {
 .line {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.25rem;
+  gap: 0.3rem;
   flex: 1;
 }
 
