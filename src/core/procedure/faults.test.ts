@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { bundleOf, foot, only, P, ask, stage, stitch, technique } from '../answer/answers.testkit'
-import type { Cause, Item, Model, Scale, Stitch } from '../catalogue/types'
+import type { Cause, Item, Model, Range, Scale, Stitch } from '../catalogue/types'
 import { faultsOf } from './faults'
 
 const mm = (from: number, to: number, step: number): Scale => ({ shows: 'mm', from, to, step })
@@ -9,17 +9,26 @@ const marks = (...values: number[]) => values.map((value) => ({ mark: `${value}`
 interface Scene {
   cause: Cause
   width?: Scale | 'absent'
-  set?: number
+  scales?: Partial<Model['scales']>
+  set?: number | Range
   of?: Partial<Stitch>
   slot?: Partial<Item>
   controls?: string[]
 }
 
-const told = ({ cause, width = mm(0, 7, 0.5), set, of = {}, slot = { slot: 9 }, controls = [] }: Scene) => {
+const told = ({
+  cause,
+  width = mm(0, 7, 0.5),
+  set,
+  of = {},
+  slot = { slot: 9 },
+  controls = [],
+  scales = {},
+}: Scene) => {
   const model: Model = {
     ...P,
     maxWidth: 7,
-    scales: { ...P.scales, width },
+    scales: { ...P.scales, ...scales, width },
     supplied: ['k'],
     stitches: [stitch({ function: 'zigzag', defaults: { width: set ?? 3 }, ...of })],
   }
@@ -31,10 +40,18 @@ const told = ({ cause, width = mm(0, 7, 0.5), set, of = {}, slot = { slot: 9 }, 
   })
   const answer = only(ask(bundle))
   const faults = [{ id: 'f', name: 'Fault', causes: [cause] }]
-  const context = { answer, model, stitch: model.stitches[0], foot: k, controls: new Set(controls), slots: {} }
+  const context = {
+    answer,
+    model,
+    stitch: model.stitches[0],
+    foot: k,
+    controls: new Set(controls),
+    slots: { width: '3.0' },
+  }
   return faultsOf(faults, context)[0]?.causes
 }
 
+const TENSION: Scale = { shows: 'marks', from: 0, to: 9, step: 1, normal: 4 }
 const low: Cause = { parameter: 'width', toward: 'low' }
 const high: Cause = { parameter: 'width', toward: 'high' }
 
@@ -77,6 +94,58 @@ describe('what helps', () => {
       'another control that is there',
       { cause: { control: 'stitchFinger', text: 'finger on' }, controls: ['stitchFinger'] },
       [{ tells: 'text', text: 'finger on' }],
+    ],
+    ['from a range: up from its upper end', { cause: low, set: { from: 3, to: 4 } }, [{ shown: '4.5', toward: 'up' }]],
+    ['from a range: down from its lower end', { cause: high, set: { from: 3, to: 4 } }, [{ shown: '2.5' }]],
+    [
+      'a free dial between its marks: a little, without a figure',
+      { cause: low, set: 2.7, width: { shows: 'marks', from: 0, to: 5, step: 0, marks: marks(0, 1, 2, 3, 4, 5) } },
+      [{ by: 'little', shown: '', toward: 'up' }],
+    ],
+    [
+      'a clicking dial at its end',
+      { cause: low, set: 5, width: { shows: 'marks', from: 0, to: 5, marks: marks(0, 1, 2, 3, 4, 5) } },
+      [{ tells: 'limit', by: 'scale' }],
+    ],
+    [
+      'the tension, from normal: up where it is too low',
+      { cause: { parameter: 'tension', toward: 'low' }, scales: { tension: TENSION } },
+      [{ tells: 'value', parameter: 'tension', toward: 'up', shown: '5' }],
+    ],
+    [
+      'the tension, from normal: down where it is too high',
+      { cause: { parameter: 'tension', toward: 'high' }, scales: { tension: TENSION } },
+      [{ tells: 'value', toward: 'down', shown: '3' }],
+    ],
+    [
+      'from where nobody knows: which way, without a figure',
+      {
+        cause: { parameter: 'pressure', toward: 'low' },
+        scales: { pressure: { shows: 'marks', from: 0, to: 3, step: 1 } },
+      },
+      [{ tells: 'value', toward: 'up', shown: '', by: 'step' }],
+    ],
+    [
+      'a needle that goes from end to end at a click: nothing',
+      {
+        cause: { parameter: 'needlePosition', toward: 'low' },
+        scales: { needlePosition: { shows: 'marks', from: -3, to: 3, normal: 0, marks: marks(-3, 0, 3) } },
+      },
+      [],
+    ],
+    [
+      'a needle that goes by tenths: a step',
+      { cause: { parameter: 'needlePosition', toward: 'low' }, scales: { needlePosition: mm(-3.5, 3.5, 0.5) } },
+      [{ tells: 'value', parameter: 'needlePosition', toward: 'up' }],
+    ],
+    ['words, filled', { cause: { text: 'wider than {width}' } }, [{ tells: 'text', text: 'wider than 3.0' }]],
+    ['words of what the card does not say: nothing', { cause: { text: 'beyond {pin}' } }, []],
+    ['words of a value that it has', { cause: { parameter: 'width', text: 'too wide' } }, [{ text: 'too wide' }]],
+    ['words of a value that it has not: nothing', { cause: { parameter: 'width', text: 'x' }, width: 'absent' }, []],
+    [
+      'a value that the model does not know at all: nothing',
+      { cause: { parameter: 'ratio', toward: 'low' } as never },
+      [],
     ],
   ])('%s', (_, scene, causes) => {
     const found = told(scene)

@@ -1,0 +1,85 @@
+import { describe, expect, it } from 'vitest'
+import { bundleOf, fabric, foot, P, plates, stageAnswer, stitch } from '../answer/answers.testkit'
+import type { Setting, StageAnswer } from '../answer/types'
+import { indexCatalogue } from '../catalogue/index'
+import type { Item, Thread } from '../catalogue/types'
+import { slotValues, type SlotFacts } from './slots'
+
+const bead = foot({ id: 'bead', code: 'K7', name: 'Beading foot', minWidth: 2.5, edge: { right: 6.35 }, maxButton: 22 })
+const guide: Item = { id: 'guide', code: 'G1', name: 'Guide', what: 'accessory' }
+const index = indexCatalogue({
+  ...bundleOf({
+    models: [{ ...P, stitches: [stitch({ function: 'blindHem.woven', nativeName: 'Hem, woven' })] }],
+    items: [bead, foot({ id: 'plain' }), guide],
+    techniques: [],
+  }),
+  threads: [{ id: 'poly', name: 'fine polyester' } as Thread],
+})
+const setting = (shown: string) => ({ shown, value: 1 }) as Setting
+const valuesOf = (answer: Partial<StageAnswer> = {}, job?: SlotFacts['job']) =>
+  slotValues({
+    index,
+    answer: stageAnswer({ stage: 'sew', model: 'p', stitch: 'blindHem.woven', function: 'blindHem.woven', ...answer }),
+    fabric,
+    job,
+  })
+
+describe('the words of a card for a technique’s own texts', () => {
+  it('are of what is chosen, fitted and set', () => {
+    const answer: Partial<StageAnswer> = {
+      select: '12',
+      foot: 'bead',
+      plate: plates.wide.id,
+      accessories: ['guide'],
+      settings: { width: setting('3.5'), tension: setting('4') },
+      threads: [
+        { place: 'bobbin', thread: 'wool' },
+        { place: 'needle', thread: 'poly' },
+      ] as StageAnswer['threads'],
+    }
+    expect(valuesOf(answer)).toMatchObject({
+      'stitch.select': '12',
+      'stitch.name': 'Hem, woven',
+      'foot.code': 'K7',
+      'foot.name': 'Beading foot',
+      'plate.name': plates.wide.name,
+      'accessory.code': 'G1',
+      needle: 'universal 80',
+      thread: 'fine polyester',
+      swingAt: '5',
+      pin: '2.5 mm',
+      edge: '6.35 mm',
+      maxButton: '22 mm',
+      width: '3.5',
+      tension: '4',
+    })
+  })
+
+  it('stand for what is there where nothing else is named, and are left out where there is no word', () => {
+    const bare = valuesOf({ stitch: 'nowhere', function: 'straight', select: '1' })
+    expect(bare).toEqual({
+      'stitch.select': '1',
+      'stitch.name': '1',
+      'foot.code': 'the foot',
+      'foot.name': 'the foot',
+      'plate.name': 'the needle plate',
+      needle: 'universal 80',
+      thread: 'the thread',
+    })
+    expect(valuesOf({ foot: 'plain' })).not.toHaveProperty('pin')
+    expect(valuesOf({ threads: [{ place: 'needle', thread: 'gone' }] as StageAnswer['threads'] }).thread).toBe(
+      'the thread',
+    )
+  })
+
+  it('are of the piece in hand where somebody has told it', () => {
+    const measured = { holeSpacing: 3.4, ringWire: 2, hemDepth: 25 }
+    expect(valuesOf({}, { radius: 120, buttonOpening: 23, measured } as SlotFacts['job'])).toMatchObject({
+      radius: '120 mm',
+      opening: '23 mm',
+      holes: '3.4 mm',
+      ring: '2 mm',
+      hem: '25 mm',
+    })
+  })
+})
