@@ -28,8 +28,9 @@ export default defineConfig({
           name: 'contract',
           include: ['test/contract/**/*.test.ts'],
           globalSetup: 'test/contract/database.setup.ts',
-          testTimeout: 60_000,
-          hookTimeout: 60_000,
+          // To end what hangs, not to measure: some draw whole classes beside others on a busy machine.
+          testTimeout: 240_000,
+          hookTimeout: 240_000,
           sequence: { groupOrder: 1 },
         },
       },
