@@ -165,6 +165,9 @@ test('read aloud is the card’s own list, line by line, and what comes in betwe
   for (let i = 0; i < 4; i++) await page.keyboard.press(' ')
   const left = await sheet.locator('.said').innerText()
   await sheet.getByRole('button', { name: 'The bobbin is empty' }).click()
+  // What endangers hands there is said before the move.
+  await expect(sheet.locator('.said')).toContainText('Off whenever a foot, needle or needle plate is changed')
+  await page.keyboard.press(' ')
   await expect(sheet.locator('.said')).toContainText(/needle is up|Switch off/)
   await page.keyboard.press('Escape')
   await expect(sheet.locator('.said')).toHaveText(left)

@@ -23,13 +23,7 @@ const proof = field('proof')
 <template>
   <span class="filters">
     <label for="filter" class="visually-hidden">Filter techniques</label>
-    <input
-      id="filter"
-      v-model="words"
-      type="search"
-      class="form-control filter"
-      placeholder="Filter"
-    />
+    <input id="filter" v-model="words" type="search" class="form-control filter" placeholder="Filter" />
     <template v-if="kinds.length > 1">
       <label class="visually-hidden" for="kind">Kind of machine</label>
       <select id="kind" v-model="kind" class="form-select">
