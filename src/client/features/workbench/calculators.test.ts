@@ -26,7 +26,7 @@ describe.each(calculators.map((calculator) => [calculator.id, calculator] as con
   it.each(ways.length > 0 ? ways : [{}])('reckons with what it starts from, %o', (typed) => {
     const values = valuesOf(calculator, EMPTY, typed as Record<string, string>)
     const lines = calculator.compute(values, EMPTY)
-    expect(lines.length).toBeGreaterThan(0)
+    expect(lines.length).toBeGreaterThan(1)
     expect(new Set(lines.map(({ label }) => label)).size).toBe(lines.length)
     for (const { figure, words } of lines) expect(figure ? Number.isFinite(figure.value) : words).toBeTruthy()
     const picture = calculator.picture?.(values, EMPTY)

@@ -74,7 +74,8 @@ export interface RawRow extends Record<string, unknown> {
 
 /**
  * Rows that are read together. Models of one family say the same of most of their stitches: equal facts are parsed,
- * checked and kept once, with the columns of each laid over them.
+ * checked and kept once, with the columns of each laid over them; those are held by the table's own types. Values share
+ * their parts: nobody writes into one.
  */
 export class RowReader {
   private readonly checked = new Map<string, Record<string, unknown>>()

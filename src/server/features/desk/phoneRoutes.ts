@@ -30,7 +30,7 @@ import { answered, questionOf } from '../cards/routes'
 import type { Snapshot } from '../catalogue/snapshot'
 import { defined } from '../practice/linkRoutes'
 import { trialFor } from '../practice/trial'
-import { largePhoto, linkedPhotos } from '../samples/photos'
+import { machinePhoto, machinePhotos } from '../samples/photos'
 import { diagnosisOf } from './diagnosing'
 import { linkedCard, type LinkedCard } from './linkedCard'
 
@@ -77,7 +77,7 @@ export const phoneRoutes = [
     refuses: [404],
     handle: async ({ params, query, services }) => {
       const { question } = await linkedCard(services, params.token, query)
-      return linkedPhotos(services, question.model)
+      return machinePhotos(services, question.model)
     },
   }),
   route({
@@ -92,7 +92,7 @@ export const phoneRoutes = [
     refuses: [404],
     handle: async ({ params: { token, view }, query: { at: _, ...query }, services }) => {
       const { question } = await linkedCard(services, token, query)
-      return largePhoto(services, { model: question.model, view })
+      return machinePhoto(services, { model: question.model, view })
     },
   }),
   route({

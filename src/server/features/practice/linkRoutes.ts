@@ -19,7 +19,7 @@ import type { Services } from '../../services'
 import { actorOf } from '../catalogue/actor'
 import type { Snapshot } from '../catalogue/snapshot'
 import type { Actor } from '../catalogue/store'
-import { largePhoto, linkedPhotos } from '../samples/photos'
+import { machinePhoto, machinePhotos } from '../samples/photos'
 import { attemptsAt, countAttemptsAt, keepAttempt } from './attempts'
 import { addLink, linkByToken, liveLinks, revokeLink } from './links'
 import { attemptView } from './routes'
@@ -125,7 +125,7 @@ export const linkRoutes = [
     params: LinkParams,
     result: z.array(MachinePhoto),
     refuses: [404],
-    handle: async ({ params, services }) => linkedPhotos(services, (await linkOf(services, params.token)).asked.model),
+    handle: async ({ params, services }) => machinePhotos(services, (await linkOf(services, params.token)).asked.model),
   }),
   route({
     method: 'get',
@@ -139,7 +139,7 @@ export const linkRoutes = [
     type: 'image/jpeg',
     refuses: [404],
     handle: async ({ params: { token, view }, services }) =>
-      largePhoto(services, { model: (await linkOf(services, token)).asked.model, view }),
+      machinePhoto(services, { model: (await linkOf(services, token)).asked.model, view }),
   }),
   route({
     method: 'post',

@@ -14,10 +14,7 @@ export const machinePhotoRoutes = [
     tag: 'Catalogue',
     for: ANY_ROLE,
     result: z.array(MachinePhoto),
-    handle: async ({ services }) =>
-      (await machinePhotos(services)).map(({ model, view, at }) =>
-        MachinePhoto.parse({ model, view, at: at.toISOString() }),
-      ),
+    handle: ({ services }) => machinePhotos(services),
   }),
   route({
     method: 'put',
@@ -48,11 +45,7 @@ export const machinePhotoRoutes = [
     result: FILE,
     type: 'image/jpeg',
     refuses: [404],
-    handle: async ({ params: { id: model, view }, services }) => {
-      const row = await machinePhoto(services, { model, view })
-      if (!row) throw new NotFound(`There is no photograph of “${model}” from there.`)
-      return row.large
-    },
+    handle: ({ params: { id: model, view }, services }) => machinePhoto(services, { model, view }),
   }),
   route({
     method: 'delete',

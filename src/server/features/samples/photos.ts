@@ -24,27 +24,20 @@ interface Side {
 }
 
 /** Without the photographs themselves; of one machine, or of all. */
-export const machinePhotos = ({ database }: Services, model?: string): Promise<MachinePhotoRow[]> =>
-  database.manager.find(MachinePhotoRow, {
+export const machinePhotos = async ({ database }: Services, model?: string): Promise<MachinePhoto[]> => {
+  const rows = await database.manager.find(MachinePhotoRow, {
     select: { model: true, view: true, at: true },
     where: model === undefined ? {} : { model },
   })
-
-/** What somebody without an account is told at a link: of its machine, and of no other. */
-export const linkedPhotos = async (services: Services, model: string): Promise<MachinePhoto[]> =>
-  (await machinePhotos(services, model)).map((row) =>
-    MachinePhoto.parse({ model: row.model, view: row.view, at: row.at.toISOString() }),
-  )
+  return rows.map((row) => MachinePhoto.parse({ model: row.model, view: row.view, at: row.at.toISOString() }))
+}
 
 /** The photograph itself; throws `NotFound` where there is none. */
-export const largePhoto = async (services: Services, side: Side): Promise<Buffer> => {
-  const row = await machinePhoto(services, side)
+export const machinePhoto = async ({ database }: Services, side: Side): Promise<Buffer> => {
+  const row = await database.manager.findOneBy(MachinePhotoRow, side)
   if (!row) throw new NotFound('There is no photograph of it from there.')
   return row.large
 }
-
-export const machinePhoto = ({ database }: Services, side: Side): Promise<MachinePhotoRow | null> =>
-  database.manager.findOneBy(MachinePhotoRow, side)
 
 export const keepMachinePhoto = (
   { writes, now }: Services,
