@@ -62,6 +62,8 @@ describe('the words of a line', () => {
     ['chifon', { chiffon: 'whole' }],
     ['gathring', { gather: 'whole' }],
     ['gathor', { gather: 'guess' }],
+    ['buttonhloe', { buttonhol: 'whole' }],
+    ['bilnd', {}],
     ['zippers', { zip: 'whole' }],
     ['butt', { buttonhol: 'guess' }],
     ['living', {}],
@@ -107,6 +109,33 @@ describe('one line of free text', () => {
     expect(of('Ada Quill plover', ['m80', 'ketch'])).toMatchObject({ id: 'm80', sure: true })
     expect(of('Ada Quill plover', ['m60', 'm80'])).toMatchObject({ sure: false })
     expect(of('Ada Quill ketch', ['m60'])).toMatchObject({ id: 'ketch' })
+  })
+
+  it('knows a customer’s machine by what all of its kind are called, and is not sure of another’s by a word of it', () => {
+    const overlocker = (id: string, name: string, ...also: string[]) => ({
+      ...made('model', id, name, ...also),
+      kindWords: ['overlocker'],
+    })
+    const kinds = indexAskables([
+      ...ASKABLES,
+      overlocker('o4', 'Eddy 4', 'small overlocker'),
+      overlocker('o5', 'Eddy 5'),
+    ])
+    const of = (line: string, own: string[]) =>
+      understand(kinds, line, () => own).taken.find(({ kind }) => kind === 'model')
+    expect(of('Ada Quill overlocker skips', ['ketch', 'o5'])).toMatchObject({ id: 'o5', sure: true })
+    expect(of('Ada Quill overlocker skips', ['ketch'])?.sure ?? false).toBe(false)
+    expect(of('the small overlocker skips', [])).toMatchObject({ id: 'o4', sure: true })
+    expect(of('an overlocker', [])).toMatchObject({ sure: false })
+    expect(of('Ada Quill eddy', ['ketch'])?.sure).toBe(false)
+  })
+
+  it('guesses first of what most of the name is said', () => {
+    const seams = indexAskables([
+      made('technique', 'long', 'Overlocked and topstitched hem'),
+      made('technique', 'short', 'Overlocked hem with braid'),
+    ])
+    expect(understand(seams, 'overlocked braid').taken[0]).toMatchObject({ id: 'short' })
   })
 
   it('keeps what it made nothing of', () => {
@@ -170,6 +199,13 @@ describe('picks', () => {
     })
     expect(picked('Ada Quill plover 80', ['ketch']).model).toMatchObject({ id: 'm80' })
     expect(picked('Ada Quill', []).model).toBeUndefined()
+  })
+
+  it('offer a customer’s own beside what is not sure', () => {
+    expect(picked('Ada Quill plover', ['ketch', 'm60']).model).toMatchObject({
+      sure: false,
+      others: [{ id: 'ketch' }, { id: 'm80' }],
+    })
   })
 
   it('are sure of the one machine of several that can do it, in the fabric that is told', () => {

@@ -20,6 +20,8 @@ export interface Askable {
   also: readonly string[]
   /** A fault of this technique: a word of it is enough once that is named. */
   of?: Id
+  /** What everything of its kind is called: such a word tells it only among a customer's own. */
+  kindWords?: readonly string[]
 }
 
 export interface TakenWords {
@@ -64,16 +66,22 @@ export const indexAskables = (askables: readonly Askable[], same: readonly (read
   const phrases: Phrase[] = []
   const byStem = new Map<string, number[]>()
   const having = new Map<AskKind, Map<string, Set<number>>>(KINDS.map((kind) => [kind, new Map()]))
-  askables.forEach(({ kind, name, also }, of) => {
+  const add = (kind: AskKind, one: string, of: number) => {
+    const ofKind = having.get(kind) as Map<string, Set<number>>
+    ofKind.set(one, (ofKind.get(one) ?? new Set()).add(of))
+  }
+  askables.forEach(({ kind, name, also, kindWords = [] }, of) => {
+    for (const one of kindWords.flatMap((word) => stemsOf(word, meaning))) {
+      byStem.set(one, byStem.get(one) ?? [])
+      add(kind, one, of)
+    }
     for (const text of new Set([name, ...also])) {
       const stems = stemsOf(text, meaning)
       if (stems.length === 0) continue
       const isNamed = kind !== 'fabric' || text === name || stems.length === 1
       for (const one of stems) {
         byStem.set(one, [...(byStem.get(one) ?? []), phrases.length])
-        if (!isNamed) continue
-        const ofKind = having.get(kind) as Map<string, Set<number>>
-        ofKind.set(one, (ofKind.get(one) ?? new Set()).add(of))
+        if (isNamed) add(kind, one, of)
       }
       phrases.push({ of, isName: text === name, stems })
     }
@@ -106,14 +114,16 @@ export const understand = (
   /** Of a known customer's machines, where a word of one was said; else as named. */
   const ownModels = (candidates: readonly Candidate[]): readonly Candidate[] => {
     const own = new Set(owns(idOf('customer') ?? ''))
-    const isOwn = ({ of }: Candidate) => own.has(index.askables[of]?.id ?? '')
-    const named = candidates.filter(isOwn)
+    const isOwn = (of: number) => own.has(index.askables[of]?.id ?? '')
+    const named = candidates.filter(({ of }) => isOwn(of))
     if (named.length > 0) return named
     const said = words.flatMap((_, place) =>
-      used.has(place) ? [] : ofOneWord(index, 'model', words, place, chosen, undefined).filter(isOwn),
+      used.has(place) ? [] : ofOneWord(index, 'model', words, place, chosen, undefined, isOwn),
     )
     const models = new Set(said.map(({ of }) => of))
-    return models.size > 0 ? said.map((one) => ({ ...one, sure: models.size === 1 })) : candidates
+    if (models.size > 0) return said.map((one) => ({ ...one, sure: models.size === 1 }))
+    // A word of what they do not own is no machine of theirs; named in full it is another's, or a new one.
+    return own.size > 0 ? candidates.map((one) => ({ ...one, sure: one.sure && one.weight > 0 })) : candidates
   }
   /** Of troubles the named technique's own, then those whatever is sewn, then where no technique is named any. */
   const fittingTroubles = (found: readonly Candidate[]): readonly Candidate[] => {

@@ -2,7 +2,7 @@
  * What a line may name: the catalogue's models, techniques and fabrics, the shop's customers, troubles, learned words.
  */
 import type { CatalogueIndex } from '../catalogue/index'
-import type { Id } from '../catalogue/types'
+import type { Id, Kind } from '../catalogue/types'
 import type { Trouble } from '../desk/troubleTypes'
 import type { Askable, AskKind } from './ask'
 import { stem, wordsOf } from './words'
@@ -13,6 +13,8 @@ export interface AskVocabulary {
   same: readonly (readonly string[])[]
   /** What a fabric is called: `named`, words of which its name in the catalogue has one. */
   fabrics: readonly { named: readonly string[]; also: readonly string[] }[]
+  /** What every machine of a kind is called. */
+  kinds: Partial<Record<Kind, readonly string[]>>
 }
 
 /** A word somebody of the shop has confirmed. */
@@ -57,9 +59,10 @@ export const askablesOf = (
             })
         }
   return [
-    ...[...index.models.values()].map(({ id, name, make, aliases = [] }) =>
-      made('model', id, name, [`${index.makes.get(make)?.name ?? make} ${name}`, ...aliases]),
-    ),
+    ...[...index.models.values()].map(({ id, name, make, kind, aliases = [] }) => ({
+      ...made('model', id, name, [`${index.makes.get(make)?.name ?? make} ${name}`, ...aliases]),
+      kindWords: vocabulary.kinds[kind] ?? [],
+    })),
     ...customers.map(({ id, name }) => made('customer', id, name)),
     ...[...index.techniques.values()].map(({ id, name, aliases = [] }) =>
       made('technique', id, name, [...ownHead(name), ...aliases]),

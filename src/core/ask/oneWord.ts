@@ -1,6 +1,6 @@
 /** What a single word of a line may mean of a kind that no whole name has named. */
 import type { Id } from '../catalogue/types'
-import type { AskIndex, Askable, AskKind } from './ask'
+import type { AskIndex, AskKind } from './ask'
 import { COMMON } from './commonWords'
 import type { ReadWord } from './reading'
 import { stem } from './words'
@@ -23,7 +23,7 @@ const MOST_MEANT = 8
 /** A word that stands in many names asks which technique, where nothing else is said of one. */
 const ASKS: ReadonlySet<string> = new Set(['hem', 'seam', 'edge'].map(stem))
 
-/** What one word may mean of a kind that nothing whole has named. */
+/** What one word may mean of a kind that nothing whole has named; `isMeant`: of which of them at all. */
 export const ofOneWord = (
   index: AskIndex,
   kind: AskKind,
@@ -31,6 +31,7 @@ export const ofOneWord = (
   place: number,
   chosen: ReadonlyMap<AskKind, readonly Candidate[]>,
   technique: Id | undefined,
+  isMeant: (of: number) => boolean = () => true,
 ): Candidate[] => {
   const { having, askables, phrases } = index
   const { readings, tells } = words[place] as ReadWord
@@ -38,7 +39,7 @@ export const ofOneWord = (
   const count = (of: AskKind, one: string) => having.get(of)?.get(one)?.size ?? 0
   return [...readings].flatMap(([one, quality]): Candidate[] => {
     if (/^\d/.test(one)) return []
-    const all = [...(having.get(kind)?.get(one) ?? [])]
+    const all = [...(having.get(kind)?.get(one) ?? [])].filter(isMeant)
     // A fault is told by one word only where its technique is named, and not by a word of that technique's names.
     const meant =
       kind !== 'trouble'
@@ -56,9 +57,12 @@ export const ofOneWord = (
     const elsewhere = (['customer', 'model', 'technique', 'fabric'] as const).some(
       (other) => other !== kind && kind !== 'fabric' && !chosen.has(other) && count(other, one) > 0,
     )
-    const enough = meant.every((of) => isSaidEnough(index, of, words))
+    // Much of a technique's name must be said; of what has one word of it, that comes first of which most is said.
+    const said = new Map(kind === 'technique' ? meant.map((of) => [of, saidOf(index, of, words)]) : [])
+    const enough = kind !== 'technique' || meant.every((of) => (said.get(of) ?? 0) >= 1)
     const sure = meant.length === 1 && quality !== 'guess' && !common && !elsewhere && !shared && enough
-    return meant.map((of) => ({
+    const bestFirst = [...meant].sort((a, b) => (said.get(b) ?? 0) - (said.get(a) ?? 0))
+    return bestFirst.map((of) => ({
       of,
       places: [place],
       weight: 0,
@@ -71,16 +75,18 @@ export const ofOneWord = (
 /** So much of a technique's own name makes it sure, and so much of what else it is called. */
 const ENOUGH = { name: 0.6, also: 0.65 }
 
-/** Of a technique much of a name must be said: the walking foot is no quilting, a curtain no curtain ring. */
-const isSaidEnough = ({ askables, phrases }: AskIndex, of: number, words: readonly ReadWord[]): boolean => {
-  const asked = askables[of] as Askable
-  if (asked.kind !== 'technique') return true
+/**
+ * How much of what it is called is said, from 1 on enough: the walking foot is no quilting, a curtain no curtain ring.
+ */
+const saidOf = ({ phrases }: AskIndex, of: number, words: readonly ReadWord[]): number => {
   const said = new Set(words.flatMap(({ readings }) => [...readings.keys()]))
   const worth = (stems: readonly string[]) => stems.reduce((sum, one) => sum + (COMMON.has(one) ? 0.5 : 1), 0)
-  return phrases.some(({ of: whose, stems, isName }) => {
-    if (whose !== of) return false
-    return worth(stems.filter((one) => said.has(one))) >= ENOUGH[isName ? 'name' : 'also'] * worth(stems)
-  })
+  const own = phrases.filter((phrase) => phrase.of === of)
+  const shares = own.map(
+    ({ stems, isName }) =>
+      worth(stems.filter((one) => said.has(one))) / worth(stems) / ENOUGH[isName ? 'name' : 'also'],
+  )
+  return Math.max(0, ...shares)
 }
 
 /** A figure behind a word that nothing has: perhaps another model than the one that is known. */

@@ -48,6 +48,11 @@ export const picksFrom = ({ taken, left }: Understood, owners: readonly Owner[],
       from: 'trouble',
     }
   const machines = [...new Set(owner?.machines.map(({ model }) => model) ?? [])]
+  const { model } = picks
+  if (model && !model.sure && machines.length > 0) {
+    const own = machines.filter((id) => id !== model.id && !model.others.some((other) => other.id === id))
+    model.others = [...own.map((id) => ({ id, name: names.model(id) })), ...model.others]
+  }
   if (!picks.model && machines.length > 0) {
     // Of several machines nobody knows which they sit at, unless only one of them can do it.
     const wanted = picks.technique?.sure ? picks.technique.id : undefined

@@ -82,6 +82,9 @@ const readingsOf = (text: string, last: boolean, vocabulary: Vocabulary): Map<st
   const own = stem(text)
   const there = known(own, vocabulary) ?? known(stem(once(text)), vocabulary)
   if (there !== undefined) return new Map([[there, 'whole']])
+  const [turned, ...otherTurned] = text.length >= SHORT ? turnedOf(text, vocabulary) : []
+  if (turned !== undefined && otherTurned.length === 0)
+    return new Map([[turned, text.length >= LONG ? 'whole' : 'guess']])
   const parts = partsOf(text, vocabulary)
   if (parts) return new Map(parts.map((part) => [part, 'whole']))
   if (isEmptyWord(text) || /\d/.test(text)) return new Map()
@@ -91,6 +94,14 @@ const readingsOf = (text: string, last: boolean, vocabulary: Vocabulary): Map<st
   if (!best) return new Map()
   const sure = slips.length === 1 && text.length >= LONG
   return new Map([[best['stem'] as string, sure ? 'whole' : 'guess']])
+}
+
+/** Known words that it is with two neighbours in each other's place. */
+const turnedOf = (text: string, vocabulary: Vocabulary): string[] => {
+  const turned = Array.from({ length: text.length - 1 }, (_, at) =>
+    known(stem(text.slice(0, at) + text[at + 1] + text[at] + text.slice(at + 2)), vocabulary),
+  )
+  return [...new Set(turned.filter((one) => one !== undefined))]
 }
 
 /** "blindhem" as "blind" and "hem"; undefined where no two known words make it. */

@@ -29,7 +29,7 @@ export const rolledEdge = technique(
   'overlock',
   2,
   'a fine corded edge on chiffon, capes and napkins',
-  ['rolled hem', 'chiffon edge'],
+  ['rolled hem', 'corded edge'],
   [
     method(
       'three-thread',

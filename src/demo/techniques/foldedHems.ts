@@ -84,7 +84,7 @@ export const narrowHem = technique(
   'hems',
   2,
   'a fine double-turned hem on scarves, linings and ruffles',
-  ['hemmer foot', 'shirt hem'],
+  ['hemmer foot', 'shirt hem', 'tiny hem', 'pin hem', 'scarf hem'],
   [
     method(
       'hemmer',

@@ -50,7 +50,7 @@ export const twinHem = technique(
   'hems',
   2,
   'two rows above and a stretching zigzag beneath, on knits',
-  ['double row hem', 'twin hem'],
+  ['double row hem', 'twin hem', 'double needle hem', 'two needle hem'],
   [
     method('twin-narrow', 'With needles 2.5 mm apart', 'fine knits: closer rows tunnel less', [twinStage(2.5, 75)], {
       when: { structure: ['knit'], weight: ['light'] },

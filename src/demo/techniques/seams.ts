@@ -31,7 +31,7 @@ export const stretchSeam = technique(
   'edges and seams',
   1,
   'seams in breeches and jersey that do not break',
-  ['knit seam', 'jersey seam'],
+  ['knit seam', 'jersey seam', 'stretchy seam'],
   [
     method(
       'overlocker',
@@ -266,7 +266,7 @@ export const heavySeam = technique(
   'edges and seams',
   2,
   'denim hems, bag corners, quilted armour',
-  ['jeans hump', 'thick seams'],
+  ['jeans hump', 'thick seams', 'heavy seams'],
   [
     method('levelled', 'Foot levelled over the hump', 'feeds evenly up and down the step', [
       stage(

@@ -61,6 +61,56 @@ export const UNSEEN_DANGEROUS: readonly string[] = linesOf(`
   my nail is split, the needle hit it
   I leaned on it and the needle stabbed my arm
   got my knuckle under the foot as it came down
+  the needle is sticking in my ring finger
+  I have got a needle splinter under my nail
+  my apprentice cut her finger on the lower knife
+  he ran over his thumb with the machine
+  sewing through my fingernail just happened
+  blood is dripping on the table
+  customer has passed out at machine five
+  a splinter of needle hit my glasses and my cheek bleeds
+  my long hair is in the take-up lever, help
+  her cardigan sleeve has gone into the machine and so has her hand
+  a child stuck a pin in the socket
+  kid drank the sewing machine oil
+  burn on my finger from the bulb
+  hot steam on my arm
+  I feel electricity in the handwheel
+  it pricks like nettles when I touch the foot screw
+  she got a jolt switching it on
+  when I plug it in the power in the house trips
+  the lead has a break and wires are showing
+  foot pedal cable is squashed and bare
+  the plug sits loose and makes sparks
+  the extension lead is warm and brown
+  sizzling noise from the power switch
+  a flash came from the motor
+  thick smoke from the side cover
+  something in there is charred
+  there's a smell like burning hair near the motor
+  a candle fell on the machine
+  the pedal is melting
+  lemonade has run into the front panel
+  our pipes burst over the sewing table
+  the dog weed on the pedal
+  the machine was under water in the flood
+  a bottle of starch tipped over the buttons
+  it sews without me pressing anything
+  runs at top speed as soon as it is plugged in
+  I take my foot away and it keeps going
+  the needle moves when the switch is off
+  no control any more, it just races
+  motor buzzes, needle stays still
+  there is a growling and nothing goes round
+  main shaft is stuck
+  I can not turn the hand wheel any way
+  the needle bar is stuck and it groans
+  my overlocker dropped off the bench
+  it was knocked over and the housing is broken
+  the back cover is off and there's a wire loose
+  may I replace the motor brushes myself
+  the body of the machine gets burning hot
+  it cuts out when it's hot and smells
 `)
 
 export const UNSEEN_HARMLESS: readonly string[] = linesOf(`
@@ -134,4 +184,58 @@ export const UNSEEN_HARMLESS: readonly string[] = linesOf(`
   it broke the thread three times
   broken zipper replaced how
   dropped feed and still moves
+  which setting for a cotton blouse
+  the top thread keeps coming out when I start
+  what is the third dial for
+  how do I get back to the straight stitch
+  I pressed something and now it goes backwards
+  it sews backwards
+  it does only zigzag
+  the stitch is too small
+  the button hole lever is up or down
+  the fabric bunches up at the beginning
+  thread gathers underneath
+  the bobbin is full but it does not pick up
+  bottom thread does not come up
+  I broke a needle on a zip
+  what size needle for canvas
+  my needles keep bending
+  the needle hits the plate, click
+  I sewed over a pin
+  the pins rust
+  magnet for pins
+  can I sew on paper
+  can I sew wet fabric
+  does water mark silk
+  steam iron settings for wool
+  press the seams open
+  burnt sugar colour thread
+  fire red zip
+  electric pink leggings
+  hot dog applique
+  knife pleats in a kilt
+  bloodhound applique
+  finger loops on a shawl
+  handbag handles
+  hand embroidery floss in the bobbin
+  nail the pattern to the board
+  eye of a teddy
+  hip patch
+  heel of a sock
+  I have a burning question
+  the class was a shock to her, so much to learn
+  that pattern is a killer
+  dead slow, how do I speed it up
+  my battery clock, can you repair that
+  switch on the light above the needle
+  turn off the automatic thread cutter
+  the beeping, how do I turn it off
+  it stops by itself at the end of the buttonhole
+  it stops and says wind the bobbin
+  it slows down in the curves
+  the belt loops on jeans
+  seat belt webbing
+  the wheel of a toy pram cover
+  body of a doll
+  the frame of the embroidery does not click in
 `)

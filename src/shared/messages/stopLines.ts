@@ -1038,6 +1038,196 @@ export const DANGEROUS_LATER: readonly string[] = linesOf(`
   I'm bleeding on the quilt
   ambulance is on the way but how do I get the needle out of her hand
   how do I release a finger from under the foot
+  I ran my finger under the needle and it is bleeding
+  the needle is stuck in my thumb
+  a piece of needle flew into my eye
+  my son put his hand on the hot iron next to the machine
+  I cut myself on the overlocker blade
+  my girl got her nail sewn through
+  the knife caught my knuckle
+  I got a shock when I touched the handwheel
+  it tingles when I touch the metal plate
+  sparks come out of the socket when I plug it in
+  the foot pedal is getting really hot
+  the cable is frayed and the copper shows
+  the dog chewed through the lead
+  the fuse goes each time I switch it on
+  smoke comes from the motor
+  it smells burnt
+  there was a small flame near the lamp
+  a smell of burning rubber from under the bed
+  my tea went over the keyboard of the machine
+  we had a flood and the machine stood in water
+  rain came in on the machine overnight
+  it starts sewing on its own without the pedal
+  the machine does not stop when I lift my foot
+  it runs full speed by itself
+  the motor strains and the needle does not move
+  the handwheel is stuck fast
+  cannot turn the wheel by hand at all
+  it fell off the table and now the casing is cracked
+  I dropped it down the stairs
+  the lamp flickers and then the whole house went dark
+  it buzzes and the RCD trips
+  the belt snapped and there is a bang inside
+  there is a wire hanging out at the back
+  my mother felt a jolt from it
+  I burnt my arm on the lamp
+  the needle went right through my fingertip
+  blood on the fabric, I stabbed myself with the needle
+  a child has swallowed a pin
+  the machine is warm as an oven after ten minutes
+  the power supply brick is scorching
+  liquid has come out of the bottom, looks like oil everywhere on the electrics
+  sewing machine was struck by lightning
+  it turned itself on in the night
+  it goes on sewing after I let go of the start button
+  I opened the cover and there is a loose wire
+  my finger was under the foot when it started and now the nail is off
+  needle point broke off inside my hand
+  granny has stitched herself
+  cut my palm open on the serger knives
+  something flew up and hit her in the face
+  he is holding his eye, the needle exploded
+  there is a deep cut in my finger from the blade
+  her sleeve is wound into the handwheel with her arm
+  the boy ate a bobbin pin
+  I touched the lamp and blistered my hand
+  every time I touch the screw I get a prickle
+  it bit me, electric I mean
+  the metal bed is live
+  crackling from the pedal with little flashes
+  the lights in the house go when I press the pedal
+  the mains lead is torn near the machine
+  bare copper at the foot control
+  the charger block is so hot I cannot hold it
+  my pedal smells of burnt plastic
+  there is smoke out of the vents
+  it glows red inside
+  singed smell and it stopped
+  flames at the socket
+  the cat knocked my coffee into it
+  we spilt a glass of wine on it
+  it stood in the cellar when the water came in
+  cleaning fluid ran into the screen
+  the iron dripped all over the display and now it is dead
+  it keeps stitching although nobody touches the pedal
+  runaway, I had to pull the plug
+  as soon as I switch on it races
+  cannot get it to stop
+  the motor growls and stays where it is
+  hums and hums and the wheel stands still
+  the shaft will not budge, not even by hand
+  handwheel locked solid
+  fell down from the table, the arm is bent
+  the case is cracked open and I see the board
+  my uncle took the bottom off and touched something and got a whack
+  the power cord got run over by the chair and sparks
+  the bulb burst and glass is everywhere
+  it overheats and turns itself off
+  my fingertips are numb after touching the plate
+  a wet patch under the machine near the plug
+  rubber belt is burning
+  dizzy and bleeding after the needle went in
+  I cannot get the needle out of my finger
+  the switch sparks
+  the fuse box bangs when she plugs it in
+  the wheel is turning though it is switched off at the pedal
+  granny has stitched through herself
+  I have stitched into me
+  mother sewed herself
+  the boy ate a pin
+  the toddler put a needle in his mouth and swallowed
+  the baby has got hold of the bobbin and choked
+  he swallowed something from the sewing box
+  the machine fell and its arm is bent
+  it fell down and something inside is bent
+  came off the trolley and landed on its side
+  crashed to the ground, needle bar crooked now
+  tipped over in the car, now the frame is bent
+  the leg of the table gave way and the machine went down
+  somebody sat on the pedal and it is smashed
+  a shelf came down on it
+  it was dropped in the post
+  my nail has come off
+  she lost the tip of her finger
+  the skin is torn, it got me with the knife
+  it went straight through, bone I think
+  it went into my hand and I cannot pull it out
+  stuck to the plate by my finger
+  he is white as a sheet and bleeding
+  she is in tears, her finger
+  what do I do, there is a needle end in me
+  it hit me in the cheek
+  glass in my hand from the bulb
+  the spring jumped out and hit my eye
+  something shot out of the machine into her face
+  my scarf got pulled in and is tight round my neck
+  her plait is wound up in the wheel
+  the necklace is caught and she cannot get out
+  I feel it buzzing in my fingers when I hold the metal
+  there is a pins and needles feeling from the bed
+  it stings when I touch it
+  gave me a kick
+  my arm went numb from the wheel
+  it gave him a belt through the pedal
+  the whole flat is dark since I plugged it in
+  all the lights went when she pressed the pedal
+  the socket is loose and black
+  the adapter has burst open
+  the transformer box hums and is boiling
+  plug prongs are bent and brown
+  sticky tape round the lead where it was cut
+  the hamster gnawed the lead
+  rolled the chair over the lead and now it is cut
+  there is a crack and a puff at the back
+  a puff of smoke and then nothing
+  a whiff of hot plastic
+  stinks of something electrical
+  hot rubber smell when it runs
+  a brown mark where the lamp sits
+  the lamp has melted its cover
+  it glowed for a moment
+  the table under the pedal is scorched
+  my curtains caught fire at the lamp
+  it had a bath
+  someone put a vase on it and it tipped
+  baby bottle leaked all over the buttons
+  the ceiling dripped on it all night
+  juice in the vents
+  it was left out in the rain
+  the washing machine flooded the sewing room
+  there is water coming out of it
+  moisture behind the screen glass
+  it takes off like a rocket
+  it just goes, nobody near it
+  the needle goes up and down although I am not touching anything
+  cannot make it stop
+  pedal let go and it carries on
+  it went off in the night by itself
+  it started when I put my hand near the needle
+  it jumps forward by itself while I am threading
+  the start key does not stop it
+  it keeps on sewing and sewing
+  whirrs but the needle does not go
+  there is a strained noise and it stands
+  the motor pulls and pulls but nothing moves
+  a deep hum, no movement
+  I need both hands to turn it and it does not go
+  wheel does not budge
+  it is rock solid
+  locked up completely
+  something heavy jammed inside and the needle bar will not go
+  so hot underneath I cannot touch it
+  the motor side gets terribly hot
+  it has become too hot to hold
+  heats up and stops after a while
+  my husband took it apart and there are parts left over
+  he has opened it and wants to oil the motor
+  I want to change the belt inside myself
+  can I solder the wire back
+  there is a loose cable when I look in from below
+  the board has a black spot
 `)
 
 export const HARMLESS_LATER: readonly string[] = linesOf(`
@@ -1849,4 +2039,313 @@ export const HARMLESS_LATER: readonly string[] = linesOf(`
   the second row alone
   it happens when I sew slowly
   it goes well on cotton alone
+  it won't switch on
+  she says it does not switch on any more
+  it will not turn on
+  the machine does not turn on
+  nothing comes on, is it the pedal
+  won't start up since this morning
+  the screen stays dark
+  display stays black
+  my parcel has not come
+  the order is late
+  has my order been sent
+  when does my order arrive
+  I have not got the foot I ordered
+  the delivery has not arrived
+  I have ordered two feet
+  has the new machine come in
+  has my repair come back
+  is my machine ready to be fetched
+  can I fetch it on Friday
+  she has not called me back
+  what have you got in stock
+  has he got a place in the class left
+  can I bring it in
+  can I pay by card
+  can I swap the pedal for a bigger one
+  can I use another pedal
+  can I plug in a knee lever
+  which plug does the pedal have
+  does the pedal plug in at the back
+  the pedal is slow to answer
+  a longer lead for the pedal
+  is there a bigger pedal
+  the tape is hot fix
+  hot fix stones on a satin bodice
+  melt away stabiliser
+  iron away film
+  heat away film on velvet
+  hook and loop tape on a bag
+  double sided fusible tape for hems
+  glue stick instead of pins
+  fusible web under the applique
+  iron on interfacing
+  press cloth over wool
+  a burnt-out print on velvet
+  ember red thread
+  fire engine red fleece
+  smoky blue chiffon
+  lightning bolt applique
+  shock absorbing foam in a bag
+  shocking pink satin
+  current price of the walking foot
+  my current foot is the old one
+  water bottle holder
+  a wet look vinyl
+  raincoat seams
+  pool towel with a name
+  coffee coloured canvas
+  tea cosy quilted
+  blood orange felt
+  a bandage of jersey
+  doll's finger puppet
+  finger tip length veil
+  thumb loop on a sleeve
+  wrist pin cushion
+  eye mask of silk
+  eyelets in a curtain
+  knee patches
+  toe seam of a sock
+  cut the thread at the end
+  cut out the pattern
+  rotary cutter and mat
+  the knife is blunt
+  move the knife down
+  which needle for flame red satin
+  smoke grey thread for a jersey hem
+  electric blue velvet invisible zip
+  burnt orange wool blind hem
+  how do I stop the stitch at the end of a buttonhole
+  the needle hits a pin now and then
+  thread keeps breaking on chiffon
+  machine skips on denim
+  how do I clean lint from under the plate
+  where do I put a drop of oil
+  my buttonhole cutter cut one thread
+  cut the seam allowance with the knife to 5 mm
+  hot pink fleece
+  needle stays up at the end of the seam
+  how do I wind a bobbin
+  the feed dogs do not move the cloth
+  waterproof fabric for a rain jacket
+  swimming costume elastic
+  the lamp is not bright enough for me
+  can I plug a bigger pedal in
+  which fuse wire for hat making
+  bobbin case is stuck with thread
+  I want to sew wire into a ribbon
+  sew a fire truck applique
+  lightning zigzag stitch which number
+  water soluble stabiliser for bobbin work
+  iron the hem before sewing
+  press with a hot iron then sew
+  steam press a pleat
+  the display is off centre
+  my needle broke on jeans
+  blood red thread on brocade
+  hand wheel towards me or away
+  can she sew leather with that machine
+  the machine runs slowly
+  the presser foot will not go down
+  my machine is noisy
+  start without a pedal, how
+  switch to stop with needle down
+  turn off the motor of the feed dogs
+  what is the heat setting for fusing interfacing
+  eye of the needle is too small for thick thread
+  hook and eye tape on a bodice
+  spark stitch pattern 42
+  thumb hole in a cuff, jersey
+  nail varnish on a spool cap
+  child size apron hem
+  dog bed with a zip
+  my tea towel needs a hem
+  coffee bag sewn with piping
+  shock cord casing
+  the stitches are too tight and the edge curls
+  it beeps when I press start with the foot up
+  the needle threader does not catch
+  lifted foot and the tension opened
+  knee lifter is loose
+  loop tape is hot melt backed
+  burn test to see what fibre it is
+  what stitch for a fireman costume
+  needle for smoked salmon coloured silk
+  sew a shock of orange hair on a doll
+  which thread for a burn-out voile
+  it only sews when I press hard on the pedal
+  my foot fell off its shank
+  the hook of the foot is bent, new one?
+  the thread cutter does not cut
+  blade number for the overlocker
+  how long does the blade last
+  I have two left thumbs, can I learn this
+  finger tight or with the screwdriver
+  thimble for hand finishing
+  watercolour print on cotton
+  water repellent finish on canvas, which needle
+  wash the fabric first?
+  the iron on patch comes off
+  does the seam stand hot washing
+  heavy canvas, motor strong enough?
+  the motor is quiet, I like it
+  is the lamp an LED
+  light grey thread on dark felt
+  plug for the knee lifter
+  needle plate is scratched
+  needle plate with the small hole, when
+  I cannot get the needle out of the clamp
+  needle will not go into the holder
+  screw of the needle clamp is tight
+  wheel towards me, is that right
+  stop in the middle of a pattern
+  stop position needle up
+  reverse does not work at the start of the seam
+  goes too fast for me, can I slow it
+  speed slider
+  runs crooked when I sew two layers
+  runs off the edge
+  hum of the machine in the class is fine
+  the bobbin hums when winding
+  it smells new
+  eye-catching border stitch
+  blood, sweat and tears quilt
+  cutting mat got bent in the sun
+  the cover of the machine is dusty
+  case for carrying it
+  dropped a stitch in the cover seam
+  fell asleep over my quilt, where was I
+  hand crank machine for a child
+  children class for ten year olds
+  safe needle guard for children
+  the fabric gets eaten at the beginning
+  thread wraps round the bobbin case
+  loose thread under the plate
+  loose stitches on the right side
+  heat set the paint on the cotton
+  live edge of the hem
+  current stitch number on the screen
+  short stitches on satin
+  wire ribbon in a hem
+  cord in a piping foot
+  it sews when I press the pedal hard
+  I must press the pedal all the way down
+  the pedal only works pressed hard
+  my foot fell off
+  the foot came off its shank
+  the foot falls off while sewing
+  the screw of the foot came loose
+  the motor is quiet
+  I like how quiet it is
+  quiet motor, nice
+  is a stronger motor worth it
+  how strong is the motor
+  needle does not come out of the clamp
+  cannot pull the needle out of its holder
+  how do I take the needle out
+  how do I get the needle out
+  the needle sits tight in the clamp
+  the new bag smells of leather
+  smells like the shop in here
+  blood and sweat went into this quilt
+  years of work and tears in this quilt
+  a tear in my sleeve
+  the ruler got bent
+  the mat is bent
+  a bent pin
+  my pins are bent
+  the needle is bent
+  bent needle, which one do I take
+  left it in the sun and it faded
+  I fell asleep over it
+  fell behind with my quilt
+  she fell in love with the capstan
+  sounds like a good idea
+  sounds like the one I saw
+  it sounds right
+  it sounds the same as before
+  it sounds like rain on the roof
+  sounds rough, like gravel
+  what does that sound mean
+  the lady with the baby blue machine
+  the lady from the Tuesday class
+  her mother has the old one
+  his wife wants the new one
+  for my daughter’s wedding
+  a dress for my girl
+  trousers for a boy of six
+  a jacket for him
+  a gift for her
+  she wants to make a bag
+  he would like a cover for a boat seat
+  mine is older than that
+  I have had it for ten years
+  it was my mother’s
+  it was a present
+  it was in the loft for years
+  it was in the box
+  there is one in the bag
+  there was no book with it
+  I have lost the book
+  the book is in another language
+  where is the serial number
+  under the machine is a number
+  the number on the back
+  it is in front of me
+  I am on page 30
+  the picture shows something else
+  I do not see that on mine
+  mine has no such lever
+  the lever is where
+  that is the other lever
+  turn the dial to what
+  dial to the left or to the right
+  I turned it to 4
+  it was on 4
+  it is set to 3
+  what should it be
+  the light is on
+  the light blinks
+  it beeps three times
+  it says check the thread
+  it says lower the foot
+  an arrow blinks on the screen
+  the foot is up
+  the foot is down
+  the thread came out of the needle
+  the thread slips out at the start
+  thread comes out of the take-up
+  the spool jumps
+  the spool falls down
+  spool pin is missing
+  the cap is too small
+  it pulls to the left
+  it pulls on one side
+  fabric goes to the side
+  it eats the corner
+  the corner does not lie flat
+  the points are not sharp
+  the curve has flat spots
+  one leg is longer than the other
+  the sleeve does not fit the armhole
+  the neck is too wide
+  the arm is too short
+  the knee of the jeans
+  a hole in the knee
+  the elbow is worn through
+  patch on the elbow
+  the pocket tears off
+  the hem hangs
+  the seam splits when I sit down
+  the seam opens
+  the lining shows
+  the edge is too thick
+  too many layers
+  it climbs badly
+  it does not climb over the seam
+  hump at the side seam
+  my order has not arrived
+  ylvi the machine sounds like gravel
+  the lady with the wren, her bar tack
 `)

@@ -34,7 +34,7 @@ const concepts = {
   machine:
     'machine overlocker serger coverstitch motor pedal control electronics keyboard display button ' +
     'bobbin plug socket ' +
-    'cord unit bed switch hook lead inside vent screen lamp',
+    'cord unit bed switch hook lead inside vent screen lamp panel',
   whole: 'machine overlocker serger coverstitch',
   drink:
     'water coffee tea juice wine beer lemonade milk soda cola =coke cocoa drink liquid soup rain ' +
@@ -79,6 +79,7 @@ const rules: StopRule[] = [
   rule('finger', '=torn|=ripped|=lost @digit', { within: 6 }),
   rule('finger', '@digit|arm @seize machine|wheel|handwheel|foot|plate|knife|belt|under|=in', { within: 9 }),
   rule('finger', '@worn @seize machine|wheel|handwheel|needle|looper|belt|=in|=by', { within: 9 }),
+  rule('finger', '@worn =in|=into|=round lever|wheel|machine|needle|looper|hook|belt', { within: 7, inOrder: true }),
   rule('finger', '=shot|fly|=flew|jump|=hit @body', { within: 6 }),
   rule('finger', '@body =got =under|between|into', { within: 8 }),
   rule('finger', 'sew|=sewed|=sewn|stitch @digit', { within: 4, unless: 'glove|puppet|mitten|hand|palm' }),
@@ -126,7 +127,7 @@ const rules: StopRule[] = [
   rule('sparks', '=went|goes pop', { within: 3, inOrder: true }),
   rule('sparks', 'pop loud|dead|light|motor|plug', { within: 8, unless: '=up|=out|@textile' }),
   rule('sparks', 'crackle @mains|machine|motor|pedal|inside', { within: 8 }),
-  rule('cord', 'fuse blow|=blew|blown|trip|=goes|=went|pop|melt', { within: 6 }),
+  rule('cord', 'fuse blow|=blew|blown|trip|jump|=goes|=went|pop|melt', { within: 6 }),
   rule('cord', 'trip|jump|=goes|=went|=drops|=off|out|stay|hold breaker|rcd|gfi|gfci|fusebox', { within: 6 }),
   rule('shock', '@casing|machine =gives|leaks|has =off|=current|voltage', { within: 6, inOrder: true }),
   rule('sparks', 'plug|socket|bulb|motor|machine|capacitor =blew|=blown|=blows', { within: 5 }),
@@ -252,8 +253,8 @@ const rules: StopRule[] = [
   // Inside the covers.
   rule(
     'inside',
-    'circuit|capacitor|solder|rewire|brushes|transformer|board|electronics|armature fix|repair|replace|clean|' +
-      'change|swap|touch|look|get|take|open|bulge|bulgy|myself|back',
+    'circuit|capacitor|resistor|solder|rewire|brushes|transformer|board|electronics|armature ' +
+      'fix|repair|replace|clean|change|swap|touch|look|get|take|need|open|bulge|bulgy|myself|back',
     { within: 10, unless: 'ironing|pressing|cutting|@textile' },
   ),
   rule('inside', 'wire|wires|cord|lead|cable|motor|belt|fuse|pedal|switch myself|=bypass|rewire|solder|reconnect', {

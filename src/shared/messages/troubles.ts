@@ -49,6 +49,7 @@ export const TROUBLES: readonly Trouble[] = [
       'knots on the bottom',
       'eats the fabric',
       'swallows the fabric',
+      'chews the fabric',
       'pulls the fabric down',
       'thread tangle',
     ],
@@ -116,6 +117,10 @@ export const TROUBLES: readonly Trouble[] = [
       'stays in place',
       'stays where it is',
       'sews on the spot',
+      'does not pull the fabric',
+      'will not pull the fabric',
+      'does not take the fabric',
+      'fabric slips',
     ],
     causes: [
       cause('feedDogs', 'feed dogs lowered or covered'),
@@ -160,7 +165,19 @@ export const TROUBLES: readonly Trouble[] = [
   {
     id: 'noise',
     name: 'Noise',
-    words: ['noisy', 'loud', 'knocks', 'clicks', 'knocking noise', 'rattles', 'grinding', 'squeaks', 'makes a noise'],
+    words: [
+      'noisy',
+      'loud',
+      'knocks',
+      'clicks',
+      'knocking noise',
+      'rattles',
+      'racket',
+      'clatters',
+      'grinding',
+      'squeaks',
+      'makes a noise',
+    ],
     causes: [
       cause('needle', NEEDLE),
       cause('lint', 'lint or a thread end under the needle plate'),
@@ -171,7 +188,17 @@ export const TROUBLES: readonly Trouble[] = [
   {
     id: 'wont-start',
     name: 'Does not start',
-    words: ['will not start', 'does not start', 'nothing happens', 'dead', 'no light'],
+    words: [
+      'will not start',
+      'does not start',
+      'will not switch on',
+      'does not switch on',
+      'will not turn on',
+      'does not turn on',
+      'nothing happens',
+      'dead',
+      'no light',
+    ],
     causes: [
       cause('pedal', 'foot control not plugged in, or start key instead of it'),
       only('bobbin', cause('winder', 'bobbin winder still pushed over')),
@@ -260,7 +287,16 @@ export const TROUBLES: readonly Trouble[] = [
   {
     id: 'bobbin-winding',
     name: 'Bobbin winds badly',
-    words: ['bobbin winds loose', 'bobbin winds uneven', 'winding uneven', 'bobbin winder', 'bobbin does not wind'],
+    words: [
+      'bobbin winds loose',
+      'bobbin winds uneven',
+      'bobbin fills uneven',
+      'bobbin does not fill',
+      'bobbin wound uneven',
+      'winding uneven',
+      'bobbin winder',
+      'bobbin does not wind',
+    ],
     causes: [cause('guide', 'thread not in the winding guide'), cause('bobbin', 'bobbin of another class')],
   },
 ]

@@ -23,9 +23,11 @@ export const VOCABULARY: AskVocabulary = {
     'noise noisy loud',
     'knock bang thump clunk',
     'uneven unevenly irregular',
-    'overlock serge serger',
+    'overlock serge',
+    'overlocker serger',
     'coverstitch coverlock',
     'twin double-needle',
+    'piping piped',
     'darn darning mend mending',
     'ruffle frill',
     'quilt quilting',
@@ -38,6 +40,7 @@ export const VOCABULARY: AskVocabulary = {
     'nest birdnest birdsnest',
     'trouser trousers pants',
   ].map((group) => group.split(' ')),
+  kinds: { overlocker: ['overlocker'] },
   // What a fabric is called at home, by the words in its name in a catalogue.
   fabrics: [
     {
