@@ -33,6 +33,7 @@ import { Links } from './http/links'
 import { routes } from './routes'
 import type { Services } from './services'
 import { WorkBoard } from './work/board'
+import { CardBodies } from './features/classes/handouts/cardBodies'
 import { Workers } from './work/workers'
 
 export const compose = async (config: Config, now: () => Date = () => new Date()) => {
@@ -78,6 +79,7 @@ export const compose = async (config: Config, now: () => Date = () => new Date()
     door: new Door(),
     work: new WorkBoard(),
     workers,
+    bodies: new CardBodies(workers),
     now,
     log,
   }

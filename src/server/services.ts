@@ -22,6 +22,7 @@ import type { SettingsService } from './features/settings/service'
 import type { Door } from './http/door'
 import type { Links } from './http/links'
 import type { WorkBoard } from './work/board'
+import type { CardBodies } from './features/classes/handouts/cardBodies'
 import type { Workers } from './work/workers'
 
 /** What the routes work with; made once, in compose. */
@@ -53,6 +54,7 @@ export interface Services {
   door: Door
   work: WorkBoard
   workers: Workers
+  bodies: CardBodies
   now: () => Date
   log: Logger
 }

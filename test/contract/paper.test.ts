@@ -5,7 +5,13 @@ import { fitLookup } from '#core/answer/fit'
 import { cardOf } from '#core/card/card'
 import { indexCatalogue } from '#core/catalogue/index'
 import { demoBundle } from '#demo/bundle'
-import { cardDocument, cardPages, cardParts, namePages } from '../../src/server/features/classes/handouts/cardPages'
+import {
+  cardDocument,
+  cardPages,
+  cardParts,
+  codeMark,
+  namePages,
+} from '../../src/server/features/classes/handouts/cardPages'
 import { joinPdf, type Layer } from '../../src/server/print/join'
 import { drawPdf } from '../../src/server/print/pdf'
 import { boxesOf, codesIn, greyRuns, measuredBar, picturesOf, wordsOf } from '../reading/pdf'
@@ -94,18 +100,14 @@ describe('a card on paper', () => {
   it('is the same drawn once for many, with each name and code laid over it', async () => {
     const card = cardFor('plover-60', 'blind-hem')
     const body = await drawPdf(cardDocument(cardParts(card), 'T'))
-    const names = await drawPdf(
-      namePages([
-        { person: 'Anna Ström', addresses: [`${ADDRESS}1`] },
-        { person: 'Łucja Dorsthoek', addresses: [`${ADDRESS}2`] },
-      ]),
-    )
-    const whose = (code: number) =>
+    const names = await drawPdf(namePages(['Anna Ström', 'Łucja Dorsthoek']))
+    const pagesOf = (person: number) =>
       Array.from({ length: body.pages }, (_, page): Layer[] => [
         [0, page],
-        [1, page === 0 ? code : code + 1],
+        [1, 2 * person + Math.min(page, 1)],
+        ...(page === 0 ? [codeMark(`${ADDRESS}${person + 1}`)] : []),
       ])
-    const parts = [0, 2].map((code) => ({ twoUp: true, pages: whose(code) }))
+    const parts = [0, 1].map((person) => ({ twoUp: true, pages: pagesOf(person) }))
     const joined = Buffer.from(await joinPdf([body.pdf, names.pdf], parts, 'T'))
     expect(codesIn(joined)).toEqual([`${ADDRESS}1`, `${ADDRESS}2`])
     const sheets = wordsOf(joined)

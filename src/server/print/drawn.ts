@@ -5,7 +5,9 @@ import type { Workers } from '../work/workers'
 /** Points a millimetre. */
 export const POINTS = 72 / 25.4
 
-/** A line that begins a part: what stands at the foot of its pages, with their number. It takes no room itself. */
+/** Its height, points. */
+export const RUNNING_LINE = 1.3
+/** A line that begins a part: what stands at the foot of its pages, with their number. It takes hardly any room. */
 export const runningLine = (running: string): Content => ({ text: ' ', fontSize: 1, running }) as Content
 
 export interface DrawnPdf {

@@ -61,7 +61,8 @@ const handoutInput = async (context: PlanContext, coded: boolean): Promise<Hando
   const cards = coded ? `${origin}${await handoutPass(services, planned.asked.title, actorOf(context))}` : origin
   const needs = needsOf(planned, supplies as Supply[])
   const hung = () => hungIn(services, planned)
-  return { planned, answering: snapshot, tolerance, cards, needs, hung, workers: services.workers }
+  const { workers, bodies } = services
+  return { planned, answering: snapshot, tolerance, cards, needs, hung, workers, bodies }
 }
 
 export const classPlanRoutes = [

@@ -1,61 +1,52 @@
-/** The cards of a whole class without their names: what is alike on many seats is drawn once. */
-import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
-import type { DrawnPdf } from '../../../print/drawn'
-import type { Layer } from '../../../print/join'
-import { cardDocument, cardParts, type CardFor } from './cardPages'
+/**
+ * Cards without their names: what is alike on many seats is drawn once, and kept for the next print, so that after a
+ * change only what has changed is drawn again.
+ */
+import { createHash } from 'node:crypto'
+import { LRUCache } from 'lru-cache'
+import type { Content } from 'pdfmake/interfaces'
+import type { Workers } from '../../../work/workers'
+import { cardDocument } from './cardPages'
 
-/** Parts of cards in one drawing: as many as take about a second. */
-const A_BATCH = 12
+/** Of all classes; a large class has about a hundred, of some twenty thousand bytes each. */
+const MOST_KEPT = 600
 
-type Draw = (document: TDocumentDefinitions) => Promise<DrawnPdf & { file: number }>
-
-export interface BodyPage {
-  layer: Layer
-  /** Where its part begins: the code belongs there. */
-  begins: boolean
+/** One part of a card: some pages of a file, which holds others too. */
+export interface DrawnBody {
+  pdf: Uint8Array
+  /** The first page, from 0. */
+  from: number
+  pages: number
 }
 
 export class CardBodies {
-  private readonly parts = new Map<string, Content>()
-  private readonly of = new Map<CardFor, string[]>()
-  private readonly pages = new Map<string, BodyPage[]>()
-  private readonly batches: string[][]
+  private readonly kept = new LRUCache<string, Promise<DrawnBody>>({ max: MOST_KEPT })
 
-  constructor(cards: readonly CardFor[]) {
-    for (const one of cards) {
-      const own = cardParts(one.card).map((part) => ({ part, key: JSON.stringify(part) }))
-      for (const { part, key } of own) this.parts.set(key, part)
-      this.of.set(
-        one,
-        own.map(({ key }) => key),
-      )
-    }
-    const keys = [...this.parts.keys()]
-    this.batches = Array.from({ length: Math.ceil(keys.length / A_BATCH) }, (_, i) =>
-      keys.slice(i * A_BATCH, (i + 1) * A_BATCH),
-    )
-  }
+  constructor(private readonly workers: Pick<Workers, 'run'>) {}
 
-  /** What is to be drawn, in pieces; `draw` gives the drawn file with its number among all. */
-  drawings(draw: Draw, title: string): (() => Promise<void>)[] {
-    return this.batches.map((batch) => () => this.drawBatch(draw, batch, title))
-  }
-
-  private async drawBatch(draw: Draw, batch: readonly string[], title: string): Promise<void> {
-    const document = cardDocument(
-      batch.map((key) => this.parts.get(key) as Content),
-      title,
-    )
-    const { file, pages, begins } = await draw(document)
-    batch.forEach((key, i) => {
-      const [from, to] = [begins[i] ?? 0, begins[i + 1] ?? pages]
-      const own = Array.from({ length: to - from }, (_, p): BodyPage => ({ layer: [file, from + p], begins: p === 0 }))
-      this.pages.set(key, own)
+  /** In the order of `parts`. What is being drawn already is waited for; what could not be drawn is not kept. */
+  drawn(parts: readonly Content[]): Promise<DrawnBody[]> {
+    const own = new Map<string, Promise<DrawnBody>>()
+    const fresh = new Map<string, Content>()
+    const keys = parts.map((part) => {
+      const key = createHash('sha256').update(JSON.stringify(part)).digest('base64')
+      const kept = this.kept.get(key)
+      if (kept) own.set(key, kept)
+      else fresh.set(key, part)
+      return key
     })
+    const drawing = fresh.size > 0 ? this.draw([...fresh.values()]) : Promise.resolve([])
+    ;[...fresh.keys()].forEach((key, at) => {
+      const body = drawing.then((bodies) => bodies[at] as DrawnBody)
+      own.set(key, body)
+      this.kept.set(key, body)
+      body.catch(() => this.kept.delete(key))
+    })
+    return Promise.all(keys.map((key) => own.get(key) as Promise<DrawnBody>))
   }
 
-  /** Once they are drawn. */
-  pagesOf(card: CardFor): BodyPage[] {
-    return (this.of.get(card) ?? []).flatMap((key) => this.pages.get(key) ?? [])
+  private async draw(parts: readonly Content[]): Promise<DrawnBody[]> {
+    const { pdf, pages, begins } = await this.workers.run('drawPdf', [cardDocument(parts, '')])
+    return begins.map((from, at) => ({ pdf, from, pages: (begins[at + 1] ?? pages) - from }))
   }
 }

@@ -9,7 +9,8 @@ import { speech } from '#shared/messages/en'
 import { toldCauseText } from '#shared/messages/faults'
 import { byPhase, procedureWords, type StepWords } from '#shared/messages/procedure'
 import { phaseWord, verdictWord } from '#shared/messages/words'
-import { POINTS, runningLine } from '../../../print/drawn'
+import { POINTS, RUNNING_LINE, runningLine } from '../../../print/drawn'
+import { A5, type CodeMark } from '../../../print/join'
 import { band, changes, drawn, LEAST, pictures, stackOf } from './cardFigures'
 
 /** Millimetres. */
@@ -31,8 +32,8 @@ export const cardPages = (cards: readonly CardFor[], title: string): TDocumentDe
     title,
   )
 
-/** Whose a card is, and where it opens on a screen; left out where that is laid over it (`namePages`). */
-type Whose = Pick<CardFor, 'person' | 'address'> | undefined
+/** Whose a card is, and where it opens on a screen; what is left out is laid over it (`namePages`, `codeMark`). */
+type Whose = Partial<Pick<CardFor, 'person' | 'address'>> | undefined
 
 /** Each begins a page, and has its own running foot. */
 export const cardDocument = (parts: readonly Content[], title: string): TDocumentDefinitions => ({
@@ -57,24 +58,19 @@ export const cardParts = (card: Card, whose?: Whose): Content[] => {
   })
 }
 
-/**
- * A name and a code wherever `cardParts` has left them out, a page for each address, then one with the name alone for
- * the pages that follow; one person after the other.
- */
-export const namePages = (
-  people: readonly { person: string; addresses: readonly string[] }[],
-): TDocumentDefinitions => {
-  const pages = people.flatMap(({ person, addresses }) => [
-    ...addresses.map((address): Content[] => [
+/** The name where `cardParts` has left it out: of each two pages, one for where a part begins, one for what follows. */
+export const namePages = (people: readonly string[]): TDocumentDefinitions => {
+  const pages = people.flatMap((person) => [
+    [
       { text: ' ', fontSize: 1 },
       whoseColumns(
         [
           { text: ' ', fontSize: 15 },
           { text: ' ', fontSize: 9.5 },
         ],
-        { person, address },
+        { person },
       ),
-    ]),
+    ],
     [
       {
         text: person,
@@ -90,6 +86,14 @@ export const namePages = (
     content: pages.map((stack, i): Content => ({ stack, ...(i > 0 ? { pageBreak: 'before' as const } : {}) })),
   }
 }
+
+/** The code where `cardParts` has left it out. */
+export const codeMark = (address: string): CodeMark => ({
+  code: address,
+  x: A5.width - (MARGIN + CODE) * POINTS,
+  y: A5.height - (MARGIN + CODE) * POINTS - RUNNING_LINE,
+  size: CODE * POINTS,
+})
 
 const heading = (card: Card, whose: Whose, page: string): Content =>
   whoseColumns(
@@ -111,7 +115,7 @@ const whoseColumns = (above: Content[], whose: Whose): Content => ({
       width: '*',
       stack: [...above, { text: whose?.person ?? ' ', bold: true, fontSize: 10.5, margin: [0, 2, 0, 0] }],
     },
-    whose
+    whose?.address !== undefined
       ? { width: CODE * POINTS, qr: whose.address, fit: CODE * POINTS }
       : {
           width: CODE * POINTS,

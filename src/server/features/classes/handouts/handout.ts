@@ -2,21 +2,20 @@
  * The parts of a class's handouts as PDF, drawn seat by seat, so that it is seen how far they are and they can be
  * stopped.
  */
-import type { TDocumentDefinitions } from 'pdfmake/interfaces'
-import { cardOf } from '#core/card/card'
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
+import { cardOf, type Card } from '#core/card/card'
 import type { PlannedClass } from '#core/classes/plan'
 import { orderTaught, type HungInPractice } from '#core/classes/runSheet'
 import { explain, type AnswerContext } from '#core/answer/explain'
 import type { SupplyNeed } from '#core/classes/supplies'
 import type { ShopTolerance } from '#core/samples/spread'
-import type { Question } from '#core/answer/types'
+import type { Answer, Question } from '#core/answer/types'
 import type { HandoutPart } from '#shared/api/classes'
-import type { DrawnPdf } from '../../../print/drawn'
 import { wholeFile, type Layer, type PdfPart } from '../../../print/join'
 import type { Work } from '../../../work/board'
 import type { Workers } from '../../../work/workers'
-import { CardBodies } from './cardBodies'
-import { namePages, type CardFor } from './cardPages'
+import type { CardBodies, DrawnBody } from './cardBodies'
+import { cardParts, codeMark, namePages } from './cardPages'
 import { listPages, runPages, shoppingPages } from './lists'
 import { sidePages, wallPages } from './sheets'
 
@@ -30,6 +29,7 @@ export interface HandoutInput {
   /** Where people hang in practice, for the run sheet. */
   hung?: () => Promise<HungInPractice>
   workers: Workers
+  bodies: CardBodies
 }
 
 /** One wall sheet is enough: the larger is for who has such a printer. */
@@ -59,46 +59,92 @@ export const handout = async (
       ? IN_EVERYTHING.flatMap((one) => sheets[one] ?? [])
       : [sheets[part]].flatMap((sheet) => sheet ?? [])
   const cards = part === 'everything' || part === 'cards'
-  const own = cards ? seats.map((s) => seatCards(input, s)).filter((some) => some.length > 0) : []
-  const files: Uint8Array[] = []
-  const drawings: (() => Promise<void>)[] = []
-  let done = 0
-  const draw = async (document: TDocumentDefinitions): Promise<DrawnPdf & { file: number }> => {
-    await reportProgress(done, drawings.length + 1)
-    const drawn = await workers.run('drawPdf', [document])
-    done++
-    return { ...drawn, file: files.push(drawn.pdf) - 1 }
+  const files = new Map<Uint8Array, number>()
+  const fileOf = (pdf: Uint8Array): number => {
+    const known = files.get(pdf)
+    if (known === undefined) files.set(pdf, files.size)
+    return known ?? files.size - 1
   }
-  const parts: PdfPart[] = []
-  wanted.forEach((sheet, i) =>
-    drawings.push(async () => {
-      const { file, pages } = await draw(await sheet())
-      parts[i] = wholeFile(file, pages)
+  const sheetParts: PdfPart[] = []
+  const drawnSeats: DrawnCard[][][] = []
+  const told: PartsTold = new Map()
+  let namesFile = 0
+  const drawings = [
+    ...wanted.map((sheet, i) => async () => {
+      const { pdf, pages } = await workers.run('drawPdf', [await sheet()])
+      sheetParts[i] = wholeFile(fileOf(pdf), pages)
     }),
-  )
-  const bodies = new CardBodies(own.flat())
-  drawings.push(...bodies.drawings(draw, asked.title))
-  let names = 0
-  if (own.length > 0) drawings.push(async () => void (names = (await draw(namePages(peopleOf(own)))).file))
-  await allDone(drawings, workers.atOnce)
-  let from = 0
-  for (const some of own) {
-    const [first, last] = [from, from + some.length]
-    parts.push({
-      twoUp: true,
-      pages: some.flatMap((one, i) =>
-        bodies.pagesOf(one).map(({ layer, begins }): Layer[] => [layer, [names, begins ? first + i : last]]),
-      ),
-    })
-    from = last + 1
-  }
+    ...groupsOf(cards ? seats : [], SEATS_AT_ONCE).map((some, group) => async () => {
+      drawnSeats[group] = await drawSeats(input, some, told)
+    }),
+    ...(cards ? [seats.map((s) => asked.seats[s]?.name ?? '')] : []).map((people) => async () => {
+      namesFile = fileOf((await workers.run('drawPdf', [namePages(people)])).pdf)
+    }),
+  ]
+  let done = 0
+  const inTurn = drawings.map((drawing) => async () => {
+    await reportProgress(done, drawings.length + 1)
+    await drawing()
+    done++
+  })
+  await allDone(inTurn, workers.atOnce)
+  const namesAt = (page: number): Layer => [namesFile, page]
+  const seatParts = drawnSeats.flat().map((own, i) => seatPart(own, fileOf, [namesAt(2 * i), namesAt(2 * i + 1)]))
+  const parts = [...sheetParts, ...seatParts.filter(({ pages }) => pages.length > 0)]
   if (parts.length === 0) return undefined
   await reportProgress(done, drawings.length + 1)
-  return Buffer.from(await workers.run('joinPdf', [files, parts, asked.title]))
+  return Buffer.from(await workers.run('joinPdf', [[...files.keys()], parts, asked.title]))
 }
 
-const peopleOf = (own: readonly (readonly CardFor[])[]) =>
-  own.map((some) => ({ person: some[0]?.person ?? '', addresses: some.map(({ address }) => address) }))
+/** Seats whose cards are drawn together: what takes about a second where all of it is new. */
+const SEATS_AT_ONCE = 2
+
+const groupsOf = <One>(all: readonly One[], size: number): One[][] =>
+  Array.from({ length: Math.ceil(all.length / size) }, (_, i) => all.slice(i * size, (i + 1) * size))
+
+/** A card whose parts are drawn; it opens at `address` on a screen. */
+interface DrawnCard {
+  address: string
+  parts: DrawnBody[]
+}
+
+/** What is printed of a question, told once for all who ask it. */
+type PartsTold = Map<string, Content[]>
+
+const drawSeats = async (input: HandoutInput, seats: readonly number[], told: PartsTold): Promise<DrawnCard[][]> => {
+  const own = seats.map((seat) =>
+    seatQuestions(input, seat).map((asked) => {
+      const { question } = asked
+      const key = JSON.stringify(question)
+      const parts = told.get(key) ?? cardParts(toldCard(input, asked))
+      told.set(key, parts)
+      return { address: cardAddress(input.cards, question), parts }
+    }),
+  )
+  const contents = own.flatMap((cards) => cards.flatMap(({ parts }) => parts))
+  const bodies = await input.bodies.drawn(contents)
+  const bodyOf = new Map(contents.map((part, i) => [part, bodies[i] as DrawnBody]))
+  return own.map((cards) =>
+    cards.map(({ address, parts }) => ({ address, parts: parts.map((part) => bodyOf.get(part) as DrawnBody) })),
+  )
+}
+
+/** The name laid over each page, where a part begins with the code of its card. */
+const seatPart = (
+  cards: readonly DrawnCard[],
+  fileOf: (pdf: Uint8Array) => number,
+  [begins, follows]: readonly [Layer, Layer],
+): PdfPart => {
+  const pages = cards.flatMap(({ address, parts }) =>
+    parts.flatMap(({ pdf, from, pages: many }) =>
+      Array.from({ length: many }, (_, at): Layer[] => [
+        [fileOf(pdf), from + at],
+        ...(at === 0 ? [begins, codeMark(address)] : [follows]),
+      ]),
+    ),
+  )
+  return { twoUp: true, pages }
+}
 
 /** So many of the drawings on their way at once that each worker is kept busy. */
 const allDone = async (drawings: readonly (() => Promise<void>)[], atOnce: number): Promise<void> => {
@@ -109,23 +155,26 @@ const allDone = async (drawings: readonly (() => Promise<void>)[], atOnce: numbe
   await Promise.all(Array.from({ length: atOnce }, inTurn))
 }
 
-/** The cards of a seat in the order of teaching. */
-export const seatCards = ({ planned, answering, tolerance, cards }: HandoutInput, seat: number): CardFor[] => {
-  const { asked, plan, sewing, index } = planned
-  const person = asked.seats[seat]?.name ?? ''
-  return orderTaught(asked, plan).flatMap((t): CardFor[] => {
+interface SeatQuestion {
+  question: Question
+  /** Left out where the plan has none. */
+  answer?: Answer
+}
+
+/** What a seat's cards answer, in the order of teaching. */
+const seatQuestions = ({ planned }: HandoutInput, seat: number): SeatQuestion[] => {
+  const { asked, plan, sewing } = planned
+  return orderTaught(asked, plan).flatMap((t): SeatQuestion[] => {
     const [sewn, taught, model] = [sewing.at(seat, t), asked.techniques[t], sewing.model(seat, t)]
     if (!taught || !model) return []
-    const question: Question = sewn?.question ?? {
-      technique: taught.technique,
-      fabric: taught.fabric,
-      model: model.id,
-      owned: asked.seats[seat]?.owns ?? [],
-    }
-    const card = cardOf(index, question, sewn?.answer ?? explain(answering, question), { tolerance })
-    return [{ person, card, address: cardAddress(cards, question) }]
+    if (sewn) return [sewn]
+    const { technique, fabric } = taught
+    return [{ question: { technique, fabric, model: model.id, owned: asked.seats[seat]?.owns ?? [] } }]
   })
 }
+
+const toldCard = ({ planned, answering, tolerance }: HandoutInput, { question, answer }: SeatQuestion): Card =>
+  cardOf(planned.index, question, answer ?? explain(answering, question), { tolerance })
 
 /** Of a card on a screen; it tells nothing of the person but what they can sew with. */
 const cardAddress = (cards: string, { model, technique, fabric, owned = [], method }: Question): string => {
