@@ -92,6 +92,27 @@ describe('labels at the sides', () => {
     expect(labelled([], SIZE, LABEL, CLEAR)).toEqual({ labels: [], height: SIZE.height })
   })
 
+  it('stand beside their marks where there is room, and as near as there is where there is not', () => {
+    const at = (id: string, x: number, y: number): Mark => ({ id, x, y })
+    const heights = (all: readonly Mark[]) =>
+      Object.fromEntries(labelled(all, SIZE, LABEL, CLEAR).labels.map(({ ids: [id], y }) => [id, y]))
+    expect(heights([at('wheel', 290, 40), at('cover', 170, 150), at('thread', 30, 20)])).toEqual({
+      wheel: 40,
+      cover: 150,
+      thread: 20,
+    })
+    expect(heights([at('upper', 40, 100), at('lower', 60, 110)])).toEqual({ upper: 96, lower: 114 })
+    expect(heights([at('top', 40, 2)])).toEqual({ top: LABEL / 2 })
+    expect(heights([at('bottom', 40, 208)])).toEqual({ bottom: SIZE.height - LABEL / 2 })
+  })
+
+  it('stand at the nearer side, in a picture somewhat higher if need be', () => {
+    const right = Array.from({ length: 13 }, (_, i): Mark => ({ id: `r${i}`, x: 180 + (i % 4) * 25, y: 10 + i * 15 }))
+    const { labels, height } = labelled([...right, { id: 'l', x: 20, y: 100 }], SIZE, LABEL, CLEAR)
+    expect(labels.filter(({ side }) => side === 'left').map(({ ids }) => ids)).toEqual([['l']])
+    expect(height).toBe(13 * LABEL)
+  })
+
   it('make the picture higher where there are many', () => {
     const many = Array.from({ length: 60 }, (_, i): Mark => ({ id: String(i), x: 5 + (i % 10) * 32, y: 5 + i * 3 }))
     const { labels, height } = labelled(many, SIZE, LABEL, CLEAR)

@@ -70,8 +70,7 @@ const standText = (ids: readonly string[]) => [...new Set(ids.map(standsAt))].fi
 const nameOf = (ids: readonly string[]) =>
   `${marksWord(marksOf(ids))}: ${ids.map(standsAt).filter(Boolean).join(', ') || 'not said'}`
 const wordsOf = (ids: readonly string[]) => inLines(marksWord(marksOf(ids)))
-const MOST = 18
-const shortly = (text: string) => (text.length > MOST ? `${text.slice(0, MOST - 1)}…` : text)
+const standLines = (ids: readonly string[]) => (isNarrow.value ? [] : inLines(standText(ids)))
 const SIDE = 118
 
 /** Where there is no room for words they stand beneath, by numbers: this view’s controls, those in one place alike. */
@@ -101,7 +100,7 @@ const beneath = computed(() =>
       :wrong="wrong"
       :name="`${trial.model.name}, ${viewWord(view)}`"
       :name-of="nameOf"
-      :lines-of="(ids) => linesOf(ids).length + (isNarrow ? 0 : 1)"
+      :lines-of="(ids) => linesOf(ids).length + standLines(ids).length"
       :below="piece && view === 'needle' ? ROOM_FOR_PIECE : 0"
       @pick="pick"
     >
@@ -111,10 +110,12 @@ const beneath = computed(() =>
           v-for="(line, i) in linesOf(label.ids)"
           :key="line"
           :x="edge"
-          :dy="i > 0 ? LINE : isNarrow ? 0 : (-LINE * linesOf(label.ids).length) / 2"
+          :dy="i > 0 ? LINE : (-LINE * (linesOf(label.ids).length + standLines(label.ids).length - 1)) / 2"
           >{{ line }}</tspan
         >
-        <tspan v-if="!isNarrow" :x="edge" :dy="LINE" class="stands">{{ shortly(standText(label.ids)) }}</tspan>
+        <tspan v-for="line in standLines(label.ids)" :key="`at ${line}`" :x="edge" :dy="LINE" class="stands">{{
+          line
+        }}</tspan>
       </template>
     </MapFrame>
     <div v-for="control in [...beneath, ...elsewhere]" :key="control.id" class="line">

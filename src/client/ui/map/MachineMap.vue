@@ -18,25 +18,39 @@ const props = withDefaults(
     brief?: boolean
     /** One step's controls: their names alone. */
     unnumbered?: boolean
+    /** One step's controls in a small drawing: their names beneath it. */
+    beneath?: boolean
     /** The step that is at hand: its marks stand out. */
     step?: number | undefined
   }>(),
-  { model: undefined, brief: false, unnumbered: false, step: undefined },
+  { model: undefined, brief: false, unnumbered: false, beneath: false, step: undefined },
 )
 
 const SIDE = 118
 const BRIEF_SIDE = 44
+const BENEATH_SIDE = 22
 const MOST_NUMBERS = 2
 const byControl = computed(() => new Map(props.marks.map((mark) => [mark.control, mark])))
 const numbersOf = (ids: readonly string[]) =>
   [...new Set(ids.flatMap((id) => byControl.value.get(id)?.numbers ?? []))].sort((a, b) => a - b)
+/** Marks in one place have one name, numbered where there are several. */
+const namesBeneath = computed(() => {
+  const places = props.marks.map(({ place: { x, y } }) => `${x} ${y}`)
+  return [...new Set(places)].map((place) => props.marks.filter((_, i) => places[i] === place))
+})
+const beneathNumber = (ids: readonly string[]) => {
+  const at = namesBeneath.value.findIndex((one) => one.some(({ control }) => ids.includes(control)))
+  return namesBeneath.value.length > 1 ? String(at + 1) : ''
+}
 const numbersText = (ids: readonly string[]) => {
   const numbers = numbersOf(ids)
+  if (props.beneath) return beneathNumber(ids)
   if (props.unnumbered) return ''
   return numbers.length > MOST_NUMBERS ? `${numbers.slice(0, MOST_NUMBERS).join(', ')} …` : numbers.join(', ')
 }
 const wordsOf = (ids: readonly string[]) => marksWord(ids.flatMap((id) => byControl.value.get(id) ?? []))
-const linesOf = (ids: readonly string[]) => (props.brief ? [''] : inLines(wordsOf(ids), numbersText(ids).length))
+const linesOf = (ids: readonly string[]) =>
+  props.brief || props.beneath ? [''] : inLines(wordsOf(ids), numbersText(ids).length)
 const hand = computed(
   () => new Set(props.marks.filter(({ numbers }) => numbers.includes(props.step ?? 0)).map(({ control }) => control)),
 )
@@ -48,7 +62,7 @@ const description = computed(() => {
     places.set(key, [...(places.get(key) ?? []), control])
   }
   const said = [...places.values()].map(
-    (ids) => wordsOf(ids) + (props.unnumbered ? '' : `, step ${numbersOf(ids).join(' and ')}`),
+    (ids) => wordsOf(ids) + (props.unnumbered || props.beneath ? '' : `, step ${numbersOf(ids).join(' and ')}`),
   )
   return `${capital(viewWord(props.view))}: ${said.join('; ')}`
 })
@@ -60,25 +74,41 @@ const description = computed(() => {
     :view="view"
     :model="model"
     :marks="marks"
-    :side="brief ? BRIEF_SIDE : SIDE"
+    :side="beneath ? BENEATH_SIDE : brief ? BRIEF_SIDE : SIDE"
     :lines-of="(ids) => (brief ? 2 : linesOf(ids).length)"
     :hand="hand"
+    :leaderless="beneath && namesBeneath.length === 1"
     :name="description"
   >
     <template #label="{ label, edge }">
       <tspan :x="edge" :dy="(-LINE * (linesOf(label.ids).length - 1)) / 2">
         <tspan v-if="label.side === 'left' && linesOf(label.ids)[0]">{{ `${linesOf(label.ids)[0]} ` }}</tspan><tspan
           class="number"
-          :class="{ brief }"
+          :class="{ brief: brief || beneath }"
           >{{ numbersText(label.ids) }}</tspan
         ><tspan v-if="label.side === 'right' && linesOf(label.ids)[0]">{{ ` ${linesOf(label.ids)[0]}` }}</tspan>
       </tspan>
       <tspan v-for="line in linesOf(label.ids).slice(1)" :key="line" :x="edge" :dy="LINE">{{ line }}</tspan>
     </template>
+    <template v-if="beneath" #beneath>
+      {{ capital(viewWord(view)) }}:
+      <span v-for="(own, i) in namesBeneath" :key="own[0]?.control" class="name">
+        <b v-if="namesBeneath.length > 1">{{ i + 1 }}</b> {{ marksWord(own).toLowerCase() }}
+      </span>
+    </template>
   </MapFrame>
 </template>
 
 <style scoped lang="scss">
+.name + .name::before {
+  content: '· ';
+}
+
+.number,
+b {
+  color: var(--teal);
+}
+
 .number {
   font-weight: 750;
   fill: var(--teal);

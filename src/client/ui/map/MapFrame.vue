@@ -18,6 +18,8 @@ const props = defineProps<{
   /** Room for words at each side, and how many lines a label has. */
   side: number
   linesOf?: (ids: readonly string[]) => number
+  /** Where a mark has no label of its own. */
+  leaderless?: boolean
   /** Room beneath the drawing, for what is laid on it. */
   below?: number
   /** What stands out, and what is in the way. */
@@ -28,7 +30,11 @@ const props = defineProps<{
   nameOf?: ((controls: readonly string[]) => string) | undefined
 }>()
 const emit = defineEmits<{ pick: [controls: readonly string[]] }>()
-defineSlots<{ label: (scope: { label: Label; edge: number }) => unknown; on?: () => unknown }>()
+defineSlots<{
+  label: (scope: { label: Label; edge: number }) => unknown
+  on?: () => unknown
+  beneath?: () => unknown
+}>()
 
 /** Above and below a label, and how far leaders keep from other controls. */
 const ROOM = 3
@@ -97,7 +103,7 @@ const press = (event: KeyboardEvent, { ids }: Label) => {
         @click="nameOf && emit('pick', label.ids)"
         @keydown="press($event, label)"
       >
-        <path class="leader" :d="leaderOf(label)" />
+        <path v-if="!leaderless" class="leader" :d="leaderOf(label)" />
         <path v-if="nameOf" class="reach" :d="leaderOf(label)" />
         <path class="control" :d="shapeOf(label)" :transform="`translate(${label.mark.x} ${label.mark.y})`" />
         <text :y="label.y" :text-anchor="label.side === 'left' ? 'end' : 'start'" dominant-baseline="central">
@@ -105,12 +111,17 @@ const press = (event: KeyboardEvent, { ids }: Label) => {
         </text>
       </g>
     </svg>
+    <figcaption v-if="$slots.beneath"><slot name="beneath"></slot></figcaption>
   </figure>
 </template>
 
 <style scoped lang="scss">
 .machine-map {
   margin: 0;
+}
+
+figcaption {
+  padding: 0.3rem 0 0.6rem;
 }
 
 svg {
@@ -131,8 +142,8 @@ path {
 }
 
 .leader {
-  stroke: var(--rule);
-  stroke-width: 1px;
+  stroke: var(--ink-soft);
+  stroke-width: 0.7px;
 }
 
 // Room for a finger.

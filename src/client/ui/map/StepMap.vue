@@ -26,6 +26,7 @@ const views = computed(() => {
       :marks="marks"
       :step="1"
       unnumbered
+      :beneath="views.length > 1"
     />
   </div>
 </template>
