@@ -262,6 +262,20 @@ useKeys(everywhere)
   }
 }
 
+@media (max-width: 640px) {
+  .rooms {
+    flex-wrap: wrap;
+
+    a {
+      padding: 0.4rem 0.6rem;
+    }
+
+    .keys {
+      display: none;
+    }
+  }
+}
+
 @media print {
   .frame {
     display: block;

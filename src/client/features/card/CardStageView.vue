@@ -97,11 +97,6 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
           {{ list(missing.map(({ parameter }) => parameterWord(parameter).toLowerCase())) }}: nothing to set.
         </p>
         <p v-if="Object.keys(setup).length > 0"><strong>Stands so:</strong> {{ positionsWords(setup) }}.</p>
-        <FaultLines class="look" :faults="stage.procedure.faults" :sketch="stage.sketch" />
-        <div class="look">
-          <SideLines :told="told" :back-seconds="stage.changeover.backSeconds" />
-          <StandNow v-if="first" :stage="stage" :technique="card.technique.id" />
-        </div>
       </section>
 
       <section class="doing" @mouseover="lookAt" @focusin="lookAt">
@@ -113,6 +108,14 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
         </h2>
         <StageMap :stage="stage" :at="at" class="where" />
         <ProcedureLines :steps="told.steps" :measured="measured" :at="at" @measure="setMeasured" />
+      </section>
+
+      <section class="after" aria-label="When it goes otherwise">
+        <FaultLines class="look" :faults="stage.procedure.faults" :sketch="stage.sketch" />
+        <div class="look">
+          <SideLines :told="told" :back-seconds="stage.changeover.backSeconds" />
+          <StandNow v-if="first" :stage="stage" :technique="card.technique.id" />
+        </div>
       </section>
     </div>
 
@@ -182,6 +185,16 @@ const grounds = computed(() => props.stage.answer.reasons.filter(({ code }) => c
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 0 2rem;
   margin-top: 0.8rem;
+}
+
+// In one column what is done comes before what may go wrong; in two it stands beside both.
+.told {
+  grid-template-rows: auto 1fr;
+
+  .doing {
+    grid-column: -2 / -1;
+    grid-row: 1 / span 2;
+  }
 }
 
 .cost {
@@ -262,12 +275,32 @@ dd {
   .columns {
     grid-template-columns: 1fr;
   }
+
+  .told {
+    grid-template-rows: none;
+
+    .doing {
+      grid-row: auto;
+    }
+  }
 }
 
 @media print {
   .columns {
     gap: 0 0.8rem;
     grid-template-columns: 43% 1fr;
+  }
+
+  .told {
+    grid-template-rows: none;
+
+    .doing {
+      grid-row: auto;
+    }
+  }
+
+  .after {
+    grid-column: 1 / -1;
   }
 
   // Half a sheet is small: how a drawing is read is told on the screen.
