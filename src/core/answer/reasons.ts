@@ -96,7 +96,7 @@ export type Reason =
   | { code: 'houseSetting'; sample: Id; samples: number; people: number; days: number; last: string; pinned: boolean }
   | { code: 'houseStale'; samples: Id[]; now: string }
   | { code: 'target'; to: Target; because: string }
-  | { code: 'defaultInRange'; from: number; to: number; because: string }
+  | { code: 'defaultInRange'; parameter: Parameter; from: number; to: number; because: string }
   | { code: 'noControl'; wanted?: string }
   | { code: 'settingUnstated'; because?: string }
   | { code: 'standsStill' }
@@ -104,8 +104,8 @@ export type Reason =
   | { code: 'bookSilent' }
   | { code: 'targetNeedsDefault'; to: Target; because: string }
   | { code: 'raisedToMinimum'; minWidth: Mm; wanted: Mm }
-  | { code: 'heldToLimit'; wanted: number; value: number; by: 'stitch' | 'scale' | 'model' }
-  | { code: 'nearestReachable'; wanted: number; value: number; difference: number }
+  | { code: 'heldToLimit'; parameter: Parameter; wanted: number; value: number; by: 'stitch' | 'scale' | 'model' }
+  | { code: 'nearestReachable'; parameter: Parameter; wanted: number; value: number; difference: number }
   | { code: 'neverZero'; asked: number }
   | { code: 'narrowed'; parameter: Parameter; wanted: Mm; value: Mm; by: Reason }
   | { code: 'defaultOffScale'; value: number; from: number; to: number }

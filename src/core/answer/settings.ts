@@ -169,7 +169,7 @@ const applyTarget = (
     if (typeof byBook === 'number' && inRange(byBook, draft.within)) {
       draft.value = byBook
       draft.from = 'default'
-      draft.reasons.push({ code: 'defaultInRange', from, to: most, because })
+      draft.reasons.push({ code: 'defaultInRange', parameter: draft.parameter, from, to: most, because })
     } else take(prefer)
   }
   if (typeof to === 'object' && 'calc' in to) {
@@ -249,19 +249,19 @@ const hold = (value: number, limits: readonly Limit[]): { value: number; by?: Li
 
 /** Holds a house or target value to its limits and puts a number on the scale. Returns what a two-faced dial needs. */
 const putOnScale = (draft: Draft, limits: readonly Limit[], minWidth: Mm | undefined): Positions | undefined => {
-  const { value: asked } = draft
+  const { value: asked, parameter } = draft
   if (typeof asked === 'object') {
     const [from, to] = [hold(asked.from, limits), hold(asked.to, limits)]
     const by = to.by ?? from.by
-    if (by) draft.reasons.push({ code: 'heldToLimit', wanted: highEnd(asked), value: to.value, by })
+    if (by) draft.reasons.push({ code: 'heldToLimit', parameter, wanted: highEnd(asked), value: to.value, by })
     draft.value = { from: from.value, to: to.value }
     return undefined
   }
   if (typeof asked !== 'number') return undefined
   const held = hold(asked, limits)
-  if (held.by) draft.reasons.push({ code: 'heldToLimit', wanted: asked, value: held.value, by: held.by })
+  if (held.by) draft.reasons.push({ code: 'heldToLimit', parameter, wanted: asked, value: held.value, by: held.by })
   draft.wanted = held.value
-  const isLength = draft.parameter === 'length'
+  const isLength = parameter === 'length'
   const aboveZero = isLength && Math.abs(asked) > TOLERANCE
   const place = nearest(draft.reach, held.value, {
     ties: isLength ? 'higher' : 'lower',
@@ -270,7 +270,8 @@ const putOnScale = (draft: Draft, limits: readonly Limit[], minWidth: Mm | undef
   })
   const value = place ? tidy(place.value) : held.value
   if (Math.abs(value - held.value) > TOLERANCE) {
-    draft.reasons.push({ code: 'nearestReachable', wanted: held.value, value, difference: tidy(value - held.value) })
+    const difference = tidy(value - held.value)
+    draft.reasons.push({ code: 'nearestReachable', parameter, wanted: held.value, value, difference })
   }
   if (aboveZero && value <= NEARLY_STANDING) draft.reasons.push({ code: 'neverZero', asked })
   draft.value = value

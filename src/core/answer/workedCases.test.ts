@@ -312,6 +312,12 @@ describe('worked cases', () => {
     )
     const setting = only(answer).settings.needlePosition
     expect(setting).toMatchObject({ value: -3, shown: 'left' })
-    expect(setting?.reasons).toContainEqual({ code: 'nearestReachable', wanted: -2, value: -3, difference: -1 })
+    expect(setting?.reasons).toContainEqual({
+      code: 'nearestReachable',
+      parameter: 'needlePosition',
+      wanted: -2,
+      value: -3,
+      difference: -1,
+    })
   })
 })

@@ -1,6 +1,8 @@
 /** The sentences: one for every code the core gives. */
 import type { CalculationFact, Instead, MissingFact, Reason, ReasonCode, ReasonOf } from '#core/answer/reasons'
 import { inWords } from '#core/answer/show'
+import { isInMm } from '#core/catalogue/parameters'
+import type { Parameter } from '#core/catalogue/types'
 import { within, type Names } from '#core/names/names'
 import { formatNumber } from '#core/units/format'
 import {
@@ -58,6 +60,9 @@ export const sentence = (reason: Reason, say: Speech): string =>
   (sentences[reason.code] as (reason: Reason, say: Speech) => string)(reason, say)
 
 const mm = (value: number): string => `${formatNumber(value)} mm`
+/** As the catalogue has it, whatever a machine's own marks say. */
+const figure = (parameter: Parameter, value: number): string =>
+  isInMm(parameter) ? mm(value) : formatNumber(value)
 /** A place left or right of centre is said without its sign; the side tells it. */
 const out = (value: number): string => mm(Math.abs(value))
 const by = (evidence: string): string => (evidence === 'bench' ? 'tried at the bench' : 'by the book')
@@ -293,8 +298,8 @@ const sentences: Sentences = {
     `${samples.length === 1 ? 'A good sample was' : `${samples.length} good samples were`} sewn from another ` +
     `edition of the book than ${now}: sew again before relying on ${samples.length === 1 ? 'it' : 'them'}.`,
   target: ({ because }) => `${capital(because)}.`,
-  defaultInRange: ({ from, to, because }) =>
-    `The book’s own value lies within ${formatNumber(from)} to ${formatNumber(to)}: ${because}.`,
+  defaultInRange: ({ parameter, from, to, because }) =>
+    `The book’s own value lies within ${formatNumber(from)} to ${figure(parameter, to)}: ${because}.`,
   noControl: ({ wanted }) =>
     wanted ? `No control for it on this model. Wanted ${wanted}.` : 'Automatic on this model: nothing to set.',
   settingUnstated: ({ because }) =>
@@ -306,11 +311,11 @@ const sentences: Sentences = {
   targetNeedsDefault: ({ because }) =>
     `${capital(because)}; the book does not say from what. Start from normal and try.`,
   raisedToMinimum: ({ minWidth, wanted }) => `Raised from ${mm(wanted)}: at least ${mm(minWidth)} is needed.`,
-  heldToLimit: ({ wanted, value, by: limit }) =>
-    `${formatNumber(wanted)} is beyond what the ${limit === 'model' ? 'machine' : limit} reaches: ` +
-    `${formatNumber(value)}.`,
-  nearestReachable: ({ wanted, value, difference }) =>
-    `Wanted ${formatNumber(wanted)}; the nearest the machine shows is ${formatNumber(value)} ` +
+  heldToLimit: ({ parameter, wanted, value, by: limit }) =>
+    `${figure(parameter, wanted)} is beyond what the ${limit === 'model' ? 'machine' : limit} reaches: ` +
+    `${figure(parameter, value)}.`,
+  nearestReachable: ({ parameter, wanted, value, difference }) =>
+    `Wanted ${figure(parameter, wanted)}; the nearest the machine reaches is ${figure(parameter, value)} ` +
     `(${difference > 0 ? '+' : ''}${formatNumber(difference)}).`,
   neverZero: () => 'Never 0: the fabric stands still.',
   narrowed: ({ parameter, wanted, value, by: hit }, say) =>

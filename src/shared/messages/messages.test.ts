@@ -4,6 +4,7 @@ import { fitLookup } from '#core/answer/fit'
 import { reasonMeanings, type Reason } from '#core/answer/reasons'
 import { cardOf } from '#core/card/card'
 import { indexCatalogue } from '#core/catalogue/index'
+import type { Parameter } from '#core/catalogue/types'
 import { NO_NAMES } from '#core/names/names'
 import { demoBundle } from '#demo/bundle'
 import { aloud } from './aloud'
@@ -62,6 +63,13 @@ describe('sentences', () => {
         expect(text, code).toMatch(/^[A-Z“0-9−].*[.]$/s)
       }
     }
+  })
+
+  it('tell millimetres from a machine’s own figures', () => {
+    const say = (parameter: Parameter) =>
+      sentence({ code: 'nearestReachable', parameter, wanted: 2.5, value: 2.4, difference: -0.1 }, speech(NO_NAMES))
+    expect(say('length')).toBe('Wanted 2.5 mm; the nearest the machine reaches is 2.4 mm (−0.1).')
+    expect(say('tension')).toBe('Wanted 2.5; the nearest the machine reaches is 2.4 (−0.1).')
   })
 
   it('name things by their code and name, never by id', () => {
