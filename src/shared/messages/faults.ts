@@ -11,20 +11,25 @@ export const toldCauseText = (cause: ToldCause): string => {
     const [up, down] = FURTHER[parameter] ?? [`${word} no higher`, `${word} no lower`]
     return `${toward === 'up' ? up : down}: ${LIMITS[cause.by]}`
   }
-  if (cause.shown === '') return `${word} ${toward} a little`
+  const isNeedle = parameter === 'needlePosition'
+  const way = !isNeedle ? toward : toward === 'up' ? 'right' : 'left'
+  if (cause.shown === '') return isNeedle ? `needle a little further ${way}` : `${word} ${way} a little`
   switch (cause.by) {
     case 'step':
       return `${word} to ${cause.shown}`
     case 'click':
-      return `${word} one click ${toward}, to ${cause.shown}`
+      return `${word} one click ${way}, to ${cause.shown}`
     case 'little':
-      return `${word} a little ${toward === 'up' ? 'past' : 'below'} ${cause.shown}`
+      return isNeedle
+        ? `needle a little ${way} of ${cause.shown}`
+        : `${word} a little ${way === 'up' ? 'past' : 'below'} ${cause.shown}`
   }
 }
 
 const FURTHER: Record<string, [up: string, down: string]> = {
   width: ['no wider', 'no narrower'],
   length: ['no longer', 'no shorter'],
+  needlePosition: ['needle no further right', 'needle no further left'],
 }
 const LIMITS: Record<Extract<ToldCause, { tells: 'limit' }>['by'], string> = {
   clearance: 'the needle would hit; take a foot with a wider opening',

@@ -1,0 +1,44 @@
+import { describe, expect, it } from 'vitest'
+import type { ToldCause } from '#core/procedure/types'
+import { toldCauseText } from './faults'
+
+describe('what helps against a fault', () => {
+  it.each<[ToldCause, string]>([
+    [{ tells: 'text', text: 'do not pull' }, 'do not pull'],
+    [{ tells: 'value', parameter: 'tension', toward: 'down', by: 'step', shown: '3' }, 'tension to 3'],
+    [{ tells: 'value', parameter: 'tension', toward: 'down', by: 'step', shown: '' }, 'tension down a little'],
+    [
+      { tells: 'value', parameter: 'cuttingWidth', toward: 'up', by: 'click', shown: '7' },
+      'cutting width one click up, to 7',
+    ],
+    [{ tells: 'value', parameter: 'length', toward: 'up', by: 'little', shown: 'R' }, 'length a little past R'],
+    [{ tells: 'value', parameter: 'length', toward: 'down', by: 'little', shown: 'R' }, 'length a little below R'],
+    [
+      { tells: 'limit', parameter: 'width', toward: 'up', by: 'clearance' },
+      'no wider: the needle would hit; take a foot with a wider opening',
+    ],
+    [
+      { tells: 'limit', parameter: 'tension', toward: 'down', by: 'scale' },
+      'tension no lower: the machine does not go further',
+    ],
+    // A needle is told by its side, never by up and down.
+    [
+      { tells: 'value', parameter: 'needlePosition', toward: 'up', by: 'step', shown: '' },
+      'needle a little further right',
+    ],
+    [
+      { tells: 'value', parameter: 'needlePosition', toward: 'down', by: 'click', shown: 'L' },
+      'needle position one click left, to L',
+    ],
+    [
+      { tells: 'value', parameter: 'needlePosition', toward: 'down', by: 'little', shown: 'M' },
+      'needle a little left of M',
+    ],
+    [
+      { tells: 'limit', parameter: 'needlePosition', toward: 'down', by: 'foot' },
+      'needle no further left: the foot does not allow it',
+    ],
+  ])('%j', (cause, text) => {
+    expect(toldCauseText(cause)).toBe(text)
+  })
+})
