@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, nextTick, ref, useId, watch } from 'vue'
-import { blockText, parseBlock } from '#shared/files/csv'
 import type { Column } from '#shared/tables/columns'
-import { isPlain, unusualIn } from '#shared/tables/cells'
+import { isPlain } from '#shared/tables/cells'
 import { cellOf } from '#shared/tables/rowCells'
 import type { RowNames } from '#shared/tables/titles'
 import CellSuggestions from './CellSuggestions.vue'
+import SheetStatus from './SheetStatus.vue'
+import { useBlocks } from './useBlocks'
 import { useCursor } from './useCursor'
-import type { CellEdit, EditRow, Edits } from './useEdits'
+import type { EditRow, Edits } from './useEdits'
 import { useSheetTable } from './useSheetTable'
 import { useKeys } from '../../state/keys'
 
@@ -67,7 +68,6 @@ const isLocked = ({ row, column }: { row: EditRow; column: Column }): boolean =>
   !props.mayWrite ||
   (row.typed[column.heading] === undefined && !isPlain(column, cellOf(row.value, column), props.names))
 
-// ── typing into a cell ──
 const draft = ref<string>()
 const edit = (text?: string) => {
   if (!current.value || isLocked(current.value)) return
@@ -97,64 +97,16 @@ const onFieldKey = (event: KeyboardEvent) => {
   event.stopPropagation()
 }
 
-// ── blocks ──
-const placesIn = (): { row: EditRow; column: Column; r: number; c: number }[] => {
-  const { top, bottom, left, right } = block.value
-  const places = []
-  for (let r = top; r <= bottom; r++) {
-    for (let c = left; c <= right; c++)
-      places.push({ row: shown.value[r] as EditRow, column: props.columns[c] as Column, r, c })
-  }
-  return places.filter(({ row, column }) => row && column)
-}
-const setAll = (cells: (CellEdit & { row: EditRow })[]) => {
-  const open = cells.filter((cell) => !isLocked(cell))
-  if (open.length > 0) props.edits.setCells(open)
-}
-const clear = () => setAll(placesIn().map(({ row, column }) => ({ row, id: row.id, column, text: '' })))
-const fillDown = () => {
-  const { top, bottom, left, right } = block.value
-  const from = top === bottom ? top - 1 : top
-  const source = shown.value[from]
-  if (!source) return
-  const cells = placesIn().filter(({ r, c }) => r > from && c >= left && c <= right)
-  setAll(cells.map(({ row, column }) => ({ row, id: row.id, column, text: props.edits.textOf(source, column) })))
-}
-const copy = (event: ClipboardEvent) => {
+const { clear, fillDown, copied, paste } = useBlocks(props, { shown, block, go, isLocked })
+const onCopy = (event: ClipboardEvent) => {
   if (draft.value !== undefined) return
-  const { top, bottom } = block.value
-  const lines = Array.from({ length: bottom - top + 1 }, (_, i) => placesIn().filter(({ r }) => r === top + i))
-  event.clipboardData?.setData(
-    'text/plain',
-    blockText(lines.map((line) => line.map(({ row, column }) => props.edits.textOf(row, column)))),
-  )
+  event.clipboardData?.setData('text/plain', copied())
   event.preventDefault()
 }
-const paste = (event: ClipboardEvent) => {
+const onPaste = (event: ClipboardEvent) => {
   if (draft.value !== undefined || !props.mayWrite) return
   event.preventDefault()
-  const text = event.clipboardData?.getData('text/plain') ?? ''
-  if (text === '') return
-  const cells = parseBlock(text)
-  const single = cells.length === 1 && cells[0]?.length === 1
-  if (single) {
-    setAll(placesIn().map(({ row, column }) => ({ row, id: row.id, column, text: cells[0]?.[0] ?? '' })))
-    return
-  }
-  const { top, left } = block.value
-  const missing = top + cells.length - shown.value.length
-  const added = missing > 0 && props.mayAdd ? props.edits.addRows(missing) : []
-  const rows = [...shown.value.slice(top), ...added]
-  setAll(
-    cells.flatMap((line, r) =>
-      line.flatMap((text, c) => {
-        const [row, column] = [rows[r], props.columns[left + c]]
-        return row && column ? [{ row, id: row.id, column, text }] : []
-      }),
-    ),
-  )
-  go(top, left)
-  go(top + cells.length - 1, left + Math.max(...cells.map((line) => line.length)) - 1, true)
+  paste(event.clipboardData?.getData('text/plain') ?? '')
 }
 
 const onKey = (event: KeyboardEvent) => {
@@ -198,16 +150,6 @@ const press = (row: number, column: number, event: MouseEvent) => {
 }
 const faultOf = (row: EditRow, column: Column) =>
   props.edits.faultsOf(row).find(({ heading }) => heading === column.heading)
-const fault = computed(() => {
-  if (!current.value) return undefined
-  const own = faultOf(current.value.row, current.value.column)
-  return own ?? props.edits.faultsOf(current.value.row)[0]
-})
-
-const unusual = computed(() => {
-  const { row, column } = current.value ?? {}
-  return row && column ? unusualIn(column.kind, cellOf(row.value, column)) : []
-})
 
 defineExpose({
   focus: () => scroll.value?.focus(),
@@ -242,8 +184,8 @@ defineExpose({
       :aria-readonly="!mayWrite"
       :aria-activedescendant="current && items.length > 0 ? cellId(at.row, at.column) : undefined"
       @keydown="onKey"
-      @copy="copy"
-      @paste="paste"
+      @copy="onCopy"
+      @paste="onPaste"
     >
       <div class="line head" role="row" :style="{ gridTemplateColumns: template }">
         <span class="cell corner" role="columnheader"><span class="visually-hidden">Row</span></span>
@@ -315,18 +257,7 @@ defineExpose({
     </div>
     <CellSuggestions v-if="current" :id="`${id}-list`" :column="current.column" :names="names" />
     <p class="status" role="status">
-      <template v-if="current">
-        <strong>{{ current.column.heading }}</strong>{{ ' ' }}
-        <span v-if="fault" class="caution">
-          <template v-if="fault.heading !== current.column.heading">{{ fault.heading }}: </template>{{ fault.message }}
-        </span>
-        <template v-else>
-          {{ edits.textOf(current.row, current.column) || 'not stated' }}
-          <span v-if="mayWrite && isLocked(current)" class="soft"> (too rich for one cell: kept as it is)</span>
-          <span v-else-if="unusual.length > 0" class="caution"> ({{ unusual.join('; ') }})</span>
-          <span v-else-if="current.column.hint" class="soft"> ({{ current.column.hint }})</span>
-        </template>
-      </template>
+      <SheetStatus v-if="current" :cell="current" :edits="edits" :locked="mayWrite && isLocked(current)" />
       <template v-else-if="filter">No row has all these words.</template>
     </p>
   </div>
