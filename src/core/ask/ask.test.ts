@@ -111,7 +111,7 @@ describe('one line of free text', () => {
     expect(of('Ada Quill ketch', ['m60'])).toMatchObject({ id: 'ketch' })
   })
 
-  it('knows a customer’s machine by what all of its kind are called, and is not sure of another’s by a word of it', () => {
+  it('knows a customer’s machine by what its kind is called, and is not sure of another’s by a word of it', () => {
     const overlocker = (id: string, name: string, ...also: string[]) => ({
       ...made('model', id, name, ...also),
       kindWords: ['overlocker'],

@@ -8,3 +8,12 @@ const LOOPING: ReadonlySet<Kind> = new Set(['overlocker', 'coverstitch', 'overlo
  * stitch.
  */
 export const sewsWithLoopers = (kind: Kind): boolean => LOOPING.has(kind)
+
+/** Left out: on all machines. */
+export interface SewnWith {
+  sewsWith?: 'bobbin' | 'loopers'
+}
+
+/** Whether something can be the matter with a kind; of an unknown one anything can. */
+export const canHappenOn = ({ sewsWith }: SewnWith, kind: Kind | undefined): boolean =>
+  sewsWith === undefined || kind === undefined || (sewsWith === 'loopers') === sewsWithLoopers(kind)

@@ -111,15 +111,15 @@ describe('what settles most calls', () => {
       'pedal',
     ])
     expect(rungs.find((rung) => rung.id === 'bobbin')).toEqual({ id: 'bobbin', bobbin: 'B' })
-    expect(rungs.find((rung) => rung.id === 'pedal')?.startKey).toBe(true)
+    expect(rungs.find((rung) => rung.id === 'pedal')).toMatchObject({ startKey: true, winder: true })
     // Nobody has a card: nothing is said of the needle.
     expect(rungs.find((rung) => rung.id === 'needle')).toEqual({ id: 'needle' })
   })
 
   it.each(['overlocker', 'coverstitch', 'overlockCover'] as const)('asks an %s for its loopers', (kind) => {
-    const ids = ladderFor({ kind, features: [] }).map((rung) => rung.id)
-    expect(ids).toContain('loopers')
-    expect(ids).not.toContain('bobbin')
+    const rungs = ladderFor({ kind, features: [] })
+    expect(rungs.map(({ id }) => id)).toEqual(['danger', 'what', 'loopers', 'needle', 'lint', 'foot', 'pedal'])
+    expect(rungs.at(-1)).toEqual({ id: 'pedal', startKey: false, winder: false })
   })
 })
 

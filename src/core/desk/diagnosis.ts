@@ -11,7 +11,7 @@ import { sewWith, type Finding } from '../practice/sew'
 import type { Trial } from '../practice/trial'
 import { TOLERANCE } from '../units/quantities'
 import { hasParameter, isAsked, stateShown, wantedPosition, wantedValues, withTold, type Shown } from './shown'
-import { sewsWithLoopers } from '../catalogue/kinds'
+import { canHappenOn, sewsWithLoopers } from '../catalogue/kinds'
 import type { Trouble, TroubleCause } from './troubleTypes'
 
 export interface ShownDifference {
@@ -125,10 +125,9 @@ export const diagnose = (
 }
 
 /** Only what this machine, stitch and foot have is blamed; a tension is that of each needle where there are several. */
-const causesHere = (trial: Trial, shown: Shown, causes: readonly TroubleCause[]): TroubleCause[] => {
-  const looping = sewsWithLoopers(trial.model.kind)
-  return causes
-    .filter(({ sewsWith }) => sewsWith === undefined || (sewsWith === 'loopers') === looping)
+const causesHere = (trial: Trial, shown: Shown, causes: readonly TroubleCause[]): TroubleCause[] =>
+  causes
+    .filter((cause) => canHappenOn(cause, trial.model.kind))
     .flatMap((cause): TroubleCause[] => {
       const { parameter, toward } = cause
       if (parameter === undefined) return [cause]
@@ -137,10 +136,9 @@ const causesHere = (trial: Trial, shown: Shown, causes: readonly TroubleCause[])
       const placed = (Object.keys(trial.model.scales) as Parameter[]).filter(
         (one) => NEEDLE_TENSION.test(one) && hasParameter(trial, shown, one),
       )
-      if (placed.length === 0) return looping ? [] : [cause]
+      if (placed.length === 0) return sewsWithLoopers(trial.model.kind) ? [] : [cause]
       return placed.map((one) => ({ ...cause, key: `${one}.${toward ?? 'off'}`, parameter: one }))
     })
-}
 const NEEDLE_TENSION = /^tension:.*(Needle|Cover)$/
 
 const unnamedWeight = (control: string): number =>

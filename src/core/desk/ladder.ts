@@ -12,6 +12,8 @@ export interface LadderRung {
   bobbin?: string
   foot?: string
   startKey?: boolean
+  /** It winds bobbins itself. */
+  winder?: boolean
 }
 
 export const ladderFor = (
@@ -27,11 +29,12 @@ export const ladderFor = (
   return [
     { id: 'danger' },
     { id: 'what' },
-    { id: 'rethread' },
+    // Where there are loopers all is threaded anew in one order, the needles last.
+    { id: loops ? 'loopers' : 'rethread' },
     { id: 'needle', ...(needle ? { needle } : {}) },
-    loops ? { id: 'loopers' } : { id: 'bobbin', ...(model.bobbin ? { bobbin: model.bobbin.class } : {}) },
+    ...(loops ? [] : [{ id: 'bobbin' as const, ...(model.bobbin ? { bobbin: model.bobbin.class } : {}) }]),
     { id: 'lint' },
     { id: 'foot', ...(stage?.foot ? { foot: stage.foot.id } : {}) },
-    { id: 'pedal', startKey: model.features.includes('startKey') },
+    { id: 'pedal', startKey: model.features.includes('startKey'), winder: !loops },
   ]
 }

@@ -1,7 +1,8 @@
 /** Troubles of a machine; the texts are in `shared/messages/troubles.ts`. */
+import type { SewnWith } from '../catalogue/kinds'
 import type { Id, Parameter } from '../catalogue/types'
 
-export interface TroubleCause {
+export interface TroubleCause extends SewnWith {
   /** A key that closed cases count by. */
   key: string
   /** Left out: it is said by its parameter and direction. */
@@ -9,11 +10,9 @@ export interface TroubleCause {
   /** What on the machine brings it about, where that can be seen. */
   parameter?: Parameter
   toward?: 'high' | 'low'
-  /** Only on machines that sew so; left out: on all. */
-  sewsWith?: 'bobbin' | 'loopers'
 }
 
-export interface Trouble {
+export interface Trouble extends SewnWith {
   id: Id
   name: string
   /** What people say. */

@@ -1,5 +1,7 @@
 /** What the desk says: stops, the ladder, the thread jam, causes. */
+import { sewsWithLoopers } from '#core/catalogue/kinds'
 import { isParameter } from '#core/catalogue/parameters'
+import type { Kind } from '#core/catalogue/types'
 import { UNNAMED_STOP } from '#core/desk/cases'
 import type { Cause, Diagnosis } from '#core/desk/diagnosis'
 import type { WorkedCount } from '#core/desk/worked'
@@ -64,7 +66,10 @@ export const rungText = (rung: LadderRung, itemName: (id: string) => string): st
         'direction, thread under its spring.'
       )
     case 'loopers':
-      return 'Loopers threaded in the order of the book, the needles last; thread nets and cones free.'
+      return (
+        'Presser foot up, then thread anew from the cones in the order of the book: loopers first, the needles last. ' +
+        'Thread nets and cones free.'
+      )
     case 'lint':
       return 'Switched off and unplugged: needle plate off, brush lint and thread ends out; nothing with air.'
     case 'foot':
@@ -75,22 +80,32 @@ export const rungText = (rung: LadderRung, itemName: (id: string) => string): st
     case 'pedal':
       return rung.startKey
         ? 'Foot control plugged in, or the start key: one of the two works at a time.'
-        : 'Foot control plugged in firmly; bobbin winder pushed back.'
+        : `Foot control plugged in firmly; ${rung.winder ? 'bobbin winder pushed back' : 'all covers shut'}.`
   }
 }
 
-/** Off, by hand, never pull. */
-export const JAM_SCRIPT: readonly string[] = [
-  'Switch the machine off.',
-  'Turn the handwheel by hand, toward you, until the needle is up. If it will not turn, do not force it: to the ' +
-    'workshop.',
-  'Presser foot up.',
-  'Cut the threads under the fabric, close to it, with fine scissors. Never pull the fabric out.',
-  'Lift the fabric away. Take the bobbin out, pick every thread end out of its race.',
-  'A new needle: the old one is bent or blunt.',
-  'Thread anew with the foot up, bobbin in; hold both tails behind the foot for the first stitches.',
-  'Sew a scrap.',
-]
+/** Off, by hand, never pull; for a kind of machine, else for one with a bobbin. */
+export const jamScript = (kind: Kind | undefined): readonly string[] => {
+  const loops = kind !== undefined && sewsWithLoopers(kind)
+  const knives = loops && kind !== 'coverstitch'
+  return [
+    'Switch the machine off.',
+    'Turn the handwheel by hand, toward you, until the needle is up. If it will not turn, do not force it: to the ' +
+      'workshop.',
+    'Presser foot up.',
+    'Cut the threads under the fabric, close to it, with fine scissors. Never pull the fabric out.',
+    loops
+      ? 'Lift the fabric away. Open the looper cover and pick every thread end off the loopers' +
+        `${knives ? ', fingers clear of the knives' : ''}.`
+      : 'Lift the fabric away. Take the bobbin out, pick every thread end out of its race.',
+    'A new needle: the old one is bent or blunt.',
+    loops
+      ? 'Thread anew with the foot up, loopers first, the needles last; shut the cover. Hold the tails behind the ' +
+        'foot for the first stitches.'
+      : 'Thread anew with the foot up, bobbin in; hold both tails behind the foot for the first stitches.',
+    'Sew a scrap.',
+  ]
+}
 
 /** A cause in a line: what is off and what to do. */
 export const causeText = (

@@ -61,8 +61,7 @@ export const sentence = (reason: Reason, say: Speech): string =>
 
 const mm = (value: number): string => `${formatNumber(value)} mm`
 /** As the catalogue has it, whatever a machine's own marks say. */
-const figure = (parameter: Parameter, value: number): string =>
-  isInMm(parameter) ? mm(value) : formatNumber(value)
+const figure = (parameter: Parameter, value: number): string => (isInMm(parameter) ? mm(value) : formatNumber(value))
 /** A place left or right of centre is said without its sign; the side tells it. */
 const out = (value: number): string => mm(Math.abs(value))
 const by = (evidence: string): string => (evidence === 'bench' ? 'tried at the bench' : 'by the book')

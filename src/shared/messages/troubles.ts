@@ -123,7 +123,7 @@ export const TROUBLES: readonly Trouble[] = [
       'fabric slips',
     ],
     causes: [
-      cause('feedDogs', 'feed dogs lowered or covered'),
+      only('bobbin', cause('feedDogs', 'feed dogs lowered or covered')),
       cause('length.low', 'stitch length near 0', 'length', 'low'),
       cause('pressure.low', 'foot up, or presses too lightly', 'pressure', 'low'),
       cause('lint', 'lint between the feed dogs'),
@@ -148,6 +148,7 @@ export const TROUBLES: readonly Trouble[] = [
   },
   {
     id: 'loops-above',
+    sewsWith: 'bobbin',
     name: 'Bobbin thread shows above',
     words: [
       'bobbin thread on top',
@@ -240,6 +241,7 @@ export const TROUBLES: readonly Trouble[] = [
   },
   {
     id: 'distorted',
+    sewsWith: 'bobbin',
     name: 'Pattern stitch distorted',
     words: ['pattern distorted', 'motif out of shape', 'decorative stitch does not meet', 'stitches do not meet'],
     causes: [
@@ -252,6 +254,7 @@ export const TROUBLES: readonly Trouble[] = [
   },
   {
     id: 'unequal-beads',
+    sewsWith: 'bobbin',
     name: 'Buttonhole’s sides unequal',
     words: ['buttonhole uneven', 'one side denser', 'unequal beads', 'sides of the buttonhole differ'],
     causes: [
@@ -263,6 +266,7 @@ export const TROUBLES: readonly Trouble[] = [
   },
   {
     id: 'edge-loops',
+    sewsWith: 'loopers',
     name: 'Loops at the edge',
     words: ['loops hang over the edge', 'looper threads hang', 'edge loops', 'threads off the edge'],
     causes: [
@@ -275,6 +279,7 @@ export const TROUBLES: readonly Trouble[] = [
   },
   {
     id: 'edge-rolls',
+    sewsWith: 'loopers',
     name: 'Edge rolls in the seam',
     words: ['edge rolls', 'edge curls inside the overlock', 'bunches in the seam'],
     causes: [
@@ -286,6 +291,7 @@ export const TROUBLES: readonly Trouble[] = [
   },
   {
     id: 'bobbin-winding',
+    sewsWith: 'bobbin',
     name: 'Bobbin winds badly',
     words: [
       'bobbin winds loose',

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { canHappenOn } from '#core/catalogue/kinds'
 import { TROUBLES } from '#shared/messages/troubles'
 import type { CustomerRow } from '#shared/api/customers'
 import type { CaseWrite } from '#shared/api/desk'
@@ -31,6 +32,11 @@ const called = (customer: CustomerRow['customer'] | undefined) => {
   const [model, other] = new Set(customer?.machines.map((machine) => machine.model))
   emit('put', { customer: customer?.id, ...(model && !other && !props.draft.model ? { model } : {}) })
 }
+/** What such a machine can have, and what was told already. */
+const troubles = computed(() => {
+  const kind = lists.lists?.models.find(({ id }) => id === props.draft.model)?.kind
+  return TROUBLES.filter((one) => one.id === props.draft.trouble || canHappenOn(one, kind))
+})
 const question = ref<HTMLTextAreaElement>()
 const value = (event: Event) => (event.target as HTMLInputElement).value
 defineExpose({ focus: () => question.value?.focus() })
@@ -73,7 +79,7 @@ defineExpose({ focus: () => question.value?.focus() })
         <option v-for="one in faults" :key="one.id" :value="one.id">{{ one.name }}</option>
       </optgroup>
       <optgroup label="Whatever is sewn">
-        <option v-for="one in TROUBLES" :key="one.id" :value="one.id">{{ one.name }}</option>
+        <option v-for="one in troubles" :key="one.id" :value="one.id">{{ one.name }}</option>
       </optgroup>
     </select>
     <label for="case-advice">Advised</label>

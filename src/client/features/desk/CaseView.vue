@@ -10,7 +10,7 @@ import { TROUBLES } from '#shared/messages/troubles'
 import type { Item, Model } from '#core/catalogue/types'
 import type { CaseWrite } from '#shared/api/desk'
 import { speech } from '#shared/messages/en'
-import { JAM_SCRIPT, rungText, stopText, stopWord } from '#shared/messages/desk'
+import { jamScript, rungText, stopText, stopWord } from '#shared/messages/desk'
 import { call, get } from '../../api/client'
 import { useKeys } from '../../state/keys'
 import { usePicks } from '../../state/picks'
@@ -191,7 +191,7 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
           <section v-if="jam" aria-label="Thread jam">
             <h2>A thread jam: in this order</h2>
             <ol>
-              <li v-for="line in JAM_SCRIPT" :key="line">{{ line }}</li>
+              <li v-for="line in jamScript(page?.model.kind)" :key="line">{{ line }}</li>
             </ol>
           </section>
           <section v-if="draft.trouble" aria-label="The ladder">

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { Card } from '#core/card/card'
+import { canHappenOn } from '#core/catalogue/kinds'
 import { ladderFor, type LadderRungId } from '#core/desk/ladder'
 import type { Shown } from '#core/desk/shown'
 import { UNNAMED_STOP } from '#core/desk/cases'
-import { JAM_SCRIPT, rungText, stopText, stopWord } from '#shared/messages/desk'
+import { jamScript, rungText, stopText, stopWord } from '#shared/messages/desk'
 import { speech } from '#shared/messages/en'
 import { needsFirstAid, STOP_IDS, stopsIn } from '#shared/messages/stops'
 import { TROUBLES } from '#shared/messages/troubles'
@@ -54,6 +55,7 @@ const { answer: trial } = useQuery(
 const rungs = computed(() =>
   trial.value ? ladderFor(trial.value.model, stage.value).filter(({ id }) => FIRST.includes(id)) : [],
 )
+const troubles = computed(() => TROUBLES.filter((one) => canHappenOn(one, trial.value?.model.kind)))
 const gone = ref<string[]>([])
 const shown = ref<Shown>()
 
@@ -127,13 +129,13 @@ const send = () =>
           @change="trouble = ($event.target as HTMLSelectElement).value || undefined"
         >
           <option value="">nothing of this list</option>
-          <option v-for="one in TROUBLES" :key="one.id" :value="one.id">{{ one.name }}</option>
+          <option v-for="one in troubles" :key="one.id" :value="one.id">{{ one.name }}</option>
         </select>
       </p>
       <template v-if="jam">
         <h2>A thread jam: in this order</h2>
         <ol>
-          <li v-for="line in JAM_SCRIPT" :key="line">{{ line }}</li>
+          <li v-for="line in jamScript(trial?.model.kind)" :key="line">{{ line }}</li>
         </ol>
       </template>
       <template v-if="rungs.length > 0">
