@@ -106,6 +106,35 @@ describe('labels at the sides', () => {
     expect(heights([at('bottom', 40, 208)])).toEqual({ bottom: SIZE.height - LABEL / 2 })
   })
 
+  it('give way where a level leader would run near another mark', () => {
+    const near = [
+      { id: 'far', x: 130, y: 100 },
+      { id: 'near', x: 40, y: 102 },
+    ]
+    for (const clear of [6, 10, 14]) {
+      const { labels } = labelled(near, SIZE, LABEL, clear)
+      const [far] = labels.filter(({ ids }) => ids[0] === 'far')
+      expect(distance(lineOf(far as Label), 40, 102)).toBeGreaterThanOrEqual(clear)
+      const [close] = labels.filter(({ ids }) => ids[0] === 'near')
+      expect(distance(lineOf(close as Label), 130, 100)).toBeGreaterThanOrEqual(clear)
+    }
+  })
+
+  it('are one for marks less than half a unit apart', () => {
+    const at = (x: number) =>
+      labelled(
+        [
+          { id: 'a', x: 50, y: 50 },
+          { id: 'b', x, y: 50 },
+        ],
+        SIZE,
+        LABEL,
+        CLEAR,
+      ).labels
+    expect(at(50.4)).toHaveLength(1)
+    expect(at(50.5)).toHaveLength(2)
+  })
+
   it('stand at the nearer side, in a picture somewhat higher if need be', () => {
     const right = Array.from({ length: 13 }, (_, i): Mark => ({ id: `r${i}`, x: 180 + (i % 4) * 25, y: 10 + i * 15 }))
     const { labels, height } = labelled([...right, { id: 'l', x: 20, y: 100 }], SIZE, LABEL, CLEAR)
