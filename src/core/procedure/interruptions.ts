@@ -106,10 +106,12 @@ const forgets = ({ rules }: InterruptedAt): boolean =>
 
 /** How all must stand for the moves, in the order of habit; undefined where something that is fitted is in the way. */
 const safeState = (acts: readonly Act[], { rules, telling, goal }: InterruptedAt): Positions | undefined => {
-  const safe: Positions = {}
-  const open = acts.map(([control, to]) => ({ control, to }))
-  const seen = new Set(acts.map(([control]) => control))
-  const moved = new Set(seen)
+  const moved = new Set(acts.map(([control]) => control))
+  // A thread broke wherever the needle was: it is threaded with its eye above the plate and the take-up at its top.
+  const safe: Positions =
+    moved.has('thread:needle') && telling.controls['needleHeight'] !== undefined ? { needleHeight: 'up' } : {}
+  const open = [...acts, ...Object.entries(safe)].map(([control, to]) => ({ control, to }))
+  const seen = new Set([...moved, ...Object.keys(safe)])
   for (let next = open.pop(); next; next = open.pop()) {
     for (const rule of rules) {
       if (!('needs' in rule) || rule.for.control !== next.control) continue

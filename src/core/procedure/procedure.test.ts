@@ -288,11 +288,13 @@ describe('what comes in between', () => {
         'interruption: power=on',
         again,
       ],
-      // The foot is up: the discs are open; nothing was switched off, so nothing is forgotten.
+      // The needle is up, wherever it was when the thread broke, and stands still; the foot is up: the discs are open.
       thread: [
-        'interruption: footLift=up',
+        'interruption: needleHeight=up, footLift=up, power=off ' +
+          '!usual:offForFootNeedlePlate→interruption:thread-power-on',
         'interruption: thread:needle=asBefore',
-        'interruption: again proof:proof…proof:proof',
+        'interruption: power=on',
+        again,
       ],
       needle: [
         'interruption: needleHeight=up, footLift=up, power=off !usual:findEveryPiece ' +
@@ -342,7 +344,8 @@ describe('what comes in between', () => {
     ]
     const { looper, tyingOn } = between(O, { answer: { threads } })
     expect(looper).toEqual([
-      'interruption: footLift=up, power=off !usual:offForNeedlesLoopersKnives→interruption:looper-power-on',
+      'interruption: needleHeight=up, footLift=up, power=off ' +
+        '!usual:offForNeedlesLoopersKnives→interruption:looper-power-on',
       'interruption: looperCover=open',
       'interruption: thread:needle=out',
       'interruption: thread:upperLooper=wool',

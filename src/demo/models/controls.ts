@@ -53,7 +53,7 @@ const larkfen: Handled = {
   normal: { pressure: '3' },
 }
 
-/** The larger Larkfen locks its needle, so that needle and foot are changed without switching off; nothing else is. */
+/** A locked needle stands still: needle, thread and foot are changed without switching off; nothing else is. */
 const LOCK_RULES = (moved: string[]): ControlRule[] =>
   moved.map((id) => ({
     id: `${id.replace(':', '-')}-power-off`,
@@ -70,7 +70,7 @@ const lock = {
       say: { lock: 'Press the lock key: needle and pedal stand still' },
     },
   },
-  rules: LOCK_RULES(['needle', 'ankle', 'foot']),
+  rules: LOCK_RULES(['needle', 'ankle', 'foot', 'thread:needle']),
 } satisfies Partial<Handled>
 
 const ostrel: Handled = {

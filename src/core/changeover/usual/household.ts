@@ -81,6 +81,7 @@ const fitting = [
   ...needing({ power: ['off'] }, usual('pedalWouldDrive'), ...fitted),
   ...needing({ needleHeight: ['up'] }, usual('needleInTheWay'), 'plate', 'ankle', 'adapter', 'foot', 'accessory'),
   ...needing({ needleHeight: ['up'] }, usual('clampWithNeedleUp'), 'needle'),
+  ...needing({ power: ['off'] }, usual('pedalWouldDrive'), 'thread:needle'),
   ...needing({ power: ['off'] }, usual('hookTurns'), 'bobbin'),
   ...needing({ needleHeight: ['up'] }, usual('needleInTheWay'), 'bobbin'),
   ...needing({ footLift: ['up'] }, usual('footPresses'), 'plate', 'ankle', 'adapter', 'foot', 'accessory'),
