@@ -111,6 +111,42 @@ export const UNSEEN_DANGEROUS: readonly string[] = linesOf(`
   may I replace the motor brushes myself
   the body of the machine gets burning hot
   it cuts out when it's hot and smells
+  the point of the needle is in my knuckle
+  my friend sewed her finger on, what do we do
+  a kid in class put a pin in his ear
+  the knife got me, quite deep
+  he hit his head on the arm and is dizzy and bleeding
+  my ring got caught in the looper with my finger
+  the presser foot came down on my nail and it is blue and bleeding
+  prickling in my arm when I hold the wheel
+  electric blow from the metal cover
+  the switch crackles and gives sparks
+  the socket smoked
+  the cable is bitten through
+  lights dim and the fuse goes when I start
+  the block on the cable is glowing hot
+  there is a burnt patch on the pedal
+  it began to smoke while I was sewing
+  I smell smoke but see nothing
+  a burning smell comes from below
+  tea in the keyboard of my machine
+  it was under water for an hour
+  the pipe above it broke
+  a wet towel lay on it and now it flickers
+  I let go of the pedal, it sews on
+  full power by itself
+  it started up when nobody was in the room
+  it hums but does not sew a stitch
+  strange humming and the wheel will not go round
+  wheel cannot be moved at all
+  needle stuck at the bottom and nothing moves, it hums
+  it fell and the cover broke off
+  it was knocked off the desk by the dog
+  the motor is so hot you could fry an egg
+  case feels hot like a stove
+  I have opened the bottom and see a burnt wire
+  can my son repair the board
+  where do I connect the blue wire
 `)
 
 export const UNSEEN_HARMLESS: readonly string[] = linesOf(`
@@ -238,4 +274,43 @@ export const UNSEEN_HARMLESS: readonly string[] = linesOf(`
   the wheel of a toy pram cover
   body of a doll
   the frame of the embroidery does not click in
+  the wool is scratchy
+  I would like to sew a coat for my dog
+  how much seam allowance for jeans
+  the fabric is see through
+  my machine is from my grandmother
+  how many stitches per inch
+  can I use serger thread on a normal bobbin
+  should the presser foot pressure be 2 or 3
+  how do I sew a corner
+  my corner is round
+  the topstitching is not straight
+  what is ease
+  the collar does not turn
+  stand collar interfacing
+  the sleeve head puckers
+  two fabrics of different stretch
+  sewing over a zip end
+  bag bottom corner
+  webbing straps
+  buckle strap 25 mm
+  hook tape for a curtain
+  eyelet tool
+  snap buttons
+  shirring with elastic thread
+  smocking
+  feather stitch
+  the computer stitch looks wrong
+  can I load a pattern
+  the usb stick is not seen
+  the hoop is too small
+  embroidery on towels
+  letters on a name tag
+  how do I mirror a stitch
+  the stitch is mirrored
+  the memory is full
+  delete a pattern
+  sound off
+  brighter screen
+  clean the screen
 `)

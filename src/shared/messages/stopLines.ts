@@ -1228,6 +1228,143 @@ export const DANGEROUS_LATER: readonly string[] = linesOf(`
   can I solder the wire back
   there is a loose cable when I look in from below
   the board has a black spot
+  I have just sewn over my finger
+  there's half a needle in my thumb, should I pull it
+  my little one has her finger stuck below the presser foot
+  he nicked his finger on the overlocker knife and it won't stop bleeding
+  I slipped with the seam ripper and it's in my palm
+  a pin sprang into my eye
+  the needle shattered and something is in my eye
+  she burnt her fingertips on the bulb
+  I scalded myself with the steamer
+  my necklace is caught in the hand wheel
+  loose sleeve pulled into the belt
+  our cat chewed the cable through
+  I touched the plate and got zapped
+  it gives off little shocks
+  a tickle of electricity in the metal
+  the plug sparked and went black
+  the socket is burnt
+  fuse went with a bang
+  the main switch flew out when she started it
+  cord is split near the plug
+  the insulation of the lead is broken
+  the pedal got so hot that it smells
+  the motor housing is too hot to touch
+  smoke from the hand wheel side
+  it stinks of burning
+  something smoulders in there
+  there was a flame at the back
+  burning dust smell and then it died
+  the vase fell over and the water ran in
+  a glass of water tipped over the pedal
+  it was soaked by the sprinkler
+  the roof leaked onto the overlocker
+  it got wet in the flood
+  it runs on its own
+  starts up by itself in the night
+  keeps on running though the pedal is out
+  won't stop when I take the foot off
+  it suddenly runs at full speed
+  motor hums but needle won't move
+  it growls and does not turn
+  hand wheel blocked completely
+  everything seized
+  the wheel won't go round
+  needle bar jammed solid
+  I dropped the machine
+  it fell off the shelf and rattles
+  the base is broken after a fall
+  the housing is cracked after the move
+  the bulb exploded
+  I took the cover off, which screw is the motor
+  can I solder the pedal cable
+  how do I get at the circuit board
+  I fixed the plug with tape, is that fine
+  my grandma fainted at the machine
+  blood on the needle, it went through my nail
+  hand under the needle when he pressed the pedal
+  my tongue got a shock from the thread, no joke, from the metal
+  my sleeve went into the belt
+  the cuff of my shirt is pulled into the wheel
+  her apron string is round the handwheel
+  his shawl is in the motor
+  my bracelet hangs in the looper
+  the stand is broken after it fell
+  the base plate cracked when it fell
+  it has had a fall and now something is loose
+  fell over with the trolley
+  I taped the cord myself
+  I glued the plug together
+  twisted the two wires together
+  the plug is held with tape
+  I mended the lead with insulating tape
+  the knife went into my finger tip
+  I have sewn my thumb to the fabric
+  he put the needle into his hand
+  the needle is still sticking in
+  bleeding badly
+  my eye hurts since the needle broke
+  the iron fell on her arm
+  hot wax on my hand
+  it went bang and the light went out
+  a bang and a flash and now nothing
+  a loud crack and smoke
+  the screen went black with a smell
+  it is glowing
+  the wall is black where the plug was
+  water under the machine and it is plugged in
+  milk over the display
+  rain came through the window onto it
+  it drives off by itself
+  sews off without anybody
+  the pedal is stuck down and it does not stop
+  stuck at full speed
+  it stops only when I pull the plug
+  hums, smells warm, does not turn
+  nothing turns and the motor gets hot
+  needle stuck down and the wheel does not move
+  will not turn by hand
+  a needle has gone straight through my index finger
+  one of my pupils has her thumb sewn to the cloth
+  I stabbed the scissors into my hand
+  overlocker knives took a slice off my finger
+  something sharp got in my eye when the needle broke
+  she is hurt, what shall I do
+  my baby has put a needle in her mouth
+  got my hand burned by the lamp
+  my cuff has been drawn into the wheel and I am stuck
+  it shocks me whenever I touch the chrome
+  I feel the current in the handwheel
+  there was a spark from the pedal
+  the plug melted in the wall
+  the fuse is blown again after switching on the machine
+  electricity went off in the whole house when she pressed start
+  the lead is worn through to the copper
+  the pedal cable is torn off
+  smoke rises from the bobbin area
+  smells like burnt plastic near the motor
+  I see a flame under the machine
+  the machine smoulders
+  somebody emptied a can of cola over it
+  my kid poured juice on the buttons
+  the machine got wet when the washing machine leaked
+  the cellar was flooded and it stood there
+  it sews although my foot is away
+  it does not obey the pedal and keeps running
+  the machine starts when I plug it in
+  it went full speed and I could not stop it
+  the motor makes a humming sound but the needle stays
+  the motor is trying but nothing turns
+  the shaft is seized
+  I can't move the handwheel, it is like cemented
+  it was dropped by the courier
+  the machine fell from the chair, the case is split
+  it has become burning hot on the side
+  foot control overheats
+  which wire goes where in the plug
+  I want to take the motor out
+  is it safe to run it with the cover off and the belt showing
 `)
 
 export const HARMLESS_LATER: readonly string[] = linesOf(`
@@ -2348,4 +2485,250 @@ export const HARMLESS_LATER: readonly string[] = linesOf(`
   my order has not arrived
   ylvi the machine sounds like gravel
   the lady with the wren, her bar tack
+  the needle will not go down
+  where is the fuse bead on a lampshade trim
+  the thread is burning red
+  heat transfer vinyl on a bag
+  how hot must the iron be
+  the iron leaves a mark on velvet
+  spray starch for chiffon
+  spray glue for applique
+  my machine needs a service
+  when was it last oiled
+  oil spot on the fabric
+  the machine is heavy to lift
+  wheel cover for a pram
+  pedal bin liner holder
+  the foot pedal slides on the floor
+  pedal cable too short
+  plug adapter for abroad
+  is the voltage 230
+  energy use of the machine
+  a cracked button
+  a cracked plate of the walking foot
+  broken button hole cutter
+  I broke the thread guide
+  the bobbin winder is slow
+  bobbin case rattles
+  needle rattles in the clamp
+  it knocks on thick seams
+  it clicks at each stitch
+  squeaks like a mouse
+  the belt of a bathrobe
+  belt loops foot
+  finger of a glove
+  glove in leather
+  thumbnail sketch of a quilt
+  hand stitched look
+  hand quilting stitch
+  palm tree applique
+  eye shade
+  nail head trim on a chair
+  arm rest cover
+  blood test, I have to leave early
+  doctor coat hem
+  hospital gown ties
+  bandage the hem with tape
+  first aid kit pouch
+  fire blanket fleece
+  candle wick bedspread
+  smoke test pattern
+  water bottle bag
+  rain cape seams
+  wet felt
+  swim shorts elastic
+  drop waist dress
+  fall blanket
+  the reverse lever is stuck down
+  the stitch dial turns hard
+  the pedal slides away from me
+  my pedal slips on the tiles
+  a mat under the pedal
+  a cracked heel of a shoe
+  a cracked leather belt
+  a broken buckle
+  belt of a dressing gown
+  belt for trousers, which stitch
+  tie belt in satin
+  blood pressure cuff cover
+  I have a doctor’s appointment
+  hospital bag with a zip
+  nurse’s apron
+  gown for a christening
+  an evening gown in satin
+  burning to try the new foot
+  switch on the lamp
+  which switch for the light
+  goes backwards when I press the arrow
+  I pressed reverse
+  it goes in reverse
+  dropped waist skirt
+  drop the pedal lead into the box
+  slide the table on
+  slides on the extension table
+  the fabric slides on the bed
+  hand over the seam guide
+  handed over to a colleague
+  hand me the list
+  eye level
+  keep an eye on the edge
+  the eye of the needle is rough
+  finger food for the class
+  thumb print button
+  nail the curtain rail
+  palm print
+  heart shaped applique
+  back pack straps
+  neck band
+  head band
+  chest pocket
+  arm bands
+  knee socks
+  toe box of a slipper
+  sole of a slipper
+  skin tight leggings
+  bone coloured thread
+  boning in a bodice
+  blister pack of needles
+  bruised velvet pile
+  wound bobbin
+  I wound the bobbin
+  the thread wound itself round the spool
+  cut off the rest
+  the cut of the dress
+  a deep cut neckline
+  a slit in the skirt
+  how do I sew a straight line
+  what is a good beginner machine
+  the feed dogs leave marks on satin
+  the zip foot is on the wrong side
+  my hem is longer on one side
+  the thread has a knot
+  thread colour for navy trousers
+  I want to sew a tent
+  the tent pole sleeve
+  how do I finish a seam without an overlocker
+  can I sew a straight stitch on an overlocker
+  which stitch is number twelve
+  the picture on the dial is worn off
+  what do the letters mean
+  my daughter wants to learn sewing
+  my husband gave me the machine
+  the machine came without a manual
+  where is the needle position button
+  which way does the needle face
+  the flat side of the needle
+  the needle plate has numbers
+  the numbers on the plate
+  seam guide in inches
+  how wide is the foot
+  one foot is missing
+  the walking foot squeaks
+  oil the walking foot
+  how much is a new bobbin case
+  do you have metal bobbins
+  metal zip in a jacket
+  copper coloured thread
+  a silver ribbon
+  tape measure is stuck
+  the light is too yellow
+  dark fabric, I cannot see the line
+  chalk does not come out
+  iron off marker
+  does steam remove the pen
+  the water pen came back
+  wash out stabiliser
+  my wife gave it to me
+  my mother gave me hers
+  he bought it for me
+  she bought it at your shop
+  I got it from my aunt
+  I got it second hand
+  it came with three feet
+  it came without feet
+  it came in a box without a book
+  came without the cover
+  without a foot control, can I still use it
+  without pins
+  without marking the line
+  sewn without a seam allowance
+  he wants to know which foot
+  he asks for the price
+  she asks whether it fits
+  my husband asks what it costs
+  my son chose the fabric
+  my daughter made it
+  my friend has the same one
+  my neighbour lent me her overlocker
+  a customer wants a longer skirt
+  the lady next to me had another foot
+  a man asked for you
+  somebody told me to turn the dial
+  nobody told me that
+  nobody at home knows
+  I went back to the start
+  I went over it twice
+  it went well until the corner
+  it went well at first
+  it goes up to number nine
+  it goes with the bag
+  it goes under the foot
+  the mark came off
+  the ink came back
+  the stain came out
+  the colour came off
+  the hem came down again
+  the button came loose
+  the seam came apart
+  the stitches came undone
+  the line came back after ironing
+  it came back from repair
+  I came in last week
+  I was in the class on Tuesday
+  I was told to use silk thread
+  I was given a plastic bobbin
+  I had that too
+  I had it at 4
+  I had to unpick it
+  I have to start again
+  I have to go soon
+  I have got the big one
+  I have got all the feet
+  what does she need
+  what do they have to bring
+  what do I tell her
+  what do you think of it
+  how do you do that
+  how does that go
+  how does it look
+  how do they look
+  who taught you that
+  who else has one
+  whose is that
+  where does that go
+  where does it come out
+  where was that again
+  when do you come
+  when does it start
+  why is that so
+  why two needles
+  why is one longer
+  does it matter
+  does it hold
+  does that work with wool
+  is it true that
+  is it normal that it clicks
+  is it worth it
+  is that the same as yours
+  this one or that one
+  this is the old one
+  this was easy
+  that was quick
+  that is all
+  that helps
+  thanks, that was it
+  good, now it sews
+  now it is right
+  now it looks better
+  now it does what it should
 `)

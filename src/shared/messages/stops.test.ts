@@ -32,8 +32,8 @@ describe('a reason to stop', () => {
 
   it('is heard in lines of which nothing was learnt, and seldom in harmless ones', () => {
     const share = (lines: readonly string[]) => lines.filter((line) => heard(line).length > 0).length / lines.length
-    expect(share(UNSEEN_DANGEROUS)).toBeGreaterThan(0.95)
-    expect(share(UNSEEN_HARMLESS)).toBeLessThan(0.08)
+    expect(share(UNSEEN_DANGEROUS)).toBeGreaterThan(0.96)
+    expect(share(UNSEEN_HARMLESS)).toBeLessThan(0.06)
     const learnt = new Set([...Object.values(DANGEROUS).flat(), ...DANGEROUS_LATER, ...HARMLESS, ...HARMLESS_LATER])
     expect([...UNSEEN_DANGEROUS, ...UNSEEN_HARMLESS].filter((line) => learnt.has(line))).toEqual([])
   })

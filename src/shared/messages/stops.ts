@@ -80,6 +80,10 @@ const rules: StopRule[] = [
   rule('finger', '@digit|arm @seize machine|wheel|handwheel|foot|plate|knife|belt|under|=in', { within: 9 }),
   rule('finger', '@worn @seize machine|wheel|handwheel|needle|looper|belt|=in|=by', { within: 9 }),
   rule('finger', '@worn =in|=into|=round lever|wheel|machine|needle|looper|hook|belt', { within: 7, inOrder: true }),
+  rule('finger', 'sleeve|cuff|apron|shawl|glove|bracelet =in|=into|=round belt|wheel|handwheel|motor|machine|looper', {
+    within: 8,
+    inOrder: true,
+  }),
   rule('finger', '=shot|fly|=flew|jump|=hit @body', { within: 6 }),
   rule('finger', '@body =got =under|between|into', { within: 8 }),
   rule('finger', 'sew|=sewed|=sewn|stitch @digit', { within: 4, unless: 'glove|puppet|mitten|hand|palm' }),
