@@ -182,13 +182,20 @@ const HIGHER = 1.3
 
 /**
  * `label`: the height of one, with the room about it. `clear`: how far leaders keep from other marks where they can;
- * they never run through one. Marks lie within the picture.
+ * they never run through one. `higher`: by how much the picture may grow
+ * for labels to stand at the nearer side, 1: not at all. Marks lie within the picture.
  */
-export const labelled = (marks: readonly Mark[], size: PictureSize, label: number, clear: number): Labelling => {
+export const labelled = (
+  marks: readonly Mark[],
+  size: PictureSize,
+  label: number,
+  clear: number,
+  higher = HIGHER,
+): Labelling => {
   const spots = spotsOf(marks).sort((a, b) => a.x - b.x || a.y - b.y)
   const half = Math.ceil(spots.length / 2)
   // To the nearer side, as long as there is room at both: a leader across the whole picture is worse than a higher one.
-  const most = Math.max(half, Math.floor((HIGHER * size.height) / label))
+  const most = Math.max(half, Math.floor((higher * size.height) / label))
   const nearer = spots.filter(({ x }) => x < size.width / 2).length
   const at = Math.min(most, Math.max(spots.length - most, nearer))
   const height = Math.max(size.height, Math.max(at, spots.length - at) * label)

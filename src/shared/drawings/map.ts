@@ -11,6 +11,8 @@ import { drawing, element, LEAST_TYPE, words, type Drawing } from './svg'
 const SIDE = 62
 const CLEAR = 16
 const GAP = 5
+/** Paper is short: a drawing is no higher for its numbers’ sake. */
+const AS_HIGH = 1
 /** Numbers in a line. */
 const A_LINE = 3
 
@@ -32,9 +34,9 @@ export const mapDrawing = (outline: Outline, { view, marks }: ViewMarks, width: 
   /** Room for the label with the most lines; marks in one place come together. */
   const most = Math.max(
     1,
-    ...labelled(points, OUTLINE_SIZE, type, CLEAR).labels.map(({ ids }) => numbersOf(ids).length),
+    ...labelled(points, OUTLINE_SIZE, type, CLEAR, AS_HIGH).labels.map(({ ids }) => numbersOf(ids).length),
   )
-  const { labels, height } = labelled(points, OUTLINE_SIZE, type * (1.1 * most + 0.3), CLEAR)
+  const { labels, height } = labelled(points, OUTLINE_SIZE, type * (1.1 * most + 0.3), CLEAR, AS_HIGH)
   const top = (height - OUTLINE_SIZE.height) / 2
   const drawn = OUTLINE_LINES[outline][view]
   const turned = drawn?.turned ? ` translate(${OUTLINE_SIZE.width} 0) scale(-1 1)` : ''

@@ -115,12 +115,18 @@ const whoseColumns = (above: Content[], whose: Whose): Content => ({
       width: '*',
       stack: [...above, { text: whose?.person ?? ' ', bold: true, fontSize: 10.5, margin: [0, 2, 0, 0] }],
     },
-    whose?.address !== undefined
-      ? { width: CODE * POINTS, qr: whose.address, fit: CODE * POINTS }
-      : {
-          width: CODE * POINTS,
+    {
+      width: CODE * POINTS,
+      stack: [
+        {
           canvas: [{ type: 'rect', x: 0, y: 0, w: CODE * POINTS, h: CODE * POINTS, lineColor: '#fff' }],
         },
+        // The library makes a code of whole points: smaller than its square, whose room it takes all the same.
+        ...(whose?.address === undefined
+          ? []
+          : [{ qr: whose.address, fit: CODE * POINTS, relativePosition: { x: 0, y: -CODE * POINTS } }]),
+      ],
+    },
   ],
   margin: [0, 0, 0, 4],
 })
