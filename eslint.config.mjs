@@ -29,6 +29,21 @@ export default tseslint.config(
     },
   },
   { files: ['**/*.vue'], rules: { 'max-len': 'off', 'vue/max-len': ['error', { code: 120 }] } },
+  {
+    files: ['src/client/**/*.vue'],
+    rules: {
+      'vue/no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            'VElement[name=/^(input|textarea)$/] > VStartTag:has(VAttribute[key.argument.name="value"])' +
+            ':has(VAttribute[key.name.name="on"][key.argument.name="change"])' +
+            ':not(:has(VAttribute[key.name="type"][value.value=/^(checkbox|radio|file|range)$/]))',
+          message: 'What is being typed is lost when anything is told anew: use EntryInput, or v-model.lazy.',
+        },
+      ],
+    },
+  },
   { files: ['**/*.config.{ts,mjs}', '**/*.setup.ts', '**/*.vue'], rules: { 'no-restricted-exports': 'off' } },
   {
     files: ['src/core/**/*.ts'],

@@ -85,6 +85,21 @@ test('what was typed into a case survives a reload until it is kept', async ({ p
   await expect(page.getByText('What you had typed is here again')).toBeHidden()
 })
 
+test('what is being typed stays where the card arrives meanwhile', async ({ page }) => {
+  let answer = () => {}
+  const typed = new Promise<void>((done) => (answer = done))
+  await page.route(/\/api\/card\?/, async (route) => {
+    await typed
+    await route.continue()
+  })
+  await signIn(page, 'osk', '/desk/39')
+  await page.getByLabel('Minutes').fill('')
+  await page.getByLabel('Minutes').pressSequentially('23')
+  answer()
+  await expect(page.getByRole('region', { name: 'The card', exact: true })).toBeVisible()
+  await expect(page.getByLabel('Minutes')).toHaveValue('23')
+})
+
 test('a caller is found by words of their machine, and calls about it', async ({ page }) => {
   await signIn(page, 'osk', '/desk/new')
   const caller = page.getByRole('combobox', { name: 'Caller' })

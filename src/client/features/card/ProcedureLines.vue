@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import EntryInput from '../../ui/EntryInput.vue'
 import { byPhase, type StepWords } from '#shared/messages/procedure'
 import { capital, measuredWord, phaseWord } from '#shared/messages/words'
 
@@ -20,8 +21,8 @@ const props = withDefaults(
 )
 const emit = defineEmits<{ measure: [key: string, mm: string | undefined]; done: [step: string, yes: boolean] }>()
 const isDone = (step: string) => props.done?.includes(step) ?? false
-const typed = (key: string, event: Event) => {
-  const text = (event.target as HTMLInputElement).value.trim().replace(',', '.')
+const typed = (key: string, entered: string) => {
+  const text = entered.trim().replace(',', '.')
   emit('measure', key, Number(text) > 0 ? text : undefined)
 }
 const parts = computed(() => byPhase(props.steps))
@@ -51,11 +52,11 @@ const named = computed(() => props.of === 'step' && parts.value.length > 1)
           {{ step.text }}
           <label v-if="measured && step.measures" class="measure">
             {{ capital(measuredWord(step.measures)) }}
-            <input
+            <EntryInput
               :value="measured[step.measures]"
               inputmode="decimal"
               class="form-control form-control-sm"
-              @change="typed(step.measures, $event)"
+              @change="(text) => typed(step.measures!, text)"
             />
             mm
           </label>

@@ -9,6 +9,7 @@ import { ApiProblem, file, get, problemText, upload } from '../../api/client'
 import { whenChanged } from '../../state/changes'
 import { fileName, saveFile } from '../../ui/saveFile'
 import WorkLine from '../../ui/WorkLine.vue'
+import EntryInput from '../../ui/EntryInput.vue'
 import { useClass } from './useClass'
 import { useDragBetween } from './useDragBetween'
 import { useFromClass } from './useFromClass'
@@ -91,11 +92,11 @@ const takeOut = async () => {
         <strong class="count">{{ clockAfter(asked.starts, 0) }} – {{ clockAfter(asked.starts, sheet.minutes) }}</strong>
         <label class="begins">
           Begins
-          <input
+          <EntryInput
             type="time"
             class="form-control form-control-sm"
             :value="clockAfter(asked.starts, 0)"
-            @change="beginAt(($event.target as HTMLInputElement).value)"
+            @change="beginAt"
           />
         </label>
         <span :class="{ caution: sheet.left < 0 }">

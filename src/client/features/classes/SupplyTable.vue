@@ -2,6 +2,7 @@
 <script setup lang="ts">
 import type { Cupboard } from '#shared/api/classes'
 import { useNames } from '../../state/names'
+import EntryInput from '../../ui/EntryInput.vue'
 
 type Supply = Cupboard['supplies'][number]
 const { supplies } = defineProps<{ supplies: readonly Supply[] }>()
@@ -51,12 +52,11 @@ const remove = (place: number) =>
     'change',
     supplies.filter((_, i) => i !== place),
   )
-const text = (event: Event) => (event.target as HTMLInputElement | HTMLSelectElement).value
-const number = (event: Event): number | undefined => {
-  const value = (event.target as HTMLInputElement).valueAsNumber
-  return Number.isNaN(value) ? undefined : value
-}
+const chosen = (event: Event) => (event.target as HTMLSelectElement).value
+const number = (text: string): number | undefined => (text.trim() === '' ? undefined : Number(text))
 const PRICE_IN = 100
+const setPrice = (place: number, price: number | undefined) =>
+  setOrLeaveOut(place, 'price', price === undefined ? undefined : Math.round(price * PRICE_IN))
 </script>
 
 <template>
@@ -79,7 +79,7 @@ const PRICE_IN = 100
             class="form-select form-select-sm"
             :value="one.what"
             :aria-label="`What, line ${i + 1}`"
-            @change="setKind(i, text($event) as Supply['what'])"
+            @change="setKind(i, chosen($event) as Supply['what'])"
           >
             <option v-for="kind in KINDS" :key="kind">{{ kind }}</option>
           </select>
@@ -90,7 +90,7 @@ const PRICE_IN = 100
             class="form-select form-select-sm"
             :value="one.of"
             :aria-label="`Which, line ${i + 1}`"
-            @change="set(i, { of: text($event) })"
+            @change="set(i, { of: chosen($event) })"
           >
             <option value="" disabled>choose</option>
             <option v-for="(name, id) in listOf(one.what)" :key="id" :value="id">{{ name }}</option>
@@ -98,29 +98,29 @@ const PRICE_IN = 100
               {{ one.of }}, not on the shelf any more
             </option>
           </select>
-          <input
+          <EntryInput
             v-else
             class="form-control form-control-sm"
             :value="one.of"
             :placeholder="HINTS[one.what]"
             :aria-label="`Which, line ${i + 1}`"
-            @change="set(i, { of: text($event).trim() })"
+            @change="(of) => set(i, { of: of.trim() })"
           />
         </td>
         <td class="pack">
-          <input
+          <EntryInput
             type="number"
             min="0"
             step="any"
             class="form-control form-control-sm"
             :value="one.pack"
             :aria-label="`In a pack, line ${i + 1}`"
-            @change="set(i, { pack: number($event) ?? one.pack })"
+            @change="(text) => set(i, { pack: number(text) ?? one.pack })"
           />
           <span class="soft">{{ PACKED[one.what] }}</span>
         </td>
         <td>
-          <input
+          <EntryInput
             v-if="one.what === 'fabric'"
             type="number"
             min="1"
@@ -128,11 +128,11 @@ const PRICE_IN = 100
             :value="one.width"
             placeholder="not told"
             :aria-label="`Bolt across, line ${i + 1}`"
-            @change="setOrLeaveOut(i, 'width', number($event))"
+            @change="(text) => setOrLeaveOut(i, 'width', number(text))"
           />
         </td>
         <td>
-          <input
+          <EntryInput
             type="number"
             min="0"
             step="0.01"
@@ -140,24 +140,18 @@ const PRICE_IN = 100
             :value="one.price === undefined ? undefined : (one.price / PRICE_IN).toFixed(2)"
             placeholder="not told"
             :aria-label="`Price of a pack, line ${i + 1}`"
-            @change="
-              setOrLeaveOut(
-                i,
-                'price',
-                number($event) === undefined ? undefined : Math.round(number($event)! * PRICE_IN),
-              )
-            "
+            @change="(text) => setPrice(i, number(text))"
           />
         </td>
         <td>
-          <input
+          <EntryInput
             type="number"
             min="0"
             step="any"
             class="form-control form-control-sm"
             :value="one.shelf"
             :aria-label="`Packs on the shelf, line ${i + 1}`"
-            @change="set(i, { shelf: number($event) ?? 0 })"
+            @change="(text) => set(i, { shelf: number(text) ?? 0 })"
           />
         </td>
         <td>

@@ -7,6 +7,7 @@ import type { CaseWrite } from '#shared/api/desk'
 import { outcomeWord } from '#shared/messages/desk'
 import { usePickLists } from '../../state/picks'
 import CustomerPick from '../../ui/CustomerPick.vue'
+import EntryInput from '../../ui/EntryInput.vue'
 
 /** What is asked, by whom, of what; what was advised and what came of it. */
 const props = defineProps<{
@@ -113,28 +114,28 @@ defineExpose({ focus: () => question.value?.focus() })
       </option>
     </select>
     <label for="case-minutes">Minutes</label>
-    <input
+    <EntryInput
       id="case-minutes"
       class="form-control short"
       inputmode="numeric"
-      :value="draft.minutes ?? ''"
-      @change="emit('put', { minutes: Number.parseInt(value($event), 10) || undefined })"
+      :value="draft.minutes"
+      @change="(text) => emit('put', { minutes: Number.parseInt(text, 10) || undefined })"
     />
     <label for="case-handed">Handed to</label>
-    <input
+    <EntryInput
       id="case-handed"
       class="form-control"
       placeholder="somebody of the shop"
-      :value="draft.handedTo ?? ''"
-      @change="emit('put', { handedTo: value($event) })"
+      :value="draft.handedTo"
+      @change="(text) => emit('put', { handedTo: text })"
     />
     <label for="case-follow">Ring back on</label>
-    <input
+    <EntryInput
       id="case-follow"
       type="date"
       class="form-control short"
-      :value="draft.followUp ?? ''"
-      @change="emit('put', { followUp: value($event) })"
+      :value="draft.followUp"
+      @change="(text) => emit('put', { followUp: text })"
     />
   </form>
 </template>

@@ -22,6 +22,7 @@ import { parseNumber, splitUnit, toMm } from '#core/units/parse'
 import { placeWord } from '#shared/messages/practice'
 import { betweenText, shownFaultText } from '#shared/messages/values'
 import { capital, controlWord, parameterWord } from '#shared/messages/words'
+import EntryInput from '../../ui/EntryInput.vue'
 
 /** What a machine shows, told as it shows it; each beside what the card has. */
 const props = defineProps<{ trial: Trial; shown: Shown; items: readonly Item[] }>()
@@ -127,7 +128,7 @@ const setSlot = (control: Fitted, text: string) => {
         <option value="">not told</option>
         <option v-for="{ mark } in scaleOf(parameter)?.marks" :key="mark">{{ mark }}</option>
       </select>
-      <input
+      <EntryInput
         v-else
         :id="`shows-${parameter}`"
         class="form-control"
@@ -135,7 +136,7 @@ const setSlot = (control: Fitted, text: string) => {
         placeholder="as it shows it"
         :aria-describedby="`shows-${parameter}-note`"
         :value="textOf(parameter)"
-        @change="setValue(parameter, ($event.target as HTMLInputElement).value)"
+        @change="(text) => setValue(parameter, text)"
       />
       <span :id="`shows-${parameter}-note`" class="soft">
         {{ cardSays(parameter) }}
@@ -164,13 +165,13 @@ const setSlot = (control: Fitted, text: string) => {
         </select>
         <template v-if="isFitted(control) && shown.positions[control] === unlisted(control)">
           <label :for="`slot-${control}`">its slot, mm</label>
-          <input
+          <EntryInput
             :id="`slot-${control}`"
             class="form-control slot"
             :class="{ 'is-invalid': odd[`${control} slot`] }"
             placeholder="measured"
             :value="slotText(control)"
-            @change="setSlot(control, ($event.target as HTMLInputElement).value)"
+            @change="(text) => setSlot(control, text)"
           />
           <span v-if="shown.slots?.[control] === undefined" class="caution">
             Without it nobody knows whether the needle clears.

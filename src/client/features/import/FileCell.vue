@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import EntryInput from '../../ui/EntryInput.vue'
+
 /** One cell as it stands in the file, to be mended in place; beside it, what was made of it. */
 defineProps<{ text: string; label: string; fault: boolean }>()
 const emit = defineEmits<{ mend: [text: string] }>()
@@ -8,13 +10,13 @@ const WIDEST = 26
 
 <template>
   <td :class="{ fault }">
-    <input
+    <EntryInput
       class="file-cell"
       :value="text"
       :aria-label="label"
       :aria-invalid="fault ? 'true' : undefined"
       :size="Math.max(NARROWEST, Math.min(WIDEST, text.length))"
-      @change="emit('mend', ($event.target as HTMLInputElement).value)"
+      @change="(typed) => emit('mend', typed)"
     />
     <slot></slot>
   </td>

@@ -2,6 +2,7 @@
 import { delimiters } from '#core/import/delimiter'
 import type { Encoding } from '#shared/files/csv'
 import type { OpenFile } from './useFile'
+import EntryInput from '../../ui/EntryInput.vue'
 
 /** The file, and how it was read: separator, letters, sheet; each can be told otherwise. */
 defineProps<{ file: OpenFile; what: string }>()
@@ -47,12 +48,12 @@ const pick = (event: Event, open: OpenFile['open']) => {
     <template v-if="file.read.value">
       <template v-if="file.read.value.pages">
         <label for="pages">pages</label>
-        <input
+        <EntryInput
           id="pages"
           class="form-control paste"
           :placeholder="`all ${file.read.value.pages.of}`"
           :value="file.read.value.pages.asked"
-          @change="file.again({ pages: text($event) })"
+          @change="(pages) => file.again({ pages })"
         />
       </template>
       <template v-if="file.read.value.delimiter !== undefined">

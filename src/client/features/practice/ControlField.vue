@@ -11,6 +11,7 @@ import { controlWord } from '#shared/messages/words'
 import { readShown, shownText } from '#core/answer/readShown'
 import { betweenText, shownFaultText } from '#shared/messages/values'
 import { scaleFor, type PanelControl } from './panel'
+import EntryInput from '../../ui/EntryInput.vue'
 
 const props = defineProps<{ trial: Trial; state: MachineState; control: PanelControl }>()
 const emit = defineEmits<{ move: [control: string, to: string]; set: [parameter: Parameter, value: number] }>()
@@ -90,7 +91,7 @@ const marksOf = (id: string) => {
     <option v-for="mark in marksOf(control.id) ?? []" v-else :key="mark.mark">{{ mark.mark }}</option>
   </select>
   <div v-else class="figure">
-    <input
+    <EntryInput
       :id="`c-${control.id}`"
       class="form-control form-control-sm"
       :class="{ 'is-invalid': faults[control.id] }"
@@ -98,7 +99,7 @@ const marksOf = (id: string) => {
       :placeholder="shown(control.id)"
       :value="textOf(control.id)"
       :title="actText(trial, control.id, '…')"
-      @change="read(control.id, ($event.target as HTMLInputElement).value)"
+      @change="(text) => read(control.id, text)"
     />
     <span v-if="saysMore(control.id)" class="soft">{{ shown(control.id) }}</span>
     <span v-if="faults[control.id]" class="caution">{{ faults[control.id] }}.</span>

@@ -24,7 +24,8 @@ const placeholder = computed(() => {
 const emit = defineEmits<{ change: [text: string] }>()
 const LONG = 30
 const TYPES: Record<string, string> = { date: 'date', dateTime: 'datetime-local' }
-const typed = (event: Event) => emit('change', (event.target as HTMLInputElement).value)
+/** Told once it is left; what is being typed outlives whatever is told anew around it. */
+const entered = computed({ get: () => props.text, set: (text: string) => emit('change', text) })
 const isLong = ({ width, kind }: Column) => width >= LONG && kind.is !== 'ref'
 const offers = ({ kind, suggest }: Column) =>
   kind.is === 'ref' || suggest !== undefined || (kind.is === 'text' && kind.usual !== undefined)
@@ -36,8 +37,7 @@ const offers = ({ kind, suggest }: Column) =>
     :id="id"
     class="form-select form-select-sm"
     :aria-label="label"
-    :value="text"
-    @change="typed"
+    v-model="entered"
   >
     <option v-if="!column.required || !text" value="">{{ column.required ? 'choose …' : 'not stated' }}</option>
     <option v-for="option in column.kind.of" :key="option.value" :value="option.word">{{ option.word }}</option>
@@ -49,24 +49,22 @@ const offers = ({ kind, suggest }: Column) =>
     rows="1"
     :aria-label="label"
     :readonly="locked"
-    :value="text"
+    v-model.lazy="entered"
     :aria-invalid="invalid ? 'true' : undefined"
     :placeholder="placeholder"
-    @change="typed"
   ></textarea>
   <template v-else>
     <input
       :id="id"
+      v-model.lazy="entered"
       :type="TYPES[column.kind.is] ?? 'text'"
       class="form-control form-control-sm"
       :aria-label="label"
       :readonly="locked"
-      :value="text"
       :list="offers(column) ? `${id}-list` : undefined"
       :aria-invalid="invalid ? 'true' : undefined"
       :placeholder="placeholder"
       autocomplete="off"
-      @change="typed"
     />
     <CellSuggestions v-if="offers(column)" :id="`${id}-list`" :column="column" :names="names" />
   </template>
