@@ -132,6 +132,15 @@ const widthAgainst = (fence: Fence, path: Path, { trusted }: FootLimits): Mm => 
   return path.widest ?? path.narrowest
 }
 
+/** Those that a swing would strike or pass, from any of these needle positions. */
+export const inTheWay = (swing: Swing, width: Mm, positions: readonly Mm[], fences: readonly Fence[]): Fence[] =>
+  fences.filter(({ span }) =>
+    positions.some((position) => {
+      const { from, to } = swingSpan(swing, position, width)
+      return from < span.from - TOLERANCE || to > span.to + TOLERANCE
+    }),
+  )
+
 /** The needle positions from which a width is clear: an interval, empty where `from` exceeds `to`. */
 export const clearPositions = (swing: Swing, width: Mm, fences: readonly Fence[]): Range => {
   const { left, right } = SHARES[swing]

@@ -1,6 +1,6 @@
 /** One stitch with one foot on one machine for one stage: every way it can be fitted, judged on every plate. */
-import { isPlateCover } from '../catalogue/index'
-import type { Id, Item, Model, Sample, Stage, Stitch, Swing } from '../catalogue/types'
+import { isPlateCover, swingOf } from '../catalogue/index'
+import type { Id, Item, Model, Sample, Stage, Stitch } from '../catalogue/types'
 import type { NeedleSize } from '../units/quantities'
 import { worksOut } from './calculations'
 import type { Fit } from './fit'
@@ -75,7 +75,7 @@ export const variantsOf = (pair: PairContext, context: StageContext): { variants
     stitch,
     foot: foot?.id,
   })
-  const swing: Swing = stitch.swing ?? context.index.functions.get(stitch.function)?.swing ?? 'none'
+  const swing = swingOf(stitch, context.index)
   const facts = worksOut(stage) ? { ...context.factsOf(pair), foot } : NO_FACTS
   const reachOf = context.index.memory.lasting(rememberedReaches)
   const slotStated = foot === undefined ? stage.feet === 'none' : foot.slot !== undefined

@@ -11,6 +11,7 @@ import type {
   Model,
   Sample,
   Stitch,
+  Swing,
   StitchFunction,
   Technique,
   Thread,
@@ -101,6 +102,10 @@ export const indexCatalogue = (bundle: Bundle, previous?: CatalogueIndex): Catal
     memory: new Memory(previous?.memory),
   }
 }
+
+/** To which side the needle swings: the stitch's own, else its function's. */
+export const swingOf = ({ swing, function: made }: Stitch, { functions }: Pick<CatalogueIndex, 'functions'>): Swing =>
+  swing ?? functions.get(made)?.swing ?? 'none'
 
 /** A plate that brings a feature lies over the needle plate in use; it is not one itself. */
 export const isPlateCover = (item: Item): boolean => item.what === 'plate' && (item.brings?.length ?? 0) > 0

@@ -1,6 +1,6 @@
 /** Models, feet, stitches and stages that the rules cannot tell apart get the same number. */
-import { isPlateCover, type CatalogueIndex } from '../catalogue/index'
-import type { FitStatement, Id, Item, Model, Stage, Stitch, Swing, Technique, When } from '../catalogue/types'
+import { isPlateCover, swingOf, type CatalogueIndex } from '../catalogue/index'
+import type { FitStatement, Id, Item, Model, Stage, Stitch, Technique, When } from '../catalogue/types'
 import { worksOut } from '../answer/calculations'
 import type { Fit } from '../answer/fit'
 import type { Ranked } from '../answer/preference'
@@ -273,7 +273,7 @@ export class EquivalenceKeys {
 
   ofStitch(stitch: Stitch): number {
     const function_ = this.denied.has(stitch.function) ? stitch.function : ''
-    return this.stitches.of(function_, this.swingOf(stitch), ...stitchJudged(stitch))
+    return this.stitches.of(function_, swingOf(stitch, this.index), ...stitchJudged(stitch))
   }
 
   ofStitchFunction(name: string): number {
@@ -299,10 +299,6 @@ export class EquivalenceKeys {
   ofFeet({ feet }: Stage, listed: readonly Ranked[]): number {
     const taken = listed.map((as) => [as.rank, as.function, as.tradeOff])
     return this.feetTaken.of(JSON.stringify(Array.isArray(feet) ? taken : feet))
-  }
-
-  private swingOf(stitch: Stitch): Swing {
-    return stitch.swing ?? this.index.functions.get(stitch.function)?.swing ?? 'none'
   }
 
   private groupsOf({ groups }: Model): string[] {

@@ -13,6 +13,7 @@ interface Scene {
   set?: number | Range
   of?: Partial<Stitch>
   slot?: Partial<Item>
+  plate?: Partial<Item>
   controls?: string[]
 }
 
@@ -22,6 +23,7 @@ const told = ({
   set,
   of = {},
   slot = { slot: 9 },
+  plate = {},
   controls = [],
   scales = {},
 }: Scene) => {
@@ -29,13 +31,14 @@ const told = ({
     ...P,
     maxWidth: 7,
     scales: { ...P.scales, ...scales, width },
-    supplied: ['k'],
+    supplied: ['k', 'lies'],
     stitches: [stitch({ function: 'zigzag', defaults: { width: set ?? 3 }, ...of })],
   }
   const k = foot({ id: 'k', functions: ['standard'], ...slot })
+  const lies: Item = { id: 'lies', code: 'lies', name: 'Plate', what: 'plate', slot: 9, ...plate }
   const bundle = bundleOf({
     models: [model],
-    items: [k],
+    items: [k, lies],
     techniques: [technique([stage({ stitches: [{ function: 'zigzag' }] })])],
   })
   const answer = only(ask(bundle))
@@ -45,6 +48,10 @@ const told = ({
     model,
     stitch: model.stitches[0],
     foot: k,
+    plate: lies,
+    covers: [],
+    swing: 'centred' as const,
+    twinSpacing: undefined,
     controls: new Set(controls),
     slots: { width: '3.0' },
   }
@@ -74,7 +81,26 @@ describe('what helps', () => {
     [
       'where the needle would hit: no wider',
       { cause: low, slot: { slot: 4.2 } },
-      [{ tells: 'limit', by: 'clearance' }],
+      [{ tells: 'limit', by: 'footOpening' }],
+    ],
+    [
+      'where the plate is what it would hit, that is told',
+      { cause: low, plate: { slot: 4.2 } },
+      [{ tells: 'limit', by: 'plateOpening' }],
+    ],
+    [
+      'where both are',
+      { cause: low, slot: { slot: 4.2 }, plate: { slot: 4.2 } },
+      [{ tells: 'limit', by: 'bothOpenings' }],
+    ],
+    [
+      'a needle that would hit on the right',
+      {
+        cause: { parameter: 'needlePosition', toward: 'low' },
+        slot: { slot: { left: -9, right: 2.1 } },
+        scales: { needlePosition: mm(-3.5, 3.5, 0.5) },
+      },
+      [{ tells: 'limit', by: 'footOpening' }],
     ],
     [
       'under the foot’s pin: no narrower',

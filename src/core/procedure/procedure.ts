@@ -1,5 +1,5 @@
 /** A stage's procedure put together: the technique's own steps, the planned moves, what is proved, what is undone. */
-import type { CatalogueIndex } from '../catalogue/index'
+import { isPlateCover, swingOf, type CatalogueIndex } from '../catalogue/index'
 import type { Kind, Model, Stage, Step, StepPhase, Stitch } from '../catalogue/types'
 import type { StageAnswer } from '../answer/types'
 import type { Changeover } from '../changeover/changeover'
@@ -18,7 +18,7 @@ import type { Phase, Procedure, ToldStep } from './types'
 export interface ProcedureInput {
   index: CatalogueIndex
   answer: StageAnswer
-  stage: Pick<Stage, 'inspect' | 'faults'>
+  stage: Pick<Stage, 'inspect' | 'faults' | 'twinSpacing'>
   model: Model
   fabric: SlotFacts['fabric']
   job: SlotFacts['job']
@@ -45,6 +45,10 @@ export const procedureOf = (input: ProcedureInput): Procedure => {
     model,
     stitch,
     foot: answer.foot === undefined ? undefined : index.items.get(answer.foot),
+    plate: answer.plate === undefined ? undefined : index.items.get(answer.plate),
+    covers: answer.accessories.flatMap((id) => index.items.get(id) ?? []).filter(isPlateCover),
+    swing: stitch ? swingOf(stitch, index) : 'none',
+    twinSpacing: stage.twinSpacing,
     controls: new Set(Object.keys(controls.controls)),
     slots,
   })

@@ -115,11 +115,17 @@ export interface Interruption {
   steps: ToldStep[]
 }
 
+/**
+ * Why a value goes no further: the needle would strike the foot, the needle plate, both, or what lies over the plate;
+ * the foot says so of itself; the stitch; the machine.
+ */
+export type FaultLimit = 'footOpening' | 'plateOpening' | 'bothOpenings' | 'cover' | 'foot' | 'stitch' | 'scale'
+
 /** A cause of a fault in words and figures of this card. */
 export type ToldCause =
   | { tells: 'value'; parameter: Parameter; toward: 'up' | 'down'; shown: string; by: 'click' | 'little' | 'step' }
   /** It cannot go further that way. */
-  | { tells: 'limit'; parameter: Parameter; toward: 'up' | 'down'; by: 'clearance' | 'foot' | 'stitch' | 'scale' }
+  | { tells: 'limit'; parameter: Parameter; toward: 'up' | 'down'; by: FaultLimit }
   | { tells: 'text'; text: string }
 
 export interface ToldFault {

@@ -14,8 +14,12 @@ describe('what helps against a fault', () => {
     [{ tells: 'value', parameter: 'length', toward: 'up', by: 'little', shown: 'R' }, 'length a little past R'],
     [{ tells: 'value', parameter: 'length', toward: 'down', by: 'little', shown: 'R' }, 'length a little below R'],
     [
-      { tells: 'limit', parameter: 'width', toward: 'up', by: 'clearance' },
-      'no wider: the needle would hit; take a foot with a wider opening',
+      { tells: 'limit', parameter: 'width', toward: 'up', by: 'footOpening' },
+      'no wider: the needle would hit the foot; take one with a wider opening',
+    ],
+    [
+      { tells: 'limit', parameter: 'needlePosition', toward: 'up', by: 'plateOpening' },
+      'needle no further right: the needle would hit the needle plate; take one with a wider opening',
     ],
     [
       { tells: 'limit', parameter: 'tension', toward: 'down', by: 'scale' },

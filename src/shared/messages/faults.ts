@@ -1,5 +1,5 @@
 /** What helps where the sewn piece is not good, in this card's figures. */
-import type { ToldCause } from '#core/procedure/types'
+import type { FaultLimit, ToldCause } from '#core/procedure/types'
 import { parameterWord } from './words'
 
 /** A cause of a fault with what helps, in this card's figures. */
@@ -31,8 +31,11 @@ const FURTHER: Record<string, [up: string, down: string]> = {
   length: ['no longer', 'no shorter'],
   needlePosition: ['needle no further right', 'needle no further left'],
 }
-const LIMITS: Record<Extract<ToldCause, { tells: 'limit' }>['by'], string> = {
-  clearance: 'the needle would hit; take a foot with a wider opening',
+const LIMITS: Record<FaultLimit, string> = {
+  footOpening: 'the needle would hit the foot; take one with a wider opening',
+  plateOpening: 'the needle would hit the needle plate; take one with a wider opening',
+  bothOpenings: 'the needle would hit foot and needle plate; take both with a wider opening',
+  cover: 'the needle would hit what lies over the needle plate',
   foot: 'the foot does not allow it',
   stitch: 'the stitch does not go further',
   scale: 'the machine does not go further',
