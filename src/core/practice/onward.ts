@@ -1,18 +1,14 @@
 /** What is still to be done on a practice machine, in the order of its rules: told as the card tells its moves. */
 import { planChangeover, type ChangeoverPlan } from '../changeover/plan'
 import { planSteps } from '../procedure/procedure'
-import type { Telling } from '../procedure/moves'
+import { tellingOf, type Telling } from '../procedure/moves'
 import type { ToldStep } from '../procedure/types'
 import { defaultsOf, type MachineState } from './machine'
 import type { Trial } from './trial'
 
 /** How a trial's moves are told; what lies on its shelf is not looked into. */
-export const trialTelling = ({ model, stitches, controls }: Trial, plan: ChangeoverPlan): Telling => ({
-  index: { items: new Map() },
-  model: { ...model, stitches },
-  controls: controls.controls,
-  end: plan.outcome === 'plan' ? plan.end : {},
-})
+export const trialTelling = ({ model, stitches, controls }: Trial, plan: ChangeoverPlan): Telling =>
+  tellingOf({ index: { items: new Map() }, model: { ...model, stitches }, ...controls }, plan)
 
 /** From how it stands to how the card has it; none where it stands so. */
 export const onward = (trial: Trial, { positions }: MachineState): ToldStep[] => {

@@ -1,5 +1,5 @@
 /** What comes in between: an empty bobbin, a thread or needle that breaks, a machine that was switched off. */
-import type { Controls, Positions } from '../catalogue/types'
+import type { Positions } from '../catalogue/types'
 import { AS_BEFORE } from '../changeover/positions'
 import { dutiesOf, hazardsOf, isItemControl } from '../changeover/rules'
 import { usual } from '../changeover/usual/texts'
@@ -10,7 +10,6 @@ import { TYING_ON, type Interruption, type InterruptionOf, type ToldStep } from 
 
 export interface InterruptedAt {
   telling: Telling
-  rules: Controls['rules']
   goal: Positions
   /** The procedure that is interrupted. */
   steps: readonly ToldStep[]
@@ -78,7 +77,7 @@ const sideSteps = (of: InterruptionOf, acts: readonly Act[], at: InterruptedAt):
 const SHUT = 'looperCover'
 
 /** Whether the power comes on only once the handwheel is turned, and one of these moves asks for that. */
-const mustTurn = (moved: readonly string[], { rules }: InterruptedAt): boolean =>
+const mustTurn = (moved: readonly string[], { telling: { rules } }: InterruptedAt): boolean =>
   rules.some((rule) => 'needs' in rule && rule.for.control === 'power' && rule.needs['handwheel'] !== undefined) &&
   rules.some(
     (rule) =>
@@ -88,24 +87,25 @@ const mustTurn = (moved: readonly string[], { rules }: InterruptedAt): boolean =
       moved.includes(rule.after.control),
   )
 
-const move = ([control, to]: Act, { telling, rules, goal }: InterruptedAt, from = goal[control] ?? ''): Unnamed => {
-  const { controls } = telling
+const move = ([control, to]: Act, { telling, goal }: InterruptedAt, from = goal[control] ?? ''): Unnamed => {
+  const { controls, rules } = telling
   const made = { control, from, to }
   const duties = dutiesOf({ rules }, made).map(({ duty }) => ({ text: duty, control }))
   const cautions = hazardsOf({ rules }, made).map(({ hazard }) => ({ text: hazard, control }))
   return untold(
     'interruption',
-    { tells: 'moves', moves: [toldMove(made, telling)], duties },
+    { tells: 'moves', moves: [toldMove(made, { ...telling, moved: new Set() })], duties },
     { cautions, seconds: controls[control]?.seconds ?? 0, leaves: { [control]: to } },
   )
 }
 
 /** Whether switching off takes back what was set. */
-const forgets = ({ rules }: InterruptedAt): boolean =>
+const forgets = ({ telling: { rules } }: InterruptedAt): boolean =>
   rules.some((rule) => 'resets' in rule && rule.after.control === 'power' && rule.after.to === 'off')
 
 /** How all must stand for the moves, in the order of habit; undefined where something that is fitted is in the way. */
-const safeState = (acts: readonly Act[], { rules, telling, goal }: InterruptedAt): Positions | undefined => {
+const safeState = (acts: readonly Act[], { telling, goal }: InterruptedAt): Positions | undefined => {
+  const { rules } = telling
   const moved = new Set(acts.map(([control]) => control))
   // A thread broke wherever the needle was: it is threaded with its eye above the plate and the take-up at its top.
   const safe: Positions =

@@ -7,19 +7,30 @@ import type { ChangeoverPlan, PlanStep } from '../changeover/plan'
 import { needleAt, valueAt } from '../changeover/positions'
 import { isItemControl } from '../changeover/rules'
 import { untold, type Unnamed } from './ids'
+import { needlesInOrder, needleTold } from './needles'
 import type { Phase, ToldMove, ToldStep } from './types'
 
 export interface Telling {
   index: Pick<CatalogueIndex, 'items'>
   model: Pick<Model, 'id' | 'scales' | 'kind'> & { stitches: readonly Pick<Stitch, 'id' | 'sequence'>[] }
   controls: Controls['controls']
+  rules: Controls['rules']
   /** How all stands once the plan is done, for a dial that reads otherwise then. */
   end: Positions
+  /** All that the plan moves. */
+  moved: ReadonlySet<string>
 }
+
+/** How the moves of a plan are told. */
+export const tellingOf = (told: Omit<Telling, 'end' | 'moved'>, plan: ChangeoverPlan): Telling => ({
+  ...told,
+  end: plan.outcome === 'plan' ? plan.end : {},
+  moved: new Set(plan.outcome === 'plan' ? plan.steps.map(({ control }) => control) : []),
+})
 
 export const toldMove = (
   { control, from, to }: Pick<PlanStep, 'control' | 'from' | 'to'>,
-  { index, model, controls, end }: Telling,
+  { index, model, controls, end, moved }: Telling,
 ): ToldMove => {
   const placed = controls[control]
   const foot = control === 'foot' ? index.items.get(to) : undefined
@@ -36,6 +47,7 @@ export const toldMove = (
     ...(placed?.where === undefined ? {} : { where: placed.where }),
     ...(foot?.attachment === 'snapOn' ? { snaps: true } : {}),
     ...(isCase ? { isCase } : {}),
+    ...needleTold(control, to, end, moved),
     ...(NEEDLES.has(control) ? needlesOf(control, model.kind, end) : {}),
     ...(control === 'stitch' && sewsWithLoopers(model.kind) ? { isSetUp: true } : {}),
     ...(control === 'stitch' && 'buttonholeStep' in controls && hasPlaces(model, to) ? { isDialled: true } : {}),
@@ -76,17 +88,19 @@ export const meaning = (control: string, { scales }: Pick<Model, 'scales'>): Tol
   return control in scales ? 'value' : 'position'
 }
 
-/** What is taken off leaves nothing to tighten. */
-const isTakenOff = ({ control, to }: PlanStep): boolean => isItemControl(control) && (to === 'none' || to === 'off')
+/** What is taken off leaves nothing to tighten, nor does a needle that is only laid ready. */
+const isFastened = ({ control, to, stay }: ToldMove): boolean =>
+  isItemControl(control) ? to !== 'none' && to !== 'off' : stay === undefined || stay.length > 0
 
 /** One move of a plan as a step. */
-export const moveStep = (phase: Phase, step: PlanStep, telling: Telling): Unnamed =>
-  untold(
+export const moveStep = (phase: Phase, step: PlanStep, telling: Telling): Unnamed => {
+  const move = toldMove(step, telling)
+  return untold(
     phase,
     {
       tells: 'moves',
-      moves: [toldMove(step, telling)],
-      duties: isTakenOff(step) ? [] : step.duties.map((text) => ({ text, control: step.control })),
+      moves: [move],
+      duties: !isFastened(move) ? [] : step.duties.map((text) => ({ text, control: step.control })),
     },
     {
       cautions: step.hazards.map((text) => ({ text, control: step.control })),
@@ -94,6 +108,7 @@ export const moveStep = (phase: Phase, step: PlanStep, telling: Telling): Unname
       leaves: { ...step.reset, [step.control]: step.to },
     },
   )
+}
 
 /** Steps of moves that follow one another told together where they are short. One with a duty ends its breath. */
 export const inBreaths = (steps: readonly Unnamed[]): Unnamed[] => {
@@ -139,7 +154,7 @@ export const planned = (phase: Phase, plan: ChangeoverPlan, telling: Telling): U
   }
   if (plan.outcome === 'blocked')
     return [untold(phase, { tells: 'blocked', control: plan.control, to: plan.to, rules: plan.rules })]
-  return inBreaths(plan.steps.map((step) => moveStep(phase, step, telling)))
+  return inBreaths(needlesInOrder(plan.steps, telling.rules).map((step) => moveStep(phase, step, telling)))
 }
 
 /** All moves that a step tells, in their order. */

@@ -9,7 +9,8 @@ import { toldOnce } from './cautions'
 import { faultsOf } from './faults'
 import { named, untold, type Unnamed } from './ids'
 import { interruptionsOf } from './interruptions'
-import { inBreaths, movesOf, moveStep, planned, toldMove, type Telling } from './moves'
+import { inBreaths, movesOf, moveStep, planned, tellingOf, toldMove, type Telling } from './moves'
+import { needlesInOrder } from './needles'
 import { isBound, ownStep, withOwn } from './own'
 import { isPattern, throughOf } from './proof'
 import { slotValues, type SlotFacts } from './slots'
@@ -32,12 +33,7 @@ export interface ProcedureInput {
 export const procedureOf = (input: ProcedureInput): Procedure => {
   const { index, answer, stage, model, changeover } = input
   const { controls, plan } = changeover
-  const telling: Telling = {
-    index,
-    model,
-    controls: controls.controls,
-    end: plan.outcome === 'plan' ? plan.end : {},
-  }
+  const telling = tellingOf({ index, model, ...controls }, plan)
   const stitch = model.stitches.find(({ id }) => id === answer.stitch)
   const slots = slotValues({ index, answer, fabric: input.fabric, job: input.job })
   const faults = faultsOf(stage.faults, {
@@ -58,7 +54,7 @@ export const procedureOf = (input: ProcedureInput): Procedure => {
     const steps = [...head, ...ownOf(input, 'prepare', slots), ...planned('fit', plan, telling)]
     return { steps: finished(steps), next: [], interruptions: [], back: [], faults }
   }
-  const { phased, proof } = phasesOf(plan.steps, telling)
+  const { phased, proof } = phasesOf(needlesInOrder(plan.steps, controls.rules), telling)
   const { prepare, sew, finish } = input.authored
   const bound = [...prepare, ...sew, ...finish].filter(isBound)
   const moves = inBreaths(withOwn(phased, bound, slots))
@@ -93,7 +89,6 @@ export const procedureOf = (input: ProcedureInput): Procedure => {
     next: toldOnce(named(nextOf(resets, input, slots, first, last))),
     interruptions: interruptionsOf({
       telling,
-      rules: controls.rules,
       goal: plan.end,
       steps,
       isPattern: stitch !== undefined && isPattern(stitch),
@@ -253,7 +248,6 @@ const TAILED: ReadonlySet<Kind> = new Set(['overlocker'])
 const backOf = ({ back, asBefore = [] }: Changeover, telling: Telling): ToldStep[] => {
   if (!back) return []
   const unnamed = asBefore.length > 0 ? [untold('back', { tells: 'asBefore', controls: asBefore })] : []
-  const end = back.outcome === 'plan' ? back.end : {}
   const tail = TAILED.has(telling.model.kind) ? [untold('back', { tells: 'tail' })] : []
-  return finished([...planned('back', back, { ...telling, end }), ...unnamed, ...tail])
+  return finished([...planned('back', back, tellingOf(telling, back)), ...unnamed, ...tail])
 }

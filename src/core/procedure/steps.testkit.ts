@@ -17,7 +17,9 @@ export const telling = (more: Partial<Telling> = {}): Telling => ({
   index: { items: new Map() },
   model: P,
   controls: {},
+  rules: [],
   end: {},
+  moved: new Set(),
   ...more,
 })
 

@@ -4,13 +4,14 @@
  */
 import type { ControlRule, FaultShows, Id, Parameter, Positions, Stage } from '../catalogue/types'
 import type { PlanStep } from '../changeover/plan'
+import type { NeedleTold } from './needles'
 
 /** In the order in which they come. */
 export const PHASES = ['prepare', 'fit', 'set', 'ready', 'proof', 'reset', 'sew', 'inspect', 'finish'] as const
 export type Phase = (typeof PHASES)[number] | 'next' | 'back' | 'interruption'
 
 /** One move of a control, with what its model says of it. */
-export interface ToldMove extends Pick<PlanStep, 'control' | 'from' | 'to'> {
+export interface ToldMove extends Pick<PlanStep, 'control' | 'from' | 'to'>, NeedleTold {
   /** Whose control it is. */
   model: Id
   /** Of a value: as the model shows it; `holds`: how controls stand while a two-faced dial reads so. */

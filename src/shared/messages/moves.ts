@@ -41,7 +41,7 @@ export const standsAt = (shown: string, before: 'at' | 'to'): string =>
 export const moveText = (move: ToldMove, say: Speech): string => {
   const { control, from, to, means } = move
   if (control === 'power' && from === 'lock' && to === 'on') return 'Press the lock key again'
-  if (move.say !== undefined) return placed(ruleWords(move.say, control), move)
+  if (move.say !== undefined) return placed(ruleWords(move.say, control), move) + fitsText(move)
   switch (means) {
     case 'item':
       return itemText(move, say)
@@ -64,7 +64,29 @@ export const moveText = (move: ToldMove, say: Speech): string => {
   }
 }
 
-const needleText = ({ to: at, needles }: ToldMove): string => {
+/** "stretch, size 80". */
+const kindOfNeedle = (at: string): string => {
+  const needle = needleAt(at)
+  return needle ? `${needle.point}, size ${needle.size}` : at
+}
+
+/** Which needle goes in there. */
+const fitsText = ({ fits }: ToldMove): string => {
+  if (fits === undefined || fits === '' || fits === UNKNOWN) return ''
+  return fits === AS_BEFORE ? ', the everyday one' : `: ${kindOfNeedle(fits)}`
+}
+
+/** The needles that stay in are changed; where none stays, what is to go in is laid ready. */
+const changedNeedlesText = (at: string, stay: readonly string[]): string => {
+  const isEveryday = at === AS_BEFORE
+  if (stay.length === 0) return isEveryday ? 'Lay the everyday needles ready' : `Lay needles ready: ${kindOfNeedle(at)}`
+  const changed = `Change the ${list(stay.map((place) => controlWord(place)))}`
+  if (!isEveryday) return `${changed}: ${kindOfNeedle(at)}, pushed fully up`
+  return `${changed} back to the everyday ${stay.length === 1 ? 'one' : 'ones'}, pushed fully up`
+}
+
+const needleText = ({ to: at, needles, stay }: ToldMove): string => {
+  if (stay) return changedNeedlesText(at, stay)
   if (at === AS_BEFORE) return `Fit the everyday ${needles ? 'needles' : 'needle'}, pushed fully up`
   const needle = needleAt(at)
   if (!needle) return `Fit a ${at} needle, pushed fully up`
@@ -97,9 +119,12 @@ const itemText = ({ control, from, to, snaps, isCase }: ToldMove, say: Speech): 
 const said = (from: string, say: Speech): string =>
   from === UNKNOWN || from === '' ? 'the attachment' : list(from.split('+').map((id) => say.item(id)))
 
-const threadText = ({ control, to, needles }: ToldMove, say: Speech): string => {
+const threadText = ({ control, from, to, needles }: ToldMove, say: Speech): string => {
   const place = threadPlaceWord(control.slice('thread:'.length))
-  if (needles === 'all' && to === 'out') return 'Take the thread out of each needle'
+  if (needles === 'all' && to === 'out')
+    return from === UNKNOWN
+      ? 'Where a needle is still threaded, take its thread out'
+      : 'Take the thread out of each needle'
   if (needles && to !== AS_BEFORE)
     return `Thread ${needles === 'both' ? 'both needles' : 'each needle that is in'} with ${say.thread(to)}`
   if (needles === 'all') return 'Thread the needles as before'
