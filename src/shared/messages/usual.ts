@@ -107,7 +107,7 @@ const WORDS: Record<UsualText, string | ((control: string) => string)> = {
   tightenItsClampThreadLast: 'Tighten its clamp screw; thread it last',
   listenForClick: 'Listen for its click; by hand, turn the handwheel a little if it does not come',
   forkOverClamp: 'Its fork goes over the needle clamp; tighten its screw with a driver',
-  offForFootNeedlePlate: 'Off whenever a foot, needle or needle plate is changed.',
+  offForFootNeedlePlate: 'Off whenever a foot, needle or needle plate is changed, and while the needle is threaded.',
   holdNeedleByShank: 'Hold the needle by its shank; the old one goes into the needle box.',
   keepOutOfOpening: 'Keep fingers and screws out of the opening.',
   offForNeedlesLoopersKnives: 'Off whenever hands are at needles, loopers or knives.',

@@ -32,7 +32,7 @@ const today = new Date().toISOString().slice(0, 10)
 const readCalls = async () => {
   const [due, phones] = await Promise.all([get('/api/cases', { due: today }), get('/api/cases', { waiting: 'phone' })])
   const names = await customerNames(due.map((row) => row.case.customer))
-  calls.value = callLines(due, phones, (id) => names.get(id) ?? id)
+  calls.value = callLines(due, phones, (id) => names.get(id) ?? 'a caller who is not kept any more')
 }
 const readClasses = async () => {
   const ahead = classesAhead(await get('/api/classes'), new Date())
