@@ -9,6 +9,6 @@ export const runs = (many: number): number => Math.max(1, Math.round(many * shar
 
 /** A prime far from what lists are made of, so that a share of a list has of everything in it. */
 const SCATTER = 7919
-/** That share of a list's entries, scattered over it; all of them where the share is one or more. */
-export const shareOf = <T>(all: readonly T[]): T[] =>
-  all.filter((_, i) => (i * SCATTER) % all.length < all.length * share)
+/** That share of a list's entries, or of a part of them, scattered over it; all where the share is one or more. */
+export const shareOf = <T>(all: readonly T[], part = 1): T[] =>
+  all.filter((_, i) => (i * SCATTER) % all.length < all.length * part * share)

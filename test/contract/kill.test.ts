@@ -98,8 +98,6 @@ const casesKept = async (headers: Record<string, string>) =>
 describe('killed in the middle of writes and of an import', () => {
   it.each([
     ['the server', 350],
-    ['the server', 900],
-    ['the database', 350],
     ['the database', 900],
   ] as const)(
     '%s, %i ms into the import: what was acknowledged is there, and nothing is half done',

@@ -128,7 +128,7 @@ export const boxesOf = (pdf: Buffer): { width: number; height: number; words: Wo
       })
   })
 
-const CODE_DPI = 200
+const CODE_DPI = 150
 
 /** What the codes on the pages say: at most one in each half of a sheet. */
 export const codesIn = (pdf: Buffer): string[] =>
@@ -143,8 +143,8 @@ const halfOf = ({ width, height, grey, perMm }: Picture, half: number): Picture 
 }
 
 const codeIn = ({ width, height, grey }: Picture): string | undefined => {
-  const rgba = new Uint8ClampedArray(width * height * 4)
-  grey.forEach((level, i) => rgba.set([level, level, level, 255], i * 4))
+  const opaque = Uint32Array.from(grey, (level) => (0xff << 24) | (level * 0x010101))
+  const rgba = new Uint8ClampedArray(opaque.buffer)
   // A page of text is now and then read as a code that says nothing.
-  return jsQR(rgba, width, height)?.data || undefined
+  return jsQR(rgba, width, height, { inversionAttempts: 'dontInvert' })?.data || undefined
 }

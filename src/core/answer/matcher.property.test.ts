@@ -10,7 +10,7 @@ import { scene } from './scenes.testkit'
 import type { Answer, Question } from './types'
 import { runs } from '../runs.testkit'
 
-const CATALOGUES = runs(2500)
+const CATALOGUES = runs(1200)
 
 const answer = (bundle: Bundle, question: Question): Answer => {
   const index = indexCatalogue(bundle)

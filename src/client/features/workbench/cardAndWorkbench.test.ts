@@ -83,7 +83,7 @@ const all = (bundle: Bundle, questions: readonly Question[]): number => {
 }
 
 describe('card and workbench', () => {
-  it('work out the same over all cells of the demo, and of machines a shop enters', () => {
+  it('work out the same over a quarter of the demo’s cells, and of machines a shop enters', () => {
     const bundle = withOtherMachines(demoBundle())
     const questions = bundle.techniques.flatMap(({ id: technique, methods }) =>
       bundle.models.flatMap(({ id: model }) =>
@@ -98,7 +98,7 @@ describe('card and workbench', () => {
         ),
       ),
     )
-    expect(all(bundle, shareOf(questions))).toBeGreaterThan(runs(1500))
+    expect(all(bundle, shareOf(questions, 1 / 4))).toBeGreaterThan(runs(375))
   })
 
   it('work out the same in 900 random catalogues', () => {
