@@ -108,6 +108,7 @@ describe('the shop’s lists and choices', () => {
   it('a customer is not taken back into a history that nobody could erase', async () => {
     const { body } = await desk.post('/api/customers').send(CUSTOMER).expect(201)
     const [added] = await writesOf('customers', body.customer.id)
+    expect(added?.stands).toBe(false)
     await undo(added?.id).expect(422)
     await desk.get(`/api/customers/${body.customer.id}/export`).expect(200)
   })

@@ -76,7 +76,9 @@ test('the card can be read at a distance and says why', async ({ page }) => {
   await expect(page.getByText('Choose Utility 114 first, then change')).toBeVisible()
   const steps = page.locator('.doing > .procedure')
   await expect(steps.getByText(/toward you until the needle is up\..*Lift the presser foot.*Switch off/)).toBeVisible()
-  await expect(steps.getByText('Off whenever a foot, needle or needle plate is changed.')).toBeVisible()
+  await expect(
+    steps.getByText('Off whenever a foot, needle or needle plate is changed, and while the needle is threaded.'),
+  ).toBeVisible()
   await page.getByText('How sure').click()
   await expect(page.getByText('LF·07 (blind hem foot) comes with the machine.')).toBeVisible()
   await expectNoSidewaysScroll(page)

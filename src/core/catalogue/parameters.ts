@@ -18,6 +18,8 @@ interface ParameterEntry {
   handStep: number
   /** The least difference that is seen on fabric, in its unit; left out: one number of the scale. */
   noticed?: number
+  /** And that share of the value itself: nobody tells stitches of 3.5 mm from stitches of 3.6. Left out: 0. */
+  noticedShare?: number
   /** Set in mm also where the model does not state its scale; others take no target then. */
   setUnscaled?: boolean
   /** It decides where the needle goes: it is set with the needle up, and proved by the handwheel. */
@@ -52,6 +54,7 @@ const ENTRIES = {
     unitSaid: true,
     handStep: 0.2,
     noticed: 0.1,
+    noticedShare: 0.08,
     onPanel: true,
     heading: /^(length|l|spi|stitches ?(\/|per)( ?in(ch)?)?)$/,
     most: 15,
@@ -101,6 +104,12 @@ export const entryOf = (parameter: Parameter): ParameterEntry => ENTRIES[plainOf
 export const isParameter = (word: string): word is Parameter => (word.split(':')[0] as string) in ENTRIES
 
 export const isInMm = (parameter: Parameter): boolean => entryOf(parameter).measures === 'mm'
+
+/** The least difference from a value that is seen on fabric, in its unit. `number`: how much one is on the scale. */
+export const leastSeen = (parameter: Parameter, value: number, number: number | undefined): number => {
+  const { noticed, noticedShare = 0, handStep } = entryOf(parameter)
+  return Math.max(noticed ?? number ?? (isInMm(parameter) ? handStep : 1), noticedShare * Math.abs(value))
+}
 
 /** The order they are given in: as listed, then by name. */
 export const compareParameters = (a: Parameter, b: Parameter): number =>

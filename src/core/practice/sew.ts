@@ -1,7 +1,7 @@
 /** What the machine of a trial would sew as it stands, before anyone tries it on fabric. */
 import { fencesAround, wouldHit } from '../answer/clearance'
 import type { Reason } from '../answer/reasons'
-import { entryOf } from '../catalogue/parameters'
+import { leastSeen } from '../catalogue/parameters'
 import type { Item, Model, Parameter, Range, Stitch } from '../catalogue/types'
 import { specFrom } from '../card/sketch'
 import type { StitchSpec } from '../stitch/types'
@@ -157,8 +157,8 @@ const offTheCard = (trial: Trial, { values }: MachineState): Finding[] =>
       const at = values[parameter]
       if (at === undefined || typeof value !== 'number') return []
       const scale = trial.model.scales[parameter]
-      const notice = entryOf(parameter).noticed ?? (typeof scale === 'object' ? scale.number : undefined) ?? 1
-      if (Math.abs(at - value) < notice) return []
+      const number = typeof scale === 'object' ? scale.number : undefined
+      if (Math.abs(at - value) < leastSeen(parameter, value, number)) return []
       const toward = at > value ? 'high' : 'low'
       const faults = trial.stage.faults.flatMap((fault) =>
         fault.causes

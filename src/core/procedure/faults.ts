@@ -7,7 +7,7 @@ import { agreeing, inRange, reachOf } from '../answer/reach'
 import { highEnd, lowEnd } from '../answer/reasons'
 import { faceOf, showValue } from '../answer/show'
 import type { Setting, StageAnswer } from '../answer/types'
-import { entryOf, isInMm } from '../catalogue/parameters'
+import { entryOf, leastSeen } from '../catalogue/parameters'
 import type { Cause, Item, Model, Parameter, Positions, Scale, Stage, Stitch, Swing } from '../catalogue/types'
 import { TOLERANCE, tidy, type Mm } from '../units/quantities'
 import { fillSlots } from './slots'
@@ -100,15 +100,14 @@ const nextPlace = (
   scale: Scale | undefined,
   setup: Positions,
 ): number | undefined => {
-  const { noticed, handStep } = entryOf(parameter)
   const sign = way === 'up' ? 1 : -1
   const reach = agreeing(reachOf(scale), setup)
   if (reach.kind === 'free') {
-    const next = tidy(base + sign * handStep)
+    const next = tidy(base + sign * entryOf(parameter).handStep)
     return !scale || inRange(next, reach) ? next : undefined
   }
   const isClicking = scale?.step === undefined
-  const least = isClicking ? TOLERANCE : SEEN * (noticed ?? scale.number ?? (isInMm(parameter) ? handStep : 1))
+  const least = isClicking ? TOLERANCE : SEEN * leastSeen(parameter, base, scale.number)
   const beyond = reach.places
     .map(({ value }) => value)
     .filter((value) => sign * (value - base) >= least - TOLERANCE / 2)

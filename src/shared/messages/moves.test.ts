@@ -32,7 +32,7 @@ describe('needles of a machine with several places', () => {
     [needle('in', { ...place, fits: UNKNOWN }), 'Fit the left needle'],
     [
       needle('out', { control: 'thread:needle', means: 'thread' }),
-      'Where a needle is still threaded, take its thread out',
+      'Take the thread out of each needle that still has one',
     ],
     [needle('out', { control: 'thread:needle', means: 'thread', from: 'poly' }), 'Take the thread out of each needle'],
   ])('%j', (move, text) => {

@@ -123,7 +123,7 @@ const threadText = ({ control, from, to, needles }: ToldMove, say: Speech): stri
   const place = threadPlaceWord(control.slice('thread:'.length))
   if (needles === 'all' && to === 'out')
     return from === UNKNOWN
-      ? 'Where a needle is still threaded, take its thread out'
+      ? 'Take the thread out of each needle that still has one'
       : 'Take the thread out of each needle'
   if (needles && to !== AS_BEFORE)
     return `Thread ${needles === 'both' ? 'both needles' : 'each needle that is in'} with ${say.thread(to)}`

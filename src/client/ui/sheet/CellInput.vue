@@ -35,9 +35,9 @@ const offers = ({ kind, suggest }: Column) =>
   <select
     v-if="column.kind.is === 'choice' && !locked"
     :id="id"
+    v-model="entered"
     class="form-select form-select-sm"
     :aria-label="label"
-    v-model="entered"
   >
     <option v-if="!column.required || !text" value="">{{ column.required ? 'choose …' : 'not stated' }}</option>
     <option v-for="option in column.kind.of" :key="option.value" :value="option.word">{{ option.word }}</option>
@@ -45,11 +45,11 @@ const offers = ({ kind, suggest }: Column) =>
   <textarea
     v-else-if="isLong(column)"
     :id="id"
+    v-model.lazy="entered"
     class="form-control form-control-sm"
     rows="1"
     :aria-label="label"
     :readonly="locked"
-    v-model.lazy="entered"
     :aria-invalid="invalid ? 'true' : undefined"
     :placeholder="placeholder"
   ></textarea>

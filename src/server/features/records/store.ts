@@ -129,8 +129,7 @@ export class RecordHistory {
   /** Puts back what stood before a write. Throws `Conflict` where the record was written to since. */
   async undo(actor: Actor, id: number, index: CatalogueIndex) {
     const asked = await this.one(id)
-    // Else their history, and with it their name, would outlive them, with nobody left to erase.
-    if (asked.resource === 'customers' && asked.before === null)
+    if (goesByErasing(asked))
       throw new Invalid('A customer goes by being erased, at their own page: with all that is held of them.', [])
     const table = this.tables.get(asked.resource) as RecordTable
     return this.writes.run(table.topic, async (manager) => {
@@ -169,9 +168,13 @@ export class RecordHistory {
       did: before === null ? 'added' : after === null ? 'removed' : 'changed',
       at: at.toISOString(),
       by,
-      stands,
+      stands: stands && !goesByErasing({ resource, before }),
     }
   }
 }
+
+/** Else a customer's history, and with it their name, would outlive them, with nobody left to erase. */
+const goesByErasing = ({ resource, before }: { resource: string; before: unknown }): boolean =>
+  resource === 'customers' && before === null
 
 const keyOf = ({ resource, row }: Pick<ShopHistoryRow, 'resource' | 'row'>): string => `${resource}\n${row}`
