@@ -78,6 +78,49 @@ describe('a changeover', () => {
   })
 })
 
+describe('a machine that remembers values with their stitch until it is switched off', () => {
+  const width = { shows: 'mm', from: 0, to: 7, step: 0.1, kept: 'perStitch' }
+  const remembers = { scales: { ...P.scales, width } } as Partial<Model>
+  const asked = { settings: { width: { ...setting(4), default: 4 } } }
+
+  it('brings its own where the power is off anyhow before the stitch is chosen', () => {
+    const { plan, defaults } = change({}, asked, remembers)
+    expect(stepsOf(plan)).toContain('power=off')
+    expect(stepsOf(plan)).not.toContain('width=4')
+    expect(defaults).toEqual({ width: '4' })
+  })
+
+  it('may bring anything where it stays on: the value is set, and nothing is said of what comes', () => {
+    const stands = { ...change({}, asked, remembers).goal, power: 'on', stitch: 'straight' }
+    const { plan, defaults } = change({ stands }, asked, remembers)
+    expect(stepsOf(plan)).not.toContain('power=off')
+    expect(stepsOf(plan)).toContain('width=4')
+    expect(defaults['width']).not.toBe('4')
+  })
+})
+
+describe('the way back', () => {
+  it('begins where a stitch of places has ended', () => {
+    const places = [
+      { at: '1', does: 'a' },
+      { at: '4', does: 'b' },
+    ]
+    const dialled = { features: ['buttonholeDial'], stitches: [straight, { ...zigzag, sequence: places }] }
+    const { goal, back } = change({}, {}, dialled as Partial<Model>)
+    expect(goal['buttonholeStep']).toBe('1')
+    const turned = back?.outcome === 'plan' ? back.steps.find(({ control }) => control === 'buttonholeStep') : undefined
+    expect(turned).toMatchObject({ from: '4', to: 'off' })
+  })
+
+  it('ends with the power on, whatever was moved, and chooses no stitch on a machine that does so itself', () => {
+    const chosen = (own: Partial<Model>) =>
+      stepsOf(change({}, {}, own).back).filter((step) => step.startsWith('stitch='))
+    expect(endOf(change().back)['power']).toBe('on')
+    expect(chosen({ kind: 'computerised' })).toEqual([])
+    expect(chosen({ kind: 'mechanical' })).toHaveLength(1)
+  })
+})
+
 describe('who has sewn', () => {
   it('knows no more how needle, foot and bobbin stand, and the rest as it was', () => {
     const sewn = afterSewing({ needleHeight: 'up', footLift: 'down', bobbin: 'full', width: '4' })

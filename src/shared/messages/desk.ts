@@ -56,8 +56,9 @@ export const rungText = (rung: LadderRung, itemName: (id: string) => string): st
     case 'rethread':
       return 'Presser foot up, then thread anew from the spool: every guide, the take-up lever, the needle.'
     case 'needle': {
-      const which = [rung.needle?.system, rung.needle?.point, rung.needle?.size].filter(Boolean).join(' ')
-      const needle = rung.needle ? `A new needle: ${which}.` : 'A new needle.'
+      const { system, point, size } = rung.needle ?? {}
+      const which = [point, size === undefined ? '' : `size ${size}`].filter(Boolean).join(', ')
+      const needle = rung.needle ? `A new needle: ${which}${system ? ` (${system})` : ''}.` : 'A new needle.'
       return `${needle} Switched off; the right way round, fully up, screw tight.`
     }
     case 'bobbin':

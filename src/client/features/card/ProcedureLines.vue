@@ -81,7 +81,9 @@ ol {
   margin-bottom: 0.3rem;
 }
 
+/* Each holds its tick: a step of one line is lower than that. */
 li {
+  display: flow-root list-item;
   margin-bottom: 0.3rem;
 }
 

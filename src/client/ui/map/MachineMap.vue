@@ -30,6 +30,7 @@ const SIDE = 118
 const BRIEF_SIDE = 44
 const BENEATH_SIDE = 22
 const MOST_NUMBERS = 2
+const BRIEF_LINE = 17
 const byControl = computed(() => new Map(props.marks.map((mark) => [mark.control, mark])))
 const numbersOf = (ids: readonly string[]) =>
   [...new Set(ids.flatMap((id) => byControl.value.get(id)?.numbers ?? []))].sort((a, b) => a - b)
@@ -42,15 +43,24 @@ const beneathNumber = (ids: readonly string[]) => {
   const at = namesBeneath.value.findIndex((one) => one.some(({ control }) => ids.includes(control)))
   return namesBeneath.value.length > 1 ? String(at + 1) : ''
 }
+/** The first of them: "10, 18 …". */
 const numbersText = (ids: readonly string[]) => {
   const numbers = numbersOf(ids)
-  if (props.beneath) return beneathNumber(ids)
-  if (props.unnumbered) return ''
-  return numbers.length > MOST_NUMBERS ? `${numbers.slice(0, MOST_NUMBERS).join(', ')} …` : numbers.join(', ')
+  return numbers.slice(0, MOST_NUMBERS).join(', ') + (numbers.length > MOST_NUMBERS ? ' …' : '')
 }
 const wordsOf = (ids: readonly string[]) => marksWord(ids.flatMap((id) => byControl.value.get(id) ?? []))
-const linesOf = (ids: readonly string[]) =>
-  props.brief || props.beneath ? [''] : inLines(wordsOf(ids), numbersText(ids).length)
+/** A label's lines: the numbers stand in the first, beside words; alone they stand one beneath the other. */
+const linesOf = (ids: readonly string[]): { number: string; words: string }[] => {
+  if (props.beneath) return [{ number: beneathNumber(ids), words: '' }]
+  if (props.brief)
+    return numbersText(ids)
+      .split(/(?<=,) /)
+      .map((number) => ({ number, words: '' }))
+  const number = props.unnumbered ? '' : numbersText(ids)
+  return inLines(wordsOf(ids), number.length).map((words, i) => ({ number: i === 0 ? number : '', words }))
+}
+const isSmall = computed(() => props.brief || props.beneath)
+const line = computed(() => (isSmall.value ? BRIEF_LINE : LINE))
 const hand = computed(
   () => new Set(props.marks.filter(({ numbers }) => numbers.includes(props.step ?? 0)).map(({ control }) => control)),
 )
@@ -75,20 +85,25 @@ const description = computed(() => {
     :model="model"
     :marks="marks"
     :side="beneath ? BENEATH_SIDE : brief ? BRIEF_SIDE : SIDE"
-    :lines-of="(ids) => (brief ? 2 : linesOf(ids).length)"
+    :lines-of="(ids) => (linesOf(ids).length * line) / LINE"
     :hand="hand"
     :leaderless="beneath && namesBeneath.length === 1"
     :name="description"
   >
     <template #label="{ label, edge }">
-      <tspan :x="edge" :dy="(-LINE * (linesOf(label.ids).length - 1)) / 2">
-        <tspan v-if="label.side === 'left' && linesOf(label.ids)[0]">{{ `${linesOf(label.ids)[0]} ` }}</tspan><tspan
+      <tspan
+        v-for="({ number, words }, i) in linesOf(label.ids)"
+        :key="i"
+        :x="edge"
+        :dy="i > 0 ? line : (-line * (linesOf(label.ids).length - 1)) / 2"
+      >
+        <tspan v-if="label.side === 'left' && words">{{ `${words} ` }}</tspan><tspan
+          v-if="number"
           class="number"
-          :class="{ brief: brief || beneath }"
-          >{{ numbersText(label.ids) }}</tspan
-        ><tspan v-if="label.side === 'right' && linesOf(label.ids)[0]">{{ ` ${linesOf(label.ids)[0]}` }}</tspan>
+          :class="{ brief: isSmall }"
+          >{{ number }}</tspan
+        ><tspan v-if="label.side === 'right' && words">{{ ` ${words}` }}</tspan>
       </tspan>
-      <tspan v-for="line in linesOf(label.ids).slice(1)" :key="line" :x="edge" :dy="LINE">{{ line }}</tspan>
     </template>
     <template v-if="beneath" #beneath>
       {{ capital(viewWord(view)) }}:
