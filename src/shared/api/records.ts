@@ -21,7 +21,7 @@ export const RecordWriteView = z.object({
   did: z.enum(['added', 'changed', 'removed']),
   at: z.string(),
   by: z.string(),
-  /** It stands as this write left it, so that it can be taken back; who was added as a customer goes by being erased. */
+  /** It stands as this write left it and can be taken back; who was added as a customer goes by being erased. */
   stands: z.boolean(),
 })
 export type RecordWriteView = z.infer<typeof RecordWriteView>

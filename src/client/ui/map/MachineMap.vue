@@ -97,12 +97,12 @@ const description = computed(() => {
         :x="edge"
         :dy="i > 0 ? line : (-line * (linesOf(label.ids).length - 1)) / 2"
       >
-        <tspan v-if="label.side === 'left' && words">{{ `${words} ` }}</tspan><tspan
+        <tspan v-if="label.side === 'left'">{{ number ? `${words} ` : words }}</tspan><tspan
           v-if="number"
           class="number"
           :class="{ brief: isSmall }"
           >{{ number }}</tspan
-        ><tspan v-if="label.side === 'right' && words">{{ ` ${words}` }}</tspan>
+        ><tspan v-if="label.side === 'right'">{{ number ? ` ${words}` : words }}</tspan>
       </tspan>
     </template>
     <template v-if="beneath" #beneath>
