@@ -4,7 +4,7 @@ import { get } from '../api/client'
 /** As many as one address takes. */
 const AT_ONCE = 200
 
-/** Their names by id; who is gone is not there. */
+/** What is said of each by id: their name, or that they are not kept any more. */
 export const customerNames = async (ids: Iterable<string | undefined>): Promise<Map<string, string>> => {
   const asked = [...new Set([...ids].filter((id) => id !== undefined))]
   const parts = Array.from({ length: Math.ceil(asked.length / AT_ONCE) }, (_, i) =>
@@ -13,5 +13,6 @@ export const customerNames = async (ids: Iterable<string | undefined>): Promise<
   const pages = await Promise.all(
     parts.map((part) => get('/api/customers', { ids: part.join(','), most: String(AT_ONCE) })),
   )
-  return new Map(pages.flatMap(({ rows }) => rows.map(({ customer: { id, name } }) => [id, name] as const)))
+  const found = new Map(pages.flatMap(({ rows }) => rows.map(({ customer: { id, name } }) => [id, name] as const)))
+  return new Map(asked.map((id) => [id, found.get(id) ?? 'a caller who is not kept any more']))
 }

@@ -25,6 +25,8 @@ describe('a part in words', () => {
     ['', 'not stated'],
     [false, 'no'],
     [0, '0'],
+    [25.4 / 15, '1.693'],
+    [2.5, '2.5'],
     ['ketch', 'Ketch'],
     [['ketch', 'std'], 'Ketch, standard foot'],
     [[], 'none'],

@@ -34,7 +34,8 @@ export const partWords = (part: unknown, names: RowNames): string => {
       ? called
       : plainParts.map(([, value]) => partWords(value, names)).join(' ') || 'set'
   }
-  const text = String(part as string | number)
+  // A length that came in inches has no end.
+  const text = String(typeof part === 'number' ? Number(part.toFixed(3)) : part)
   return (
     Object.values(names)
       .map((list) => (list as Record<string, string> | undefined)?.[text])

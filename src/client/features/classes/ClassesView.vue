@@ -7,6 +7,7 @@ import { call, get } from '../../api/client'
 import { whenChanged } from '../../state/changes'
 import { usePicks } from '../../state/picks'
 import { useAction } from '../../state/useAction'
+import { wallDay } from '../../ui/wallDay'
 
 /** All classes, those to come by day and the others newest first, and a new one. */
 const router = useRouter()
@@ -19,7 +20,7 @@ whenChanged(['classes'], () => read(load))
 
 const begin = () =>
   act(async () => {
-    const tomorrow = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10)
+    const tomorrow = wallDay(new Date(Date.now() + 86_400_000))
     const blank = {
       title: 'A new class',
       starts: `${tomorrow}T10:00:00`,

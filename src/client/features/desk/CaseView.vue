@@ -18,6 +18,7 @@ import { useAction } from '../../state/useAction'
 import { useQuery } from '../../state/useQuery'
 import ChangedUnderneath from '../../ui/ChangedUnderneath.vue'
 import VersionDialog from '../../ui/VersionDialog.vue'
+import { wallDay } from '../../ui/wallDay'
 import BriefCard from '../card/BriefCard.vue'
 import FaultChoice from '../card/FaultChoice.vue'
 import CaseFields from './CaseFields.vue'
@@ -116,7 +117,7 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
     <template v-if="draft">
       <div class="head">
         <h1>{{ row ? `Case ${row.case.id}` : 'A new case' }}</h1>
-        <span v-if="row" class="soft">{{ row.case.by }}, {{ row.case.at.slice(0, 10) }}</span>
+        <span v-if="row" class="soft">{{ row.case.by }}, {{ wallDay(new Date(row.case.at)) }}</span>
         <span class="acts">
           <span role="status" class="soft">{{ said }}</span>
           <BButton variant="primary" :disabled="saving || draft.question.trim() === ''" @click="save()">Keep</BButton>

@@ -11,6 +11,7 @@ import { usePickLists, usePicks } from '../../state/picks'
 import { useQuery } from '../../state/useQuery'
 import { useSession } from '../../state/session'
 import TabLinks from '../../ui/TabLinks.vue'
+import { wallDay } from '../../ui/wallDay'
 import { deskTabs } from './tabs'
 
 /** Calls, the latest first; found by words and outcome; what is to be followed up is told first. */
@@ -39,7 +40,7 @@ const { answer: rows, problem: notFound } = useQuery(
   (asked) => get('/api/cases', asked),
   { wait: 150, stays: 1500 },
 )
-const today = new Date().toISOString().slice(0, 10)
+const today = wallDay(new Date())
 const load = async () => {
   try {
     const [found] = await Promise.all([get('/api/cases', { due: today }), lists.loaded()])

@@ -10,6 +10,7 @@ import { whenChanged } from '../../state/changes'
 import { usePickLists, usePicks } from '../../state/picks'
 import { useSession } from '../../state/session'
 import { useAction } from '../../state/useAction'
+import { wallDay } from '../../ui/wallDay'
 import { gapCounts, gapPlace, gapText } from '../coverage/gapWords'
 import { callLines, changedLine, classesAhead, classLine, type TodayLine } from './todayLines'
 
@@ -27,12 +28,12 @@ const changed = shallowRef<TodayLine[]>([])
 const gaps = shallowRef<GapsView>()
 const isRead = shallowRef(false)
 const { problem, read } = useAction()
-const today = new Date().toISOString().slice(0, 10)
+const today = wallDay(new Date())
 
 const readCalls = async () => {
   const [due, phones] = await Promise.all([get('/api/cases', { due: today }), get('/api/cases', { waiting: 'phone' })])
   const names = await customerNames(due.map((row) => row.case.customer))
-  calls.value = callLines(due, phones, (id) => names.get(id) ?? 'a caller who is not kept any more')
+  calls.value = callLines(due, phones, (id) => names.get(id) ?? 'a caller')
 }
 const readClasses = async () => {
   const ahead = classesAhead(await get('/api/classes'), new Date())

@@ -33,6 +33,19 @@ describe('what today asks', () => {
     ).toEqual(['2026-11-29', '2026-12-05', '2026-12-10'])
   })
 
+  it('goes by the day on the wall, wherever that is', () => {
+    const zone = process.env.TZ
+    process.env.TZ = 'America/Los_Angeles'
+    try {
+      const evening = new Date('2026-11-30T03:00:00Z')
+      const ahead = classesAhead([classOn('2026-11-28'), classOn('2026-11-29'), classOn('2026-12-14')], evening)
+      expect(ahead.map(({ class: { id } }) => id)).toEqual(['2026-11-29'])
+    } finally {
+      if (zone === undefined) delete process.env.TZ
+      else process.env.TZ = zone
+    }
+  })
+
   it.each([
     [{ ready: 2, lent: 0, bought: 0 }, 2, 'everybody is ready.'],
     [{ ready: 1, lent: 1, bought: 2 }, 2, '1 of 2 not ready; one piece to lend; 2 pieces for them to buy.'],

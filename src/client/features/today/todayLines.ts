@@ -4,6 +4,7 @@ import type { CaseRow } from '#shared/api/desk'
 import type { RecordWriteView } from '#shared/api/records'
 import type { WriteView } from '#shared/api/rows'
 import { dateWords, list } from '#shared/messages/words'
+import { wallDay } from '../../ui/wallDay'
 
 export interface TodayLine {
   id: string
@@ -19,9 +20,10 @@ const MOST_CLASSES = 3
 const MOST_CALLS = 4
 
 export const classesAhead = (rows: readonly ClassRow[], now: Date): ClassRow[] => {
-  const until = new Date(now.getTime() + AHEAD * DAY_MS).toISOString()
+  const [today, until] = [now, new Date(now.getTime() + AHEAD * DAY_MS)].map(wallDay) as [string, string]
+  const dayOf = ({ class: { starts } }: ClassRow): string => starts.slice(0, today.length)
   return rows
-    .filter(({ class: { starts } }) => starts >= now.toISOString().slice(0, 10) && starts <= until)
+    .filter((row) => dayOf(row) >= today && dayOf(row) <= until)
     .sort((a, b) => (a.class.starts < b.class.starts ? -1 : 1))
     .slice(0, MOST_CLASSES)
 }
