@@ -47,7 +47,7 @@ export const toldMove = (
     ...(placed?.where === undefined ? {} : { where: placed.where }),
     ...(foot?.attachment === 'snapOn' ? { snaps: true } : {}),
     ...(isCase ? { isCase } : {}),
-    ...needleTold(control, to, end, moved),
+    ...needleTold(control, to, { controls, end, moved }),
     ...(NEEDLES.has(control) ? needlesOf(control, model.kind, end) : {}),
     ...(control === 'stitch' && sewsWithLoopers(model.kind) ? { isSetUp: true } : {}),
     ...(control === 'stitch' && 'buttonholeStep' in controls && hasPlaces(model, to) ? { isDialled: true } : {}),

@@ -1,5 +1,5 @@
 /** Needles of a machine that has several places for them: which come out, which go in, and of what kind. */
-import type { ControlRule, Positions } from '../catalogue/types'
+import type { ControlRule, Controls, Positions } from '../catalogue/types'
 import type { PlanStep } from '../changeover/plan'
 
 /** The places for needles; each stands in or out. */
@@ -37,8 +37,15 @@ export interface NeedleTold {
 }
 
 /** `moved`: all that the plan moves; `end`: how all stands once it is done. */
-export const needleTold = (control: string, to: string, end: Positions, moved: ReadonlySet<string>): NeedleTold => {
+export const needleTold = (
+  control: string,
+  to: string,
+  { controls, end, moved }: { controls: Controls['controls']; end: Positions; moved: ReadonlySet<string> },
+): NeedleTold => {
   if (PLACES.has(control)) return to === 'in' && moved.has('needle') ? { fits: end['needle'] ?? '' } : {}
-  if (control !== 'needle' || ![...moved].some((id) => PLACES.has(id))) return {}
-  return { stay: [...PLACES].filter((id) => end[id] === 'in' && !moved.has(id)) }
+  const places = [...PLACES].filter((id) => id in controls)
+  if (control !== 'needle' || !places.some((id) => moved.has(id))) return {}
+  // Where nobody knows which needles are in, all of them are changed.
+  if (places.some((id) => end[id] !== 'in' && end[id] !== 'out')) return {}
+  return { stay: places.filter((id) => end[id] === 'in' && !moved.has(id)) }
 }
