@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { AS_BEFORE, UNKNOWN } from '#core/changeover/positions'
 import type { ToldMove } from '#core/procedure/types'
+import { NO_NAMES } from '#core/names/names'
 import { speech } from './en'
 import { moveText } from './moves'
 
-const say = speech({} as never)
+const say = speech(NO_NAMES)
 const needle = (to: string, more: Partial<ToldMove> = {}): ToldMove => ({
   model: 'm',
   control: 'needle',
