@@ -60,6 +60,9 @@ export interface AskIndex {
 /** In the order in which they take words: what a name says is no more said of a fabric. */
 const KINDS: readonly AskKind[] = ['customer', 'model', 'technique', 'trouble', 'fabric']
 
+/** Kinds whose names are names alone. */
+const PROPER: readonly AskKind[] = ['customer', 'model']
+
 /** `same`: words that mean one thing. */
 export const indexAskables = (askables: readonly Askable[], same: readonly (readonly string[])[] = []): AskIndex => {
   const meaning = meaningOf(same)
@@ -107,6 +110,8 @@ export const understand = (
   const whole = wholeNames(index, words)
   const chosen = new Map<AskKind, Candidate[]>()
   const used = new Set<number>()
+  /** What is said of a name that is beyond doubt means nothing else. */
+  const proper = new Set<number>()
   const idOf = (kind: AskKind) => {
     const [one] = chosen.get(kind) ?? []
     return one && index.askables[one.of]?.id
@@ -133,6 +138,10 @@ export const understand = (
     const general = found.filter((one) => of(one) === undefined)
     return own.length > 0 ? own : general.length > 0 || technique !== undefined ? general : found
   }
+  const isCalled = (of: number, place: number) =>
+    index.phrases.some(
+      (phrase) => phrase.of === of && phrase.isName && phrase.stems.some((one) => words[place]?.readings.has(one)),
+    )
   const choose = (kind: AskKind, found: readonly Candidate[]) => {
     const fitting = kind === 'trouble' ? fittingTroubles(found) : found
     const best = bestOf(kind === 'model' ? ownModels(fitting) : fitting)
@@ -143,11 +152,39 @@ export const understand = (
   for (const kind of KINDS) {
     const ofKind = whole.filter(({ of }) => index.askables[of]?.kind === kind)
     // A name lives on words of its own, not only on what another's whole name has said; jeans are jeans anyhow.
+    const isApart = ({ places }: Candidate) => kind === 'fabric' || places.some((place) => !used.has(place))
     choose(
       kind,
-      ofKind.filter(({ places }) => kind === 'fabric' || places.some((place) => !used.has(place))),
+      ofKind.filter((one) => isApart(one) && !one.places.some((place) => proper.has(place))),
     )
+    for (const { sure, places } of chosen.get(kind) ?? [])
+      if (sure && PROPER.includes(kind)) for (const place of places) proper.add(place)
   }
+  // "Gathers by itself" names no technique, nor does any trouble's word, unless the trouble is called by it.
+  const troubleWords = new Set(
+    chosen.get('trouble')?.flatMap(({ of, places, sure }) => (sure ? places.filter((at) => !isCalled(of, at)) : [])),
+  )
+  // "A seam in jersey" is no jersey seam for certain: out of order, and a fabric that is said by the same word.
+  const fabricWords = new Set(chosen.get('fabric')?.flatMap(({ places }) => places))
+  const technique = chosen.get('technique')?.map((one) => ({
+    ...one,
+    sure:
+      one.sure &&
+      !one.places.every((at) => troubleWords.has(at)) &&
+      !(one.loose > 0 && one.places.some((at) => fabricWords.has(at))),
+  }))
+  if (technique) chosen.set('technique', technique)
+  // A word that is left and tells another technique beyond doubt: one of the two was meant.
+  const rivals = technique
+    ? words
+        .flatMap((_, place) => (used.has(place) ? [] : ofOneWord(index, 'technique', words, place, chosen, undefined)))
+        .filter(({ sure, of }) => sure && !technique.some((one) => one.of === of))
+    : []
+  if (technique && rivals.length > 0)
+    chosen.set(
+      'technique',
+      [...technique, ...rivals].map((one) => ({ ...one, sure: false })),
+    )
   for (const sure of [true, false])
     for (const kind of KINDS) {
       if (chosen.has(kind)) continue

@@ -40,7 +40,7 @@ export const ofOneWord = (
   return [...readings].flatMap(([one, quality]): Candidate[] => {
     if (/^\d/.test(one)) return []
     const all = [...(having.get(kind)?.get(one) ?? [])].filter(isMeant)
-    // A fault is told by one word only where its technique is named, and not by a word of that technique's names.
+    // A fault may be meant by one word only where its technique is named, and not by a word of that technique's names.
     const meant =
       kind !== 'trouble'
         ? all
@@ -60,7 +60,8 @@ export const ofOneWord = (
     // Much of a technique's name must be said; of what has one word of it, that comes first of which most is said.
     const said = new Map(kind === 'technique' ? meant.map((of) => [of, saidOf(index, of, words)]) : [])
     const enough = kind !== 'technique' || meant.every((of) => (said.get(of) ?? 0) >= 1)
-    const sure = meant.length === 1 && quality !== 'guess' && !common && !elsewhere && !shared && enough
+    const sure =
+      kind !== 'trouble' && meant.length === 1 && quality !== 'guess' && !common && !elsewhere && !shared && enough
     const bestFirst = [...meant].sort((a, b) => (said.get(b) ?? 0) - (said.get(a) ?? 0))
     return bestFirst.map((of) => ({
       of,

@@ -13,8 +13,15 @@ const EMPTY = new Set(
 export const plainLetters = (text: string): string =>
   text.normalize('NFD').replaceAll(/\p{M}/gu, '').toLowerCase().replaceAll(/ø/g, 'o').replaceAll(/æ/g, 'ae')
 
+/** What is said short: "won't" and "wont" are "will not". */
+const SHORT_NOT: readonly (readonly [RegExp, string])[] = [
+  [/\bwon['’]?t\b/g, 'will not'],
+  [/\bcan['’]?t\b|\bcannot\b/g, 'can not'],
+  [/\b(do|does|did|is|are|was|has|have|would|could|should)n['’]?t\b/g, '$1 not'],
+]
+
 export const wordsOf = (text: string): string[] =>
-  plainLetters(text)
+  SHORT_NOT.reduce((said, [short, long]) => said.replaceAll(short, long), plainLetters(text))
     .replaceAll(/(\d)\s*\/\s*(\d)/g, '$1of$2')
     .replaceAll(/(?<=\p{L})(?=\d)|(?<=\d)(?=\p{L})/gu, (_, at: number, whole: string) =>
       /of/.test(whole.slice(Math.max(0, at - 2), at + 2)) ? '' : ' ',

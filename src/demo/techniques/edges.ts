@@ -174,7 +174,7 @@ export const overcast = technique(
   'edges',
   1,
   'keeping a raw edge from fraying; it does not replace an overlocked seam',
-  ['edge finish', 'neaten'],
+  ['edge finish', 'neaten', 'raw edge'],
   [
     method(
       'plain-foot',

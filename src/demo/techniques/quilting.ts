@@ -25,7 +25,7 @@ export const freeMotion = technique(
   'piecing and quilting',
   3,
   'drawing with the needle in every direction',
-  ['FMQ', 'stippling', 'meander'],
+  ['FMQ', 'stippling', 'meander', 'freehand quilting', 'freehand'],
   [
     method(
       'feed-down',

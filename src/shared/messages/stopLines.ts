@@ -1365,6 +1365,86 @@ export const DANGEROUS_LATER: readonly string[] = linesOf(`
   which wire goes where in the plug
   I want to take the motor out
   is it safe to run it with the cover off and the belt showing
+  needle went in my finger and came out the other side
+  I've got a bit of metal in my fingertip and it won't come out
+  grandma stitched over her nail
+  the looper knife took the tip off my thumb
+  I'm feeling faint, there is a lot of blood
+  she's bleeding all over the quilt
+  pupil has her pigtail wound round the wheel
+  my scarf is being pulled in by the machine
+  a shard of needle is in his eyelid
+  cut my palm on the blade of the serger
+  boiling water from the iron went over my leg
+  burned my hand on the iron plate
+  the machine gave me a zap
+  I get tingles from the needle plate
+  every time I touch the wheel and the radiator I feel a shock
+  sparks come from the foot control
+  the plug is black and smells
+  the mains cable got cut with the rotary cutter
+  the wires are showing on the lead
+  tripped the breaker three times now
+  it crackled and the light went out and now it stinks of burning
+  there's smoke coming out of the handwheel end
+  flames out of the lamp
+  it smells of burnt plastic
+  pedal is melting
+  a glass of juice went into the bobbin area and it was on
+  soda all over the machine
+  machine stood in floodwater
+  roof leaked on my machine overnight
+  cat peed in it
+  it will not stop, I have to pull the plug
+  starts sewing when I switch on without touching the pedal
+  motor races by itself
+  pedal stuck down and it keeps sewing
+  it hums and the needle doesn't move
+  motor strains but the needle stays put
+  everything is seized, wheel won't move by hand
+  completely stuck, cannot turn the handwheel in either direction
+  the motor housing is burning hot
+  power brick is too hot to hold
+  dropped it down the stairs
+  parcel arrived with the casing broken
+  belt is shredded and smoking
+  there's grinding like metal on metal and then a bang
+  I took off the bottom and pulled a wire loose
+  may I replace the capacitor myself
+  how do I rewire the foot pedal
+  is it safe to bypass the fuse
+  I want to solder the power switch
+  the light bulb exploded
+  the bulb socket is live, I felt it
+  there is an exposed contact where the lamp sits
+  my kid poked a needle in the plug hole
+  child swallowed a bobbin pin
+  my toddler got his hand under the needle
+  I have stapled my finger to the fabric with the needle
+  needle broke and flew into my cheek
+  nail torn off by the presser foot
+  wrist trapped between arm and table, help
+  there's a strong ozone smell and buzzing
+  how do I rewire the plug
+  can you tell me how to rewire the lamp
+  which wire goes where in the foot pedal
+  may I put a new cable on the pedal myself
+  how do I bypass the safety switch
+  the knife sprang off and cut my chin
+  a needle in the sole of my foot
+  my toe is bleeding, I stepped on the scissors
+  the machine was knocked over
+  it was pushed off the table by the cat
+  it tumbled off the shelf
+  it fell and landed on the floor
+  my son knocked it off the bench
+  somebody threw it off the trolley
+  it slipped off the stand
+  it lay in water
+  it was in the flooded cellar
+  which coloured wire goes to the motor
+  a resistor on the board is burnt, which one do I need
+  a pupil has passed out
 `)
 
 export const HARMLESS_LATER: readonly string[] = linesOf(`
@@ -2731,4 +2811,142 @@ export const HARMLESS_LATER: readonly string[] = linesOf(`
   now it is right
   now it looks better
   now it does what it should
+  which needle for blood red satin
+  fire engine red thread on black
+  electric blue lycra leggings
+  how do I stop the stitch at the end of the seam
+  can it stop with needle down
+  needle went into a pin and bent
+  smoke grey chiffon blouse
+  hot pink tulle
+  water repellent canvas
+  watercolour quilt, free motion
+  shock absorbing felt pads under the machine
+  burnt orange velvet cushions
+  lightning zip
+  finger guard for children
+  sewing a finger puppet
+  thumb holes in a sleeve cuff
+  blade of the seam ripper is blunt
+  knife for the overlocker, what does it cost
+  cut through three layers
+  how do I turn off the beep
+  the light is too bright
+  where is the power button
+  the plug for the pedal, which side
+  the needle is stuck in the fabric
+  bobbin is jammed in its case
+  the machine makes a humming noise but sews well
+  motor sounds louder than before
+  it stops sewing after two stitches
+  machine goes too fast for me
+  can I run it slower
+  steam a seam open
+  which iron setting for lining
+  spilled beads on the floor
+  the pins fell behind the machine
+  my eyes are bad, is there a bigger light
+  needle eye is too small for this thread
+  eyelets in canvas
+  child's coat in fleece
+  babies' bibs
+  boiled wool jacket
+  oil on the fabric after servicing
+  how often shall I oil it
+  can I wash the machine cover
+  wet look fabric
+  raincoat in oilcloth
+  swimsuit elastic
+  shower curtain hem
+  open the seam again
+  remove the needle plate to clean lint
+  change the bulb, which type
+  hair elastic scrunchie
+  flame retardant fabric curtains
+  the buttons fell off the table
+  a spool fell down and rolled under the bench
+  the scissors fell off the chair, are they still good
+  my chalk fell into the drawer
+  the hem fell down after washing
+  the pattern weights fell over
+  the collar falls nicely
+  my eyes are tired in the evening, which lamp
+  I need glasses for threading
+  my hands are small, is the machine easy to hold
+  my hands are full, can the foot lift by knee
+  my fingers are too thick for threading
+  is there a threader for bad eyes
+  I am left handed
+  arthritis in my hands, which machine is easy
+  my back hurts from sitting, how high should the table be
+  where do I put my left hand
+  which hand turns the wheel
+  the dust cover is too small
+  I want to sew a cover for my machine
+  a chair cover in canvas
+  can I wash the hard case with soap
+  how do I clean the case
+  cleaning the screen
+  a cover for the ironing board
+  shock resistant box for transport
+  rubber feet under the machine slip
+  felt pads against noise
+  can I put the machine in the car
+  which bag for the machine
+  can I lend the machine out
+  which stitch for a head band
+  arm holes with bias tape
+  knee pads in trousers
+  elbow patches
+  an eye mask in satin
+  nail varnish on the fabric
+  finger knitting yarn from the bobbin
+  the free arm is too wide for cuffs
+  leg seams twist
+  neck edge with ribbing
+  how do I sew a hand puppet
+  hand towels with a hook loop
+  lip of the piping
+  skin coloured lining
+  the wheel turns easily
+  turn the wheel towards me, right?
+  the wheel of the rotary cutter is dull
+  pull the thread up by hand
+  the lamp is dim
+  can I get a lamp with clip
+  the switch for the feed dogs is at the back
+  where is the switch for the light
+  power cut yesterday, are my stitches lost
+  wire in the hem of a hat
+  cord in the piping
+  lead weights in curtains
+  light weight canvas
+  burning the ends of nylon ribbon, is that right
+  fire proof curtains
+  smoke coloured zip
+  hot iron on the lining, which temperature
+  hot glue on the button
+  heat set the paint
+  the wet look leggings
+  rain cover for a pram
+  tea towels
+  coffee bag of jute
+  juice stains on the apron, sew a patch over it
+  wine bottle bag
+  water soluble stabiliser
+  bath robe in towelling
+  fabric gathers by itself
+  the seam gathers by itself
+  the edge rolls up by itself
+  the hem flips over by itself
+  the zip opens by itself
+  the seam comes open by itself
+  the thread comes out of the needle by itself
+  the elastic twists on its own
+  the fabric slides off by itself
+  the lining creeps out on its own
+  the extension table wobbles
+  fire brigade costume
+  fireman costume for carnival
+  police costume
 `)
