@@ -5,7 +5,8 @@ export const COMMON = new Set(
   (
     'hem seam edge stitch work foot row thread fabric needle cover double single fold line straight ' +
     'stretch light heavy wide ' +
-    'narrow small tiny big little old one two three four red dial child by step end top bottom side under over cut join ' +
+    'narrow small tiny big ' +
+    'little old one two three four red dial child by step end top bottom side under over cut join ' +
     'make show hold sit stand come go keep turn hang too off out up down first long short loose tight even uneven ' +
     'open close free fall start stop stay use run class thick thin sure card good bad right wrong time set place put ' +
     'odd tie will mark may rose bill joy grace art dean page ' +
