@@ -59,6 +59,7 @@ const everywhere: KeyBinding[] = [
   { keys: ']', does: 'Next machine, same technique', run: () => void step('model', 1) },
   { keys: '{', does: 'Previous technique, same machine', run: () => void step('technique', -1) },
   { keys: '}', does: 'Next technique, same machine', run: () => void step('technique', 1) },
+  { keys: 'Escape', does: 'Leave a field, so that keys are heard' },
   { keys: '?', does: 'Show all keys', run: () => (keysShown.value = true) },
 ]
 useKeys(everywhere)

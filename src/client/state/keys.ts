@@ -11,15 +11,24 @@ export interface KeyBinding {
 
 const SECOND_KEY_WITHIN_MS = 1500
 
-const isTyping = (target: EventTarget | null): boolean =>
+/** What is ticked or pressed takes no letters. */
+const PRESSED: ReadonlySet<string> = new Set(['checkbox', 'radio', 'button', 'submit', 'range'])
+
+const isTyping = (target: EventTarget | null): target is HTMLElement =>
   target instanceof HTMLElement &&
-  (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
+  (target.isContentEditable ||
+    ['TEXTAREA', 'SELECT'].includes(target.tagName) ||
+    (target instanceof HTMLInputElement && !PRESSED.has(target.type)))
 
 const layers: KeyBinding[][] = []
 let first: { key: string; at: number } | undefined
 
 const onKey = (event: KeyboardEvent): void => {
-  if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return
+  if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey) return
+  if (isTyping(event.target)) {
+    if (event.key === 'Escape') event.target.blur()
+    return
+  }
   const bindings = layers
     .flat()
     .reverse()

@@ -57,11 +57,11 @@ export const ofOneWord = (
     const elsewhere = (['customer', 'model', 'technique', 'fabric'] as const).some(
       (other) => other !== kind && kind !== 'fabric' && !chosen.has(other) && count(other, one) > 0,
     )
-    // Much of a technique's name must be said; of what has one word of it, that comes first of which most is said.
-    const said = new Map(kind === 'technique' ? meant.map((of) => [of, saidOf(index, of, words)]) : [])
-    const enough = kind !== 'technique' || meant.every((of) => (said.get(of) ?? 0) >= 1)
-    const sure =
-      kind !== 'trouble' && meant.length === 1 && quality !== 'guess' && !common && !elsewhere && !shared && enough
+    // Much of a technique's or a fault's name must be said; that comes first of which most is said.
+    const isPartly = kind === 'technique' || kind === 'trouble'
+    const said = new Map(isPartly ? meant.map((of) => [of, saidOf(index, of, words)]) : [])
+    const enough = !isPartly || meant.every((of) => (said.get(of) ?? 0) >= 1)
+    const sure = meant.length === 1 && quality !== 'guess' && !common && !elsewhere && !shared && enough
     const bestFirst = [...meant].sort((a, b) => (said.get(b) ?? 0) - (said.get(a) ?? 0))
     return bestFirst.map((of) => ({
       of,
@@ -73,19 +73,21 @@ export const ofOneWord = (
   })
 }
 
-/** So much of a technique's own name makes it sure, and so much of what else it is called. */
+/** So much of its own name makes it sure, and so much of what else it is called. */
 const ENOUGH = { name: 0.6, also: 0.65 }
 
 /**
  * How much of what it is called is said, from 1 on enough: the walking foot is no quilting, a curtain no curtain ring.
  */
-const saidOf = ({ phrases }: AskIndex, of: number, words: readonly ReadWord[]): number => {
+const saidOf = ({ askables, phrases }: AskIndex, of: number, words: readonly ReadWord[]): number => {
   const said = new Set(words.flatMap(({ readings }) => [...readings.keys()]))
   const worth = (stems: readonly string[]) => stems.reduce((sum, one) => sum + (COMMON.has(one) ? 0.5 : 1), 0)
-  const own = phrases.filter((phrase) => phrase.of === of)
+  // A fault's name with its technique's is said by half where the technique is.
+  const isFault = askables[of]?.of !== undefined
+  const own = phrases.filter((phrase) => phrase.of === of && !(isFault && phrase.isName))
   const shares = own.map(
     ({ stems, isName }) =>
-      worth(stems.filter((one) => said.has(one))) / worth(stems) / ENOUGH[isName ? 'name' : 'also'],
+      worth(stems.filter((one) => said.has(one))) / worth(stems) / ENOUGH[isName || isFault ? 'name' : 'also'],
   )
   return Math.max(0, ...shares)
 }

@@ -7,7 +7,7 @@ export const VOCABULARY: AskVocabulary = {
     'zip zipper zips',
     'underneath below beneath underside bottom',
     'upper top',
-    'break broke broken snap rip',
+    'break broke broken snap',
     '1 one',
     '2 two',
     '3 three',

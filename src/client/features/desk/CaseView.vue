@@ -105,7 +105,14 @@ const send = () =>
     })
     return `Sent to ${to}: it is in the outbox.`
   })
-useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
+const answers = ref<HTMLElement>()
+const go = (to: string) => answers.value?.querySelector<HTMLElement>(to)?.focus()
+useKeys([
+  { keys: 's', does: 'Keep this case', run: () => void save() },
+  { keys: 'l', does: 'To the ladder: what settles most calls', run: () => go('.rungs input:not(:checked)') },
+  { keys: 'w', does: 'To what the machine shows', run: () => go('.shows input, .shows select') },
+  { keys: 'i', does: 'To the likeliest cause; Enter: it was this', run: () => go('.causes button') },
+])
 </script>
 
 <template>
@@ -150,7 +157,7 @@ useKeys([{ keys: 's', does: 'Keep this case', run: () => void save() }])
             :control="leading"
           />
         </div>
-        <div v-if="!stop">
+        <div v-if="!stop" ref="answers">
           <p v-if="!card && !draft.trouble" class="soft">
             Write what they ask as they say it. Once machine, technique and fabric are told their card stands here; once
             a trouble is, what settles most calls and what may be the cause.
