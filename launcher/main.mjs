@@ -19,7 +19,7 @@ const HELP = `Handhold: from a technique and a machine to a set-up card.
   ./handhold import FILE                      a catalogue file into the shop, all or nothing
   ./handhold backup FILE                      all of the shop in one file, checked by restoring it
   ./handhold restore FILE [--over]            it back, all or nothing; --over: in place of what is there
-  ./handhold bench                            speed and memory, as medians and ratios
+  ./handhold bench [class]                    speed and memory, as medians and ratios; a class alone
 
   DATABASE_URL  an existing MariaDB to use instead of a private one
   PORT          where to listen; 8470, or a free one
@@ -94,6 +94,10 @@ const commands = {
     await withDatabase(['restore', ...given, ...over], { name: 'backup', alone: true })
   },
   bench: async (args) => {
+    if (args[0] === 'class') {
+      await built()
+      return program('bench', args)
+    }
     await prepareDatabase(say)
     await built()
     await (await import('./bench.mjs')).bench(say, (name, env, given = args) => program(name, given, env))

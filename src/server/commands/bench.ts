@@ -131,6 +131,10 @@ say(
   `Node ${process.version}, ${cpus()[0]?.model ?? 'processor not told'}, ${cpus().length} cores, ` +
     `${(totalmem() / 2 ** 30).toFixed(0)} GB`,
 )
+if (process.argv[2] === 'class') {
+  await benchClass(row)
+  process.exit()
+}
 /** Every stitch of the shop sewn to 10,000 penetrations: the slowest of their medians. */
 const PENETRATIONS = 10_000
 const geometry = functions.map(({ swing, ...told }): { name: string; time: number } => {
