@@ -105,7 +105,7 @@ const USUAL: Record<Kind, Places> = {
   embroidery: { ...HOUSEHOLD, stitch: at('front', 0.76, 0.34, 'screen') },
   overlocker: LOOPERS,
   overlockCover: { ...LOOPERS, ...COVER },
-  coverstitch: { ...COVER, length: at('right', 0.5, 0.36, 'dial'), differential: at('right', 0.5, 0.58, 'lever') },
+  coverstitch: { ...COVER, length: at('right', 0.5, 0.54, 'dial'), differential: at('right', 0.5, 0.7, 'lever') },
 }
 
 /** Undefined for a control of which nobody has said where it is: it is not drawn. */

@@ -78,6 +78,7 @@ const ostrel: Handled = {
     power: place('right', 0.36, 0.24, 'key'),
     buttonholeLever: place('needle', 0.3, 0.24, 'lever'),
     stitch: place('front', 0.76, 0.24, 'screen'),
+    needlePosition: place('front', 0.76, 0.24, 'screen'),
     pressure: place('front', 0.76, 0.24, 'screen'),
     feedDogs: place('front', 0.76, 0.24, 'screen'),
     width: place('front', 0.68, 0.56, 'knob'),
