@@ -56,6 +56,18 @@ describe('the shop’s English', () => {
     expect(pages.length).toBeGreaterThan(runs(100))
   })
 
+  it('lowers the foot before anything is sewn: every changeover has lifted it, and threads would nest', () => {
+    const stages = bundle.techniques.flatMap(({ id, methods }) =>
+      methods.flatMap((method) => method.stages.map((stage) => ({ name: `${id} ${method.id} ${stage.id}`, ...stage }))),
+    )
+    const silent = stages.filter(
+      ({ steps = [] }) =>
+        !steps.some(({ text, phase }) => phase === 'start' && /lower (the foot|it)|foot down/i.test(text)),
+    )
+    expect(silent.map(({ name }) => name)).toEqual([])
+    expect(stages.length).toBeGreaterThan(80)
+  })
+
   it.each(MENDED.map(([phrase, better]) => [phrase.source, phrase, better] as const))(
     'does not say “%s” again',
     (_, phrase, better) => {

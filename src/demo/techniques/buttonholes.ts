@@ -87,7 +87,7 @@ const intoHolder = [
 const underFoot = [
   start('Pass the needle thread down through the foot. Lay both threads to the side.'),
   start('Lay the mark under the needle: the garment’s edge parallel to the foot, its bulk to the left.'),
-  start('Lower the foot. Hold both thread tails for the first few stitches, then let go.'),
+  HOLD_TAILS,
 ]
 
 const sensor = method(
@@ -307,7 +307,7 @@ const zigzag = method(
       ['satin', 'zigzag'],
       ['buttonhole.manual', 'openToe', 'satin', ['standard', 'a flat sole drags on the bead: sew slowly']],
       [
-        start('Lay one end under the middle of the foot: the swing covers both beads.'),
+        start('Lay one end under the middle of the foot and lower it: the swing covers both beads.'),
         step('Sew five or six stitches to and fro on the spot.'),
         step('Do the same at the other end.'),
         step('Pull the tails to the wrong side and knot them.'),

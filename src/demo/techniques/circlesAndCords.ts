@@ -36,7 +36,7 @@ const upsideDown: Step[] = [
   }),
   start('Wrong side up: what lies underneath becomes the right side.'),
   start('Bring the thick end up: one stitch by the handwheel, then pull the loop out. Do so at every start.'),
-  start('Hold the thick end to one side.'),
+  start('Lower the foot. Hold the thick end to one side.'),
 ]
 const perStitch: Step[] = [
   next('Another stitch: set tension and length again.', {

@@ -15,7 +15,17 @@ import {
   technique,
   thread,
 } from './write'
-import { ZIGZAG_MACHINES, OVERLOCKERS, KNIT, NOT_KNIT, HOLD_TAILS, PIN, TAIL_FIRST, TAIL_HIDDEN } from './words'
+import {
+  ZIGZAG_MACHINES,
+  OVERLOCKERS,
+  KNIT,
+  NOT_KNIT,
+  HOLD_TAILS,
+  HOLD_TAILS_ONLY,
+  PIN,
+  TAIL_FIRST,
+  TAIL_HIDDEN,
+} from './words'
 
 // ── rolled edge ───────────────────────────────────────────────────────────────────────────────────────────────
 const wideTrim = prepare('Cut it 6 mm larger than it is to be: the knife trims 3 to 6 mm, so the edge is cut clean.')
@@ -227,7 +237,7 @@ export const overcast = technique(
           [
             ready('Where the guide of {foot.code} can be moved, set it even with the pin.'),
             start('Lay the raw edge against the guide of {foot.code}. Lower the foot.', { caution: PIN }),
-            HOLD_TAILS,
+            HOLD_TAILS_ONLY,
             step('Run the edge along the guide. Do not pull.'),
           ],
           {

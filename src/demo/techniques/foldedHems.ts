@@ -30,11 +30,11 @@ const neaten = stage(
   ],
   'any',
   [
-    start('One layer, right side up. On an overlocker trim a thread’s width only.', {
+    start('One layer, right side up. Lower the foot. Trim a thread’s width only.', {
       when: { kind: OVERLOCKERS },
       caution: KNIVES,
     }),
-    start('One layer, right side up. Trim the edge clean first.', { when: { kind: ZIGZAG_MACHINES } }),
+    start('One layer, right side up. Trim the edge clean first. Lower the foot.', { when: { kind: ZIGZAG_MACHINES } }),
     step('Run the edge along the mark in front of the knife. Do not pull.', { when: { kind: OVERLOCKERS } }),
     step('Let the stitch fall just over the edge. Do not pull.', { when: { kind: ZIGZAG_MACHINES } }),
   ],
@@ -98,7 +98,7 @@ export const narrowHem = technique(
           ['straight'],
           ['hemmer'],
           [
-            start('Lay the pressed start under the foot. Sew two stitches and stop with the needle down.'),
+            start('Lay the pressed start under the foot and lower it. Sew two stitches and stop with the needle down.'),
             start('Hold both thread tails and draw the turn into the scroll of {foot.code}.', {
               check: 'the scroll is full, the raw edge inside it',
             }),

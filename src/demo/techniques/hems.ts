@@ -16,7 +16,16 @@ import {
   thread,
   worked,
 } from './write'
-import { COVER_MACHINES, HOLD_TAILS, KNIT, KNIVES, NOT_KNIT, OVERLOCKERS, SEWING_MACHINES } from './words'
+import {
+  COVER_MACHINES,
+  HOLD_TAILS,
+  HOLD_TAILS_ONLY,
+  KNIT,
+  KNIVES,
+  NOT_KNIT,
+  OVERLOCKERS,
+  SEWING_MACHINES,
+} from './words'
 
 // ── blind hem ─────────────────────────────────────────────────────────────────────────────────────────────────
 const blindInspect: Stage['inspect'] = [
@@ -77,12 +86,12 @@ const withGuide = method(
       ['blindHem'],
       [
         ready('Turn the screw of {foot.code} until its guide stands {guide} left of the straight stitches.'),
-        start('Lay the fold against the guide of {foot.code}, the hem’s edge under the foot.'),
+        start('Lay the fold against the guide of {foot.code}, the hem’s edge under the foot. Lower the foot.'),
         start(toTheSwing, {
           check: 'the needle takes one or two threads of the fold, no more',
           ifWrong: 'It bites too deep: a little narrower. It misses: a little wider.',
         }),
-        HOLD_TAILS,
+        HOLD_TAILS_ONLY,
         step('Run the fold along the guide at an even, middling speed. Watch the guide, not the needle.'),
         step('Lock the end on the edge of the hem, never on the fold.'),
       ],
@@ -149,7 +158,7 @@ const flatlocked = method(
       ['overlockHem'],
       [
         ready('Set the guide of {foot.code} so that the needle just kisses the fold.'),
-        start('Lay the fold against the guide, the hem’s edge under the foot.'),
+        start('Lay the fold against the guide, the hem’s edge under the foot. Lower the foot.'),
         start('Hold the tail behind the foot and start slowly.', { caution: KNIVES }),
         step('Run the fold along the guide, never right of it: the knife would cut the garment.'),
       ],

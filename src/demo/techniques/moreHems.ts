@@ -193,7 +193,7 @@ export const ribbing = technique(
           ['overlock4', ['overlock3.wide', 'not as strong under strain']],
           'any',
           [
-            start('Start at a seam, the ribbing on top. Hold the tail behind the foot and start slowly.', {
+            start('Start at a seam, the ribbing on top. Lower the foot, hold the tail behind it and start slowly.', {
               caution: 'Take each pin out before the knife reaches it.',
             }),
             step('Stretch the ribbing alone, from pin to pin, to the length of the opening.'),

@@ -23,7 +23,7 @@ export const elastic = technique(
         ['elastic'],
         [
           ready('Lead the elastic through {foot.code}. Turn its screw until the elastic stretches by a third.'),
-          start('Start with 2 cm of elastic alone, then bring in the fabric.', { caution: KNIVES }),
+          start('Lower the foot. Start with 2 cm of elastic alone, then bring in the fabric.', { caution: KNIVES }),
           step('Keep the elastic left of the knife: it trims the fabric only.', {
             caution: 'A nicked elastic breaks later.',
           }),
@@ -55,7 +55,7 @@ export const elastic = technique(
           'any',
           [
             start('Lay the elastic on the wrong side, its edge level with the fabric’s.'),
-            start('Hold the tail behind the foot and start slowly.', { caution: KNIVES }),
+            start('Lower the foot. Hold the tail behind it and start slowly.', { caution: KNIVES }),
             step('Stretch the elastic from pin to pin, one hand in front of the foot and one behind.', {
               caution: 'Take each pin out before the foot reaches it.',
             }),

@@ -113,7 +113,7 @@ export const chainRows = technique(
         ['chain', ['cover2.narrow', 'two rows instead of one']],
         'any',
         [
-          start('Start on a scrap and go straight on into the fabric.'),
+          start('Lower the foot. Start on a scrap and go straight on into the fabric.'),
           step('Sew along the line without pulling.'),
           step('End on a scrap. Free the work as the machine’s book says and cut the threads.', {
             caution: 'The chain runs open from its end: tie it.',

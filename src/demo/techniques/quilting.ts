@@ -17,7 +17,7 @@ import {
   thread,
   worked,
 } from './write'
-import { HOLD_TAILS, SEWING_MACHINES, STANDS_STILL, ZIGZAG_MACHINES } from './words'
+import { HOLD_TAILS, HOLD_TAILS_ONLY, SEWING_MACHINES, STANDS_STILL, ZIGZAG_MACHINES } from './words'
 
 export const freeMotion = technique(
   'free-motion',
@@ -43,7 +43,7 @@ export const freeMotion = technique(
             start('Bring the bobbin thread up: one stitch by the handwheel, then pull the loop out.', {
               check: 'no tail is left underneath',
             }),
-            HOLD_TAILS,
+            HOLD_TAILS_ONLY,
             start('Sew three or four tiny stitches on the spot.'),
             step('Lay your hands flat, like a frame. Move them evenly, and keep the pedal even.', {
               caution: 'Fingers never nearer than the foot’s edge.',
@@ -258,7 +258,9 @@ const attach = (side: 'front' | 'back'): Stage =>
     ['walking', 'quarterInch', ['standard', 'layers creep: pin closely']],
     [
       start(`Lay the strip on the ${side}, raw edges level with the quilt’s. Start 20 cm from a corner, leave a tail.`),
-      start('The seam lies 6.35 mm from the edge: along the quarter-inch mark or edge of {foot.code}, or along tape.'),
+      start(
+        'The seam lies 6.35 mm from the edge: along the quarter-inch mark or edge of {foot.code}, or along tape. Lower the foot.',
+      ),
       step('Stop 6 mm before the corner and lock. Take the work out.'),
       step('Fold the strip up, then down along the next edge. Start at that edge.'),
       step('Stop 20 cm before the start. Join both tails on the diagonal, trim, and sew the rest.'),

@@ -20,6 +20,7 @@ import {
   STANDS_STILL,
   KNIT,
   HOLD_TAILS,
+  HOLD_TAILS_ONLY,
   TAIL_HIDDEN,
   TAIL_FIRST,
   STRETCH_NEEDLE,
@@ -240,7 +241,7 @@ export const gathering = technique(
         ['straight', 'straight.basting'],
         'any',
         [
-          start('Leave tails of 10 cm at both ends. Do not lock.'),
+          start('Lower the foot. Leave tails of 10 cm at both ends. Do not lock.'),
           step('Sew one row just inside the seam line, right side up.'),
           step('Sew a second row 6 mm beside it, toward the edge.'),
           finish('Draw both bobbin threads from both ends, to the length you need. Knot them and spread the folds.'),
@@ -362,7 +363,7 @@ export const mending = technique(
           [
             start('Lower the foot, though it hovers: without that the thread has no tension.'),
             start('Bring the bobbin thread up: one stitch by the handwheel, then pull the loop out.'),
-            HOLD_TAILS,
+            HOLD_TAILS_ONLY,
             step('Move the frame to and fro in close rows, then across them.', {
               caution: 'Fingers outside the frame.',
             }),

@@ -13,13 +13,16 @@ export const STANDS_STILL = [['feedDogsDown', 'zeroLength']]
 export const KNIT: When = { structure: ['knit'] }
 export const NOT_KNIT: When = { structure: ['woven', 'nonWoven', 'coated'] }
 
-export const HOLD_TAILS = start('Hold both thread tails for the first few stitches, then let go.')
+/** Every changeover has lifted the foot: sewn so the threads would nest. */
+export const HOLD_TAILS = start('Lower the foot. Hold both thread tails for the first few stitches, then let go.')
+/** Where a step before has lowered it. */
+export const HOLD_TAILS_ONLY = start('Hold both thread tails for the first few stitches, then let go.')
 export const KNIVES = 'The knives are open: keep your fingers well in front of the foot.'
 export const PIN = 'If the needle hits the pin it breaks: with this foot never a width under {pin}.'
 
 /** An overlocker’s first and last centimetres. */
 export const TAIL_FIRST: Step[] = [
-  start('Run a tail of 5 cm. Hold it behind the foot.'),
+  start('Lower the foot. Run a tail of 5 cm. Hold it behind the foot.'),
   start('Start slowly and steadily.', { caution: KNIVES }),
 ]
 export const TAIL_HIDDEN = finish(

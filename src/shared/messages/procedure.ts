@@ -128,7 +128,9 @@ const toldWords = (step: ToldStep, say: Speech, numbers: ReadonlyMap<string, num
       }
     case 'proof':
       return {
-        text: `Fabric under the foot, foot off the pedal. Turn the handwheel toward you ${THROUGH[step.through]}.`,
+        text:
+          'Lay fabric under the presser foot and lower it. Foot off the pedal. ' +
+          `Turn the handwheel toward you ${THROUGH[step.through]}.`,
         check: 'the needle touches neither foot nor plate; again after every change on the scrap',
         cautions: step.unstated
           ? ['Something about foot, plate or width is not stated: slowly, and stop at any touch.']
