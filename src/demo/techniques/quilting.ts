@@ -258,9 +258,8 @@ const attach = (side: 'front' | 'back'): Stage =>
     ['walking', 'quarterInch', ['standard', 'layers creep: pin closely']],
     [
       start(`Lay the strip on the ${side}, raw edges level with the quilt’s. Start 20 cm from a corner, leave a tail.`),
-      start(
-        'The seam lies 6.35 mm from the edge: along the quarter-inch mark or edge of {foot.code}, or along tape. Lower the foot.',
-      ),
+      start('The seam lies 6.35 mm from the edge: along the quarter-inch mark or edge of {foot.code}, or along tape.'),
+      start('Lower the foot.'),
       step('Stop 6 mm before the corner and lock. Take the work out.'),
       step('Fold the strip up, then down along the next edge. Start at that edge.'),
       step('Stop 20 cm before the start. Join both tails on the diagonal, trim, and sew the rest.'),

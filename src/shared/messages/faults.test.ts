@@ -15,15 +15,15 @@ describe('what helps against a fault', () => {
     [{ tells: 'value', parameter: 'length', toward: 'down', by: 'little', shown: 'R' }, 'length a little below R'],
     [
       { tells: 'limit', parameter: 'width', toward: 'up', by: 'footOpening' },
-      'no wider: the needle would hit the foot; take one with a wider opening',
+      'the stitch cannot be wider (the needle would hit the foot): take a foot with a wider opening',
     ],
     [
       { tells: 'limit', parameter: 'needlePosition', toward: 'up', by: 'plateOpening' },
-      'needle no further right: the needle would hit the needle plate; take one with a wider opening',
+      'the needle cannot stand further right (the needle would hit the needle plate): take a plate with a wider opening',
     ],
     [
       { tells: 'limit', parameter: 'tension', toward: 'down', by: 'scale' },
-      'tension no lower: the machine does not go further',
+      'tension cannot be lower (the machine goes no further)',
     ],
     // A needle is told by its side, never by up and down.
     [
@@ -40,7 +40,7 @@ describe('what helps against a fault', () => {
     ],
     [
       { tells: 'limit', parameter: 'needlePosition', toward: 'down', by: 'foot' },
-      'needle no further left: the foot does not allow it',
+      'the needle cannot stand further left (the foot does not allow it)',
     ],
   ])('%j', (cause, text) => {
     expect(toldCauseText(cause)).toBe(text)

@@ -8,8 +8,9 @@ export const toldCauseText = (cause: ToldCause): string => {
   const { parameter, toward } = cause
   const word = parameterWord(parameter).toLowerCase()
   if (cause.tells === 'limit') {
-    const [up, down] = FURTHER[parameter] ?? [`${word} no higher`, `${word} no lower`]
-    return `${toward === 'up' ? up : down}: ${LIMITS[cause.by]}`
+    const [up, down] = FURTHER[parameter] ?? [`${word} cannot be higher`, `${word} cannot be lower`]
+    const [why, instead] = LIMITS[cause.by]
+    return `${toward === 'up' ? up : down} (${why})${instead ? `: ${instead}` : ''}`
   }
   const isNeedle = parameter === 'needlePosition'
   const way = !isNeedle ? toward : toward === 'up' ? 'right' : 'left'
@@ -27,16 +28,16 @@ export const toldCauseText = (cause: ToldCause): string => {
 }
 
 const FURTHER: Record<string, [up: string, down: string]> = {
-  width: ['no wider', 'no narrower'],
-  length: ['no longer', 'no shorter'],
-  needlePosition: ['needle no further right', 'needle no further left'],
+  width: ['the stitch cannot be wider', 'the stitch cannot be narrower'],
+  length: ['the stitch cannot be longer', 'the stitch cannot be shorter'],
+  needlePosition: ['the needle cannot stand further right', 'the needle cannot stand further left'],
 }
-const LIMITS: Record<FaultLimit, string> = {
-  footOpening: 'the needle would hit the foot; take one with a wider opening',
-  plateOpening: 'the needle would hit the needle plate; take one with a wider opening',
-  bothOpenings: 'the needle would hit foot and needle plate; take both with a wider opening',
-  cover: 'the needle would hit what lies over the needle plate',
-  foot: 'the foot does not allow it',
-  stitch: 'the stitch does not go further',
-  scale: 'the machine does not go further',
+const LIMITS: Record<FaultLimit, [why: string, instead?: string]> = {
+  footOpening: ['the needle would hit the foot', 'take a foot with a wider opening'],
+  plateOpening: ['the needle would hit the needle plate', 'take a plate with a wider opening'],
+  bothOpenings: ['the needle would hit foot and needle plate', 'take both with a wider opening'],
+  cover: ['the needle would hit what lies over the needle plate'],
+  foot: ['the foot does not allow it'],
+  stitch: ['this stitch goes no further'],
+  scale: ['the machine goes no further'],
 }
