@@ -19,7 +19,8 @@ describe('what helps against a fault', () => {
     ],
     [
       { tells: 'limit', parameter: 'needlePosition', toward: 'up', by: 'plateOpening' },
-      'the needle cannot stand further right (the needle would hit the needle plate): take a plate with a wider opening',
+      'the needle cannot stand further right (the needle would hit the needle plate): ' +
+        'take a plate with a wider opening',
     ],
     [
       { tells: 'limit', parameter: 'tension', toward: 'down', by: 'scale' },
