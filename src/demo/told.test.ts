@@ -58,7 +58,7 @@ describe('the shop’s English', () => {
 
   it('lowers the foot before anything is sewn: every changeover has lifted it, and threads would nest', () => {
     const stages = bundle.techniques.flatMap(({ id, methods }) =>
-      methods.flatMap((method) => method.stages.map((stage) => ({ name: `${id} ${method.id} ${stage.id}`, ...stage }))),
+      methods.flatMap((method) => method.stages.map((stage) => ({ ...stage, name: `${id} ${method.id} ${stage.id}` }))),
     )
     const silent = stages.filter(
       ({ steps = [] }) =>
