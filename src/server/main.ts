@@ -1,11 +1,12 @@
 import type { Server } from 'node:http'
 import { compose } from './compose'
 import { readConfig } from './config'
+import { planAhead } from './features/classes/planAhead'
 import { warmUp } from './features/coverage/warmUp'
 
 const config = readConfig(process.env)
 const { app, services, end, close } = await compose(config)
-await new Promise<void>((open) => void warmUp(services, open))
+await new Promise<void>((open) => void warmUp(services, open).then(() => planAhead(services)))
 
 const server: Server = app.listen(config.port, config.host, (error?: Error) => {
   if (error) {

@@ -1,8 +1,11 @@
 import ICAL from 'ical.js'
 import PostalMime from 'postal-mime'
 import { randomUUID } from 'node:crypto'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
+import type { SewingClass } from '#core/classes/types'
 import type { ClassPlanView, ClassRow, RunSheetView, SuppliesView } from '#shared/api/classes'
+import { planAhead } from '../../src/server/features/classes/planAhead'
+import { ClassPlanning } from '../../src/server/features/classes/planning'
 import { codesIn, wordsOf as pagesOf } from '../reading/pdf'
 import { openShop, type Person, type Shop } from './shop'
 
@@ -58,6 +61,24 @@ describe('a change to a class', () => {
 })
 
 describe('long work', () => {
+  it('is done ahead for the class that is taught next, and for no other', async () => {
+    const { services } = shop
+    const planning = new ClassPlanning(services.workers)
+    await planAhead({ ...services, planning })
+    const today = services.now().toISOString().slice(0, 10)
+    const coming = rows.map((row) => row.class).filter(({ starts }) => starts >= today)
+    const [next, other] = coming.sort((a, b) => a.starts.localeCompare(b.starts)) as [SewingClass, SewingClass]
+    const solving = vi.spyOn(services.workers, 'run')
+    const snapshot = await services.catalogue.snapshot()
+    const planned = async (asked: SewingClass) => {
+      await planning.of(snapshot, asked, () => Promise.resolve())
+      return solving.mock.calls.length
+    }
+    expect(await planned(next)).toBe(0)
+    expect(await planned(other)).toBeGreaterThan(0)
+    solving.mockRestore()
+  })
+
   it('is stopped by its name, and by nobody else', async () => {
     const work = randomUUID()
     const path = `/api/classes/${named('Armour, quilted').id}/handouts/everything.pdf`
