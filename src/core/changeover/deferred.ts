@@ -32,7 +32,8 @@ export const deferredOf = (input: Input): Deferred[] => {
         isMovedSurely(input, other) &&
         !deferred.some((one) => one.control === other) &&
         holdsAll(conditions(input, other, true), conditions(input, control, false)) &&
-        holdsAll(resetsBy(input, other), resetsBy(input, control)),
+        holdsAll(resetsBy(input, other), resetsBy(input, control)) &&
+        ![control, other].some((id) => minds(input, id, resetControls(input, control))),
     )
     if (beside === undefined) continue
     kept.add(beside)
@@ -86,6 +87,15 @@ const resetsBy = ({ controls: { rules }, goal, defaults }: Input, id: string): S
     }),
   )
 
+const resetControls = (input: Input, id: string): Set<string> =>
+  new Set([...resetsBy(input, id)].map((one) => one.split(' ')[0] as string))
+
+/** Whether a move of it asks how one of these stands. */
+const minds = ({ controls: { rules } }: Input, id: string, others: ReadonlySet<string>): boolean =>
+  rules.some(
+    (rule) => 'needs' in rule && rule.for.control === id && Object.keys(rule.needs).some((one) => others.has(one)),
+  )
+
 /** The moves with the deferred ones among them, each where habit has it while it may be made. */
 export const withDeferred = (input: Input, taken: readonly TakenMove[], deferred: readonly Deferred[]): TakenMove[] => {
   const order = orderOf(input.controls)
@@ -97,10 +107,12 @@ export const withDeferred = (input: Input, taken: readonly TakenMove[], deferred
     const anchor = moves.findLastIndex((move) => move.control === beside && move.to === input.goal[beside])
     const isOpen = (place: number): boolean =>
       mayMove(input.controls, states[place] as Positions, needsOf(input, control, false))
-    const reset = new Set([...resetsBy(input, control)].map((one) => one.split(' ')[0]))
+    const reset = resetControls(input, control)
+    // Earlier than what resets the same it would reset it for the moves between.
+    const isUntouched = ({ control: moved }: TakenMove): boolean => !reset.has(moved) && !minds(input, moved, reset)
     let [first, last] = [anchor, anchor]
-    while (first > 0 && isOpen(first - 1)) first--
-    while (last < moves.length && isOpen(last + 1) && !reset.has(moves[last]?.control)) last++
+    while (first > 0 && isOpen(first - 1) && isUntouched(moves[first - 1] as TakenMove)) first--
+    while (last < moves.length && isOpen(last + 1) && !reset.has(moves[last]?.control ?? '')) last++
     let place = last
     while (place > first && late((moves[place - 1] as TakenMove).control) > late(control)) place--
     moves.splice(place, 0, { control, to })

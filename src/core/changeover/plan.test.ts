@@ -110,6 +110,27 @@ describe('the worked case', () => {
   })
 })
 
+describe('a move that could be made at any time', () => {
+  it('is not made where what it takes back is still needed', () => {
+    const control = { positions: ['one', 'two'], seconds: 1, habit: 0 }
+    const controls: Controls = {
+      controls: { ankle: control, bobbin: control, case: control, edge: control },
+      normal: {},
+      rules: [
+        { id: 'needs', needs: { case: ['one'] }, for: { control: 'edge' }, because: 'so' },
+        { id: 'takes-1', resets: { case: 'two' }, after: { control: 'ankle', to: 'one' } },
+        { id: 'takes-2', resets: { case: 'two' }, after: { control: 'bobbin', to: 'one' } },
+      ],
+    }
+    const plan = planChangeover({
+      controls,
+      from: { case: 'one', edge: 'one' },
+      goal: { ankle: 'one', bobbin: 'one', edge: 'two' },
+    })
+    expect(plan.outcome === 'plan' && plan.steps.map((step) => step.control)).toEqual(['edge', 'ankle', 'bobbin'])
+  })
+})
+
 describe('what is not known, and what cannot be', () => {
   const latches: Controls = {
     controls: { hook: control(['open', 'shut'], 10), bolt: control(['in', 'out'], 20) },
