@@ -4,27 +4,40 @@
  */
 import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
+import PDFDocument from 'pdfkit'
 import pdfmake from 'pdfmake'
 import type { TDocumentDefinitions } from 'pdfmake/interfaces'
 import type { DrawnPdf } from './drawn'
+import { LineBreaker, type WidthOf } from './lines'
 
 const fonts = join(dirname(createRequire(import.meta.url).resolve('pdfmake/package.json')), 'fonts', 'Roboto')
-let ready = false
+const face = (name: string) => join(fonts, `Roboto-${name}.ttf`)
+const FACES = {
+  normal: face('Regular'),
+  bold: face('Medium'),
+  italics: face('Italic'),
+  bolditalics: face('MediumItalic'),
+}
 
-const prepare = () => {
-  if (ready) return
-  const face = (name: string) => join(fonts, `Roboto-${name}.ttf`)
-  pdfmake.setFonts({
-    Print: {
-      normal: face('Regular'),
-      bold: face('Medium'),
-      italics: face('Italic'),
-      bolditalics: face('MediumItalic'),
-    },
-  })
+/** As the library measures; what is drawn in this document is never asked for. */
+const widths = (): WidthOf => {
+  const document = new PDFDocument()
+  for (const [name, file] of Object.entries(FACES)) document.registerFont(name, file)
+  return (text, { fontSize, bold, italics }) => {
+    const name = bold ? (italics ? 'bolditalics' : 'bold') : italics ? 'italics' : 'normal'
+    return document.font(name).fontSize(fontSize).widthOfString(text)
+  }
+}
+
+let ready: LineBreaker | undefined
+
+const prepare = (): LineBreaker => {
+  if (ready) return ready
+  pdfmake.setFonts({ Print: FACES })
   pdfmake.setLocalAccessPolicy((path: string) => path.startsWith(fonts))
   pdfmake.setUrlAccessPolicy(() => false)
-  ready = true
+  ready = new LineBreaker(widths())
+  return ready
 }
 
 /** A line that says what runs (`runningLine`), with what the library notes on it once it knows where it stands. */
@@ -45,8 +58,9 @@ const runningIn = (content: unknown): Placed[] => {
  * Parts that say what runs at the foot of their pages (`runningLine`) have it there, with each
  * page's number.
  */
-export const drawPdf = async (document: TDocumentDefinitions): Promise<DrawnPdf> => {
-  prepare()
+export const drawPdf = async (asked: TDocumentDefinitions): Promise<DrawnPdf> => {
+  const styled = { ...asked, defaultStyle: { font: 'Print', fontSize: 10, ...asked.defaultStyle } }
+  const document = prepare().inLines(styled)
   const running = runningIn(document.content)
   /** Pages from 1, known once everything but what runs is laid out. */
   const places = () => running.map(({ running: text, positions }) => ({ text, from: positions?.[0]?.pageNumber ?? 1 }))
@@ -54,7 +68,6 @@ export const drawPdf = async (document: TDocumentDefinitions): Promise<DrawnPdf>
   const pdf = await pdfmake
     .createPdf({
       ...document,
-      defaultStyle: { font: 'Print', fontSize: 10, ...document.defaultStyle },
       footer: (page, count) => {
         pages = count
         const part = places().findLast(({ from }) => from <= page)

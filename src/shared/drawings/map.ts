@@ -48,17 +48,19 @@ export const mapDrawing = (outline: Outline, { view, marks }: ViewMarks, width: 
       { transform: `translate(0 ${top})${turned}` },
       element('path', { d: (drawn?.lines ?? []).join(''), fill: 'none', stroke: '#777', 'stroke-width': 1.6 }),
     ),
+    element('path', {
+      d: labels
+        .map(({ side, y, mark }) => `M${side === 'left' ? 0 : OUTLINE_SIZE.width} ${y}L${mark.x} ${mark.y}`)
+        .join(''),
+      fill: 'none',
+      stroke: '#777',
+      'stroke-width': 1,
+    }),
     ...labels.flatMap(({ ids, side, y, mark }) => {
       const shape = marks.find(({ control }) => control === ids[0])?.place.shape ?? 'knob'
       const edge = side === 'left' ? -GAP : OUTLINE_SIZE.width + GAP
       const lines = numbersOf(ids)
       return [
-        element('path', {
-          d: `M${side === 'left' ? 0 : OUTLINE_SIZE.width} ${y}L${mark.x} ${mark.y}`,
-          fill: 'none',
-          stroke: '#777',
-          'stroke-width': 1,
-        }),
         element('path', {
           d: SHAPE_LINES[shape],
           transform: `translate(${mark.x} ${mark.y})`,

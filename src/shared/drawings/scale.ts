@@ -76,16 +76,17 @@ const dial = (view: ScaleView): Drawing => {
         'stroke-dasharray': '0.4 0.6',
       }),
     ),
-    ...view.ticks.flatMap((tick) => {
-      const [from, to, at] = [
-        dialPoint(tick.at, r - 0.5, c),
-        dialPoint(tick.at, r + 1, c),
-        dialPoint(tick.at, r + 4, c),
-      ]
-      return [
-        element('line', { x1: from.x, y1: from.y, x2: to.x, y2: to.y, ...black, 'stroke-width': 0.3 }),
-        words(tick.label, { x: at.x, y: at.y + LEAST_TYPE / 3, 'text-anchor': 'middle' }, LEAST_TYPE),
-      ]
+    element('path', {
+      d: view.ticks
+        .map((tick) => [dialPoint(tick.at, r - 0.5, c), dialPoint(tick.at, r + 1, c)] as const)
+        .map(([from, to]) => `M${from.x} ${from.y}L${to.x} ${to.y}`)
+        .join(''),
+      ...black,
+      'stroke-width': 0.3,
+    }),
+    ...view.ticks.map((tick) => {
+      const at = dialPoint(tick.at, r + 4, c)
+      return words(tick.label, { x: at.x, y: at.y + LEAST_TYPE / 3, 'text-anchor': 'middle' }, LEAST_TYPE)
     }),
     ...(start === undefined
       ? []
@@ -114,12 +115,9 @@ export const checkBar = (): Drawing =>
   drawing(
     [-0.2, 0, 50.4, 3],
     1,
-    element('path', { d: 'M0 1.5h50', ...black, 'stroke-width': 0.25 }),
-    ...Array.from({ length: 6 }, (_, i) =>
-      element('path', {
-        d: `M${i * 10} ${i % 5 === 0 ? 0 : 0.7}V${i % 5 === 0 ? 3 : 2.3}`,
-        ...black,
-        'stroke-width': 0.2,
-      }),
-    ),
+    element('path', {
+      d: ['M0 1.5h50', ...[10, 20, 30, 40].map((x) => `M${x} 0.7v1.6`), 'M0 0v3', 'M50 0v3'].join(''),
+      ...black,
+      'stroke-width': 0.25,
+    }),
   )
