@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { indexAskables, understand, type AskKind } from '#core/ask/ask'
+import { understand } from '#core/ask/ask'
+import { indexAskables, type AskKind } from '#core/ask/askIndex'
 import { askablesOf } from '#core/ask/askables'
 import { picksFrom } from '#core/ask/picks'
 import { indexCatalogue } from '#core/catalogue/index'

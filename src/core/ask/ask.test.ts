@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { indexAskables, understand, type Askable, type AskKind } from './ask'
+import { understand } from './ask'
+import { indexAskables, type Askable, type AskKind } from './askIndex'
 import { areCommon } from './commonWords'
 import { picksFrom } from './picks'
 import { meaningOf, readWords, vocabularyOf } from './reading'

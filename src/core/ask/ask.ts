@@ -4,25 +4,10 @@
  * so, with what else it could be. (classes-and-desk, Ask line)
  */
 import type { Id } from '../catalogue/types'
-import { COMMON } from './commonWords'
-import { ofOneWord, otherNumber, type Candidate } from './oneWord'
-import { meaningOf, readWords, vocabularyOf, type ReadWord, type Vocabulary } from './reading'
-import { significantWords, stem, wordsOf } from './words'
-
-export type AskKind = 'model' | 'customer' | 'technique' | 'trouble' | 'fabric'
-
-/** Something a line may name. */
-export interface Askable {
-  kind: AskKind
-  id: Id
-  name: string
-  /** Other words people say for it. */
-  also: readonly string[]
-  /** A fault of this technique: a word of it is enough once that is named. */
-  of?: Id
-  /** What everything of its kind is called: such a word tells it only among a customer's own. */
-  kindWords?: readonly string[]
-}
+import { KINDS, type AskIndex, type Askable, type AskKind } from './askIndex'
+import { ofOneWord, type Candidate } from './oneWord'
+import { readWords, type ReadWord } from './reading'
+import { wholeNames } from './wholeNames'
 
 export interface TakenWords {
   kind: AskKind
@@ -41,227 +26,160 @@ export interface Understood {
   left: string[]
 }
 
-interface Phrase {
-  of: number
-  isName: boolean
-  stems: readonly string[]
-}
+/** The machines of a customer, who has no others. */
+type Owned = (customer: Id) => readonly Id[]
 
-export interface AskIndex {
-  askables: readonly Askable[]
-  phrases: readonly Phrase[]
-  /** Phrases that have a stem. */
-  byStem: ReadonlyMap<string, readonly number[]>
-  /** What of a kind has a stem in any of its phrases. */
-  having: ReadonlyMap<AskKind, ReadonlyMap<string, ReadonlySet<number>>>
-  vocabulary: Vocabulary
+export const understand = (index: AskIndex, line: string, owns: Owned = () => []): Understood => {
+  const reading = new LineReading(index, line, owns)
+  reading.takeWholeNames()
+  reading.doubtTechnique()
+  reading.admitOtherTechnique()
+  reading.takeSingleWords({ sure: true })
+  reading.takeSingleWords({ sure: false })
+  return reading.understood()
 }
-
-/** In the order in which they take words: what a name says is no more said of a fabric. */
-const KINDS: readonly AskKind[] = ['customer', 'model', 'technique', 'trouble', 'fabric']
 
 /** Kinds whose names are names alone. */
 const PROPER: readonly AskKind[] = ['customer', 'model']
 
-/** `same`: words that mean one thing. */
-export const indexAskables = (askables: readonly Askable[], same: readonly (readonly string[])[] = []): AskIndex => {
-  const meaning = meaningOf(same)
-  const phrases: Phrase[] = []
-  const byStem = new Map<string, number[]>()
-  const having = new Map<AskKind, Map<string, Set<number>>>(KINDS.map((kind) => [kind, new Map()]))
-  const add = (kind: AskKind, one: string, of: number) => {
-    const ofKind = having.get(kind) as Map<string, Set<number>>
-    ofKind.set(one, (ofKind.get(one) ?? new Set()).add(of))
-  }
-  askables.forEach(({ kind, name, also, kindWords = [] }, of) => {
-    for (const one of kindWords.flatMap((word) => stemsOf(word, meaning))) {
-      byStem.set(one, byStem.get(one) ?? [])
-      add(kind, one, of)
-    }
-    for (const text of new Set([name, ...also])) {
-      const stems = stemsOf(text, meaning)
-      if (stems.length === 0) continue
-      const isNamed = kind !== 'fabric' || text === name || stems.length === 1
-      for (const one of stems) {
-        byStem.set(one, [...(byStem.get(one) ?? []), phrases.length])
-        if (isNamed) add(kind, one, of)
-      }
-      phrases.push({ of, isName: text === name, stems })
-    }
-  })
-  return { askables, phrases, byStem, having, vocabulary: vocabularyOf(byStem.keys(), meaning) }
-}
+/** A line with what has been taken of it so far; each step takes or doubts something more. */
+class LineReading {
+  private readonly words: readonly ReadWord[]
+  private readonly chosen = new Map<AskKind, readonly Candidate[]>()
+  /** Places of words that are taken. */
+  private readonly used = new Set<number>()
 
-/** The words that tell it; every word where those alone are common ones. */
-const stemsOf = (text: string, meaning: (stem: string) => string): string[] => {
-  const telling = [...new Set(significantWords(text).map((word) => meaning(stem(word))))]
-  return telling.every((one) => COMMON.has(one))
-    ? [...new Set(wordsOf(text).map((word) => meaning(stem(word))))]
-    : telling
-}
-
-/** `owns`: the machines of a customer, who has no others. */
-export const understand = (
-  index: AskIndex,
-  line: string,
-  owns: (customer: Id) => readonly Id[] = () => [],
-): Understood => {
-  const words = readWords(line, index.vocabulary)
-  const whole = wholeNames(index, words)
-  const chosen = new Map<AskKind, Candidate[]>()
-  const used = new Set<number>()
-  /** What is said of a name that is beyond doubt means nothing else. */
-  const proper = new Set<number>()
-  const idOf = (kind: AskKind) => {
-    const [one] = chosen.get(kind) ?? []
-    return one && index.askables[one.of]?.id
+  constructor(
+    private readonly index: AskIndex,
+    line: string,
+    private readonly owns: Owned,
+  ) {
+    this.words = readWords(line, index.vocabulary)
   }
+
+  takeWholeNames(): void {
+    const whole = wholeNames(this.index, this.words)
+    /** What is said of a name that is beyond doubt means nothing else. */
+    const proper = new Set<number>()
+    for (const kind of KINDS) {
+      // A name lives on words of its own, not only on what another's whole name has said; jeans are jeans anyhow.
+      const isApart = ({ places }: Candidate) => kind === 'fabric' || places.some((place) => !this.used.has(place))
+      this.choose(
+        kind,
+        whole.filter(
+          (one) => this.askable(one)?.kind === kind && isApart(one) && !one.places.some((place) => proper.has(place)),
+        ),
+      )
+      for (const { sure, places } of this.chosenOf(kind))
+        if (sure && PROPER.includes(kind)) for (const place of places) proper.add(place)
+    }
+  }
+
+  /**
+   * "Gathers by itself" names no technique, nor does any trouble's word, unless the trouble is called by it. "A seam in
+   * jersey" is no jersey seam for certain: out of order, and a fabric that is said by the same word.
+   */
+  doubtTechnique(): void {
+    const troubleWords = new Set(
+      this.chosenOf('trouble').flatMap((one) => (one.sure ? one.places.filter((at) => !this.isCalledBy(one, at)) : [])),
+    )
+    const fabricWords = new Set(this.chosenOf('fabric').flatMap(({ places }) => places))
+    const isTrouble = ({ places }: Candidate) => places.every((at) => troubleWords.has(at))
+    const isFabric = ({ loose, places }: Candidate) => loose > 0 && places.some((at) => fabricWords.has(at))
+    this.replace('technique', (one) => ({ ...one, sure: one.sure && !isTrouble(one) && !isFabric(one) }))
+  }
+
+  /** A word that is left and tells another technique beyond doubt: one of the two was meant. */
+  admitOtherTechnique(): void {
+    const named = this.chosenOf('technique')
+    if (named.length === 0) return
+    const others = this.leftWords('technique').filter(
+      ({ sure, of }) => sure && !named.some((technique) => technique.of === of),
+    )
+    if (others.length === 0) return
+    this.chosen.set('technique', [...named, ...others])
+    this.replace('technique', (one) => ({ ...one, sure: false }))
+  }
+
+  /** Of kinds that nothing has named yet. */
+  takeSingleWords({ sure }: { sure: boolean }): void {
+    for (const kind of KINDS)
+      if (!this.chosen.has(kind))
+        this.choose(
+          kind,
+          this.leftWords(kind, this.idOf('technique')).filter((one) => one.sure === sure),
+        )
+  }
+
+  understood(): Understood {
+    const taken = KINDS.flatMap((kind) => {
+      const ofKind = this.chosen.get(kind)
+      return ofKind ? [takenOf(this.index, this.words, kind, ofKind)] : []
+    })
+    const isLeft = ({ tells }: ReadWord, place: number) => tells && !this.used.has(place)
+    return { taken, left: this.words.filter(isLeft).map(({ text }) => text) }
+  }
+
+  private choose(kind: AskKind, found: readonly Candidate[]): void {
+    const fitting = kind === 'trouble' ? this.fittingTroubles(found) : found
+    const best = bestOf(kind === 'model' ? this.ownModels(fitting) : fitting)
+    if (best.length === 0) return
+    this.chosen.set(kind, best)
+    for (const place of best[0]?.places ?? []) this.used.add(place)
+  }
+
   /** Of a known customer's machines, where a word of one was said; else as named. */
-  const ownModels = (candidates: readonly Candidate[]): readonly Candidate[] => {
-    const own = new Set(owns(idOf('customer') ?? ''))
-    const isOwn = (of: number) => own.has(index.askables[of]?.id ?? '')
+  private ownModels(candidates: readonly Candidate[]): readonly Candidate[] {
+    const own = new Set(this.owns(this.idOf('customer') ?? ''))
+    const isOwn = (of: number) => own.has(this.index.askables[of]?.id ?? '')
     const named = candidates.filter(({ of }) => isOwn(of))
     if (named.length > 0) return named
-    const said = words.flatMap((_, place) =>
-      used.has(place) ? [] : ofOneWord(index, 'model', words, place, chosen, undefined, isOwn),
-    )
+    const said = this.leftWords('model', undefined, isOwn)
     const models = new Set(said.map(({ of }) => of))
     if (models.size > 0) return said.map((one) => ({ ...one, sure: models.size === 1 }))
     // A word of what they do not own is no machine of theirs; named in full it is another's, or a new one.
     return own.size > 0 ? candidates.map((one) => ({ ...one, sure: one.sure && one.weight > 0 })) : candidates
   }
+
   /** Of troubles the named technique's own, then those whatever is sewn, then where no technique is named any. */
-  const fittingTroubles = (found: readonly Candidate[]): readonly Candidate[] => {
-    const technique = idOf('technique')
-    const of = (one: Candidate) => index.askables[one.of]?.of
+  private fittingTroubles(found: readonly Candidate[]): readonly Candidate[] {
+    const technique = this.idOf('technique')
+    const of = (one: Candidate) => this.askable(one)?.of
     const own = technique === undefined ? [] : found.filter((one) => of(one) === technique)
     const general = found.filter((one) => of(one) === undefined)
     return own.length > 0 ? own : general.length > 0 || technique !== undefined ? general : found
   }
-  const isCalled = (of: number, place: number) =>
-    index.phrases.some(
-      (phrase) => phrase.of === of && phrase.isName && phrase.stems.some((one) => words[place]?.readings.has(one)),
-    )
-  const choose = (kind: AskKind, found: readonly Candidate[]) => {
-    const fitting = kind === 'trouble' ? fittingTroubles(found) : found
-    const best = bestOf(kind === 'model' ? ownModels(fitting) : fitting)
-    if (best.length === 0) return
-    chosen.set(kind, best)
-    for (const place of best[0]?.places ?? []) used.add(place)
-  }
-  for (const kind of KINDS) {
-    const ofKind = whole.filter(({ of }) => index.askables[of]?.kind === kind)
-    // A name lives on words of its own, not only on what another's whole name has said; jeans are jeans anyhow.
-    const isApart = ({ places }: Candidate) => kind === 'fabric' || places.some((place) => !used.has(place))
-    choose(
-      kind,
-      ofKind.filter((one) => isApart(one) && !one.places.some((place) => proper.has(place))),
-    )
-    for (const { sure, places } of chosen.get(kind) ?? [])
-      if (sure && PROPER.includes(kind)) for (const place of places) proper.add(place)
-  }
-  // "Gathers by itself" names no technique, nor does any trouble's word, unless the trouble is called by it.
-  const troubleWords = new Set(
-    chosen.get('trouble')?.flatMap(({ of, places, sure }) => (sure ? places.filter((at) => !isCalled(of, at)) : [])),
-  )
-  // "A seam in jersey" is no jersey seam for certain: out of order, and a fabric that is said by the same word.
-  const fabricWords = new Set(chosen.get('fabric')?.flatMap(({ places }) => places))
-  const technique = chosen.get('technique')?.map((one) => ({
-    ...one,
-    sure:
-      one.sure &&
-      !one.places.every((at) => troubleWords.has(at)) &&
-      !(one.loose > 0 && one.places.some((at) => fabricWords.has(at))),
-  }))
-  if (technique) chosen.set('technique', technique)
-  // A word that is left and tells another technique beyond doubt: one of the two was meant.
-  const rivals = technique
-    ? words
-        .flatMap((_, place) => (used.has(place) ? [] : ofOneWord(index, 'technique', words, place, chosen, undefined)))
-        .filter(({ sure, of }) => sure && !technique.some((one) => one.of === of))
-    : []
-  if (technique && rivals.length > 0)
-    chosen.set(
-      'technique',
-      [...technique, ...rivals].map((one) => ({ ...one, sure: false })),
-    )
-  for (const sure of [true, false])
-    for (const kind of KINDS) {
-      if (chosen.has(kind)) continue
-      const technique = idOf('technique')
-      choose(
-        kind,
-        words.flatMap((_, place) =>
-          used.has(place)
-            ? []
-            : ofOneWord(index, kind, words, place, chosen, technique).filter((one) => one.sure === sure),
-        ),
-      )
-    }
-  const taken = KINDS.flatMap((kind) => {
-    const ofKind = chosen.get(kind)
-    return ofKind ? [takenOf(index, words, kind, ofKind)] : []
-  })
-  return { taken, left: words.flatMap(({ text, tells }, place) => (tells && !used.has(place) ? [text] : [])) }
-}
 
-/** Of what kinds a longer name takes in what is a part of it: "lining satin" is no satin stitch. */
-const SWALLOWS: Record<AskKind, readonly AskKind[]> = {
-  customer: ['model', 'technique', 'trouble', 'fabric'],
-  model: ['technique', 'trouble', 'fabric'],
-  technique: ['trouble'],
-  trouble: [],
-  fabric: ['technique', 'trouble'],
-}
-
-/** Names of which every word was said; of one thing the fullest. */
-const wholeNames = ({ askables, phrases, byStem }: AskIndex, words: readonly ReadWord[]): Candidate[] => {
-  const places = new Map<string, number>()
-  words.forEach(({ readings }, place) => {
-    for (const [one, quality] of readings) if (quality !== 'guess' && !places.has(one)) places.set(one, place)
-  })
-  const isNumberedOther = (said: readonly number[]) =>
-    !said.some((place) => /^\d+$/.test(words[place]?.text ?? '')) && otherNumber(words, Math.max(...said))
-  const seen = new Set([...places.keys()].flatMap((one) => byStem.get(one) ?? []))
-  const best = new Map<number, Candidate>()
-  for (const id of seen) {
-    const { of, stems } = phrases[id] as Phrase
-    const at = stems.map((one) => places.get(one))
-    if (at.some((place) => place === undefined)) continue
-    // A name that is a common word or a figure may be meant where nothing else can be called so.
-    const weak = stems.every((one) => /^\d+$/.test(one)) || (stems.length === 1 && COMMON.has(stems[0] as string))
-    const kind = askables[of]?.kind
-    if (weak && kind !== 'model' && kind !== 'customer') continue
-    const before = best.get(of)
-    // Of two names of one thing that overlap all words are said of it.
-    const apart = before !== undefined && !at.some((place) => before.places.includes(place as number))
-    if (apart && before.weight >= stems.length) continue
-    const said = [...new Set([...(before && !apart ? before.places : []), ...(at as number[])])]
-    best.set(of, {
-      of,
-      places: said,
-      weight: Math.max(before?.weight ?? 0, stems.length),
-      loose: before && !apart ? Math.min(before.loose, looseness(at as number[])) : looseness(at as number[]),
-      sure: !weak && (kind !== 'model' || !isNumberedOther(said)),
-    })
+  /** What each word that is left may mean of a kind. */
+  private leftWords(kind: AskKind, technique?: Id, isMeant?: (of: number) => boolean): Candidate[] {
+    return this.words.flatMap((_, place) =>
+      this.used.has(place) ? [] : ofOneWord(this.index, kind, this.words, place, this.chosen, technique, isMeant),
+    )
   }
-  const all = [...best.values()]
-  const kindOf = ({ of }: Candidate) => askables[of]?.kind as AskKind
-  return all.filter(
-    (one) =>
-      !all.some(
-        (other) =>
-          other.places.length > one.places.length &&
-          (kindOf(other) === kindOf(one) || SWALLOWS[kindOf(other)].includes(kindOf(one))) &&
-          one.places.every((place) => other.places.includes(place)),
-      ),
-  )
-}
 
-/** Words between those of a name, and those not in its order: "overlock seam jersey" is no jersey seam. */
-const looseness = (at: readonly number[]): number => {
-  const turned = at.filter((place, i) => i > 0 && place < (at[i - 1] as number)).length
-  return Math.max(...at) - Math.min(...at) + 1 - new Set(at).size + turned
+  private isCalledBy({ of }: Candidate, place: number): boolean {
+    return this.index.phrases.some(
+      (phrase) => phrase.of === of && phrase.isName && phrase.stems.some((one) => this.words[place]?.readings.has(one)),
+    )
+  }
+
+  private replace(kind: AskKind, change: (one: Candidate) => Candidate): void {
+    const ofKind = this.chosen.get(kind)
+    if (ofKind) this.chosen.set(kind, ofKind.map(change))
+  }
+
+  private chosenOf(kind: AskKind): readonly Candidate[] {
+    return this.chosen.get(kind) ?? []
+  }
+
+  private askable({ of }: Candidate): Askable | undefined {
+    return this.index.askables[of]
+  }
+
+  private idOf(kind: AskKind): Id | undefined {
+    const [one] = this.chosenOf(kind)
+    return one && this.askable(one)?.id
+  }
 }
 
 /** The fullest first; also what is as full, or lives on quite other words: two names of a kind are one too many. */

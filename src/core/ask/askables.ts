@@ -4,7 +4,7 @@
 import type { CatalogueIndex } from '../catalogue/index'
 import type { Id, Kind } from '../catalogue/types'
 import type { Trouble } from '../desk/troubleTypes'
-import type { Askable, AskKind } from './ask'
+import type { Askable, AskKind } from './askIndex'
 import { stem, wordsOf } from './words'
 
 /** What people say for the words of a catalogue. */

@@ -1,6 +1,6 @@
 /** What a single word of a line may mean of a kind that no whole name has named. */
 import type { Id } from '../catalogue/types'
-import type { AskIndex, AskKind } from './ask'
+import type { AskIndex, AskKind } from './askIndex'
 import { COMMON } from './commonWords'
 import type { ReadWord } from './reading'
 import { stem } from './words'

@@ -1,6 +1,7 @@
 /** What was understood, as the picks of a card: a customer brings their machine and feet, a fault its technique. */
 import type { Id } from '../catalogue/types'
-import type { AskKind, Understood } from './ask'
+import type { Understood } from './ask'
+import type { AskKind } from './askIndex'
 
 export interface AskedPick {
   id: Id

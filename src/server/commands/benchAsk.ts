@@ -1,5 +1,6 @@
 /** The ask line on a large shop: the demo's lines and names of the made catalogue, as they come and mistyped. */
-import { indexAskables, understand } from '#core/ask/ask'
+import { understand } from '#core/ask/ask'
+import { indexAskables } from '#core/ask/askIndex'
 import { askablesOf } from '#core/ask/askables'
 import { TROUBLES } from '#shared/messages/troubles'
 import { VOCABULARY } from '#shared/messages/vocabulary'

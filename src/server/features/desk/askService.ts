@@ -1,6 +1,6 @@
 /** The ask line's index, made anew when the catalogue, the customers or the learned words have changed. */
 import type { EntityManager } from 'typeorm'
-import { indexAskables, type AskIndex } from '#core/ask/ask'
+import { indexAskables, type AskIndex } from '#core/ask/askIndex'
 import { askablesOf, type Learned } from '#core/ask/askables'
 import { TROUBLES } from '#shared/messages/troubles'
 import { VOCABULARY } from '#shared/messages/vocabulary'
