@@ -68,6 +68,24 @@ describe('the shop’s English', () => {
     expect(stages.length).toBeGreaterThan(80)
   })
 
+  it('speaks of no knife that cuts where the upper knife is out of work', () => {
+    const away = cards.flatMap((card) =>
+      card.stages
+        .filter(({ procedure: { steps } }) => {
+          const last = steps.findLast(({ leaves }) => leaves['upperKnife'] !== undefined)
+          return last?.leaves['upperKnife'] === 'disengaged'
+        })
+        .map((stage) => ({ of: `${card.technique.name} on ${card.model.name}`, texts: toldTexts(card, stage) })),
+    )
+    const wrong = away.flatMap(({ of, texts }) =>
+      texts
+        .filter((text) => /knives are open|knife would|of the knife|trims/.test(text))
+        .map((text) => `${of}: ${text}`),
+    )
+    expect(wrong).toEqual([])
+    expect(away.length).toBeGreaterThan(0)
+  })
+
   it.each(MENDED.map(([phrase, better]) => [phrase.source, phrase, better] as const))(
     'does not say “%s” again',
     (_, phrase, better) => {

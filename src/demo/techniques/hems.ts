@@ -20,11 +20,13 @@ import {
   COVER_MACHINES,
   HOLD_TAILS,
   HOLD_TAILS_ONLY,
+  KNIFE_AWAY,
+  KNIFE_STAYS,
   KNIT,
-  KNIVES,
   NOT_KNIT,
   OVERLOCKERS,
   SEWING_MACHINES,
+  startUncut,
 } from './words'
 
 // ── blind hem ─────────────────────────────────────────────────────────────────────────────────────────────────
@@ -159,8 +161,11 @@ const flatlocked = method(
       [
         ready('Set the guide of {foot.code} so that the needle just kisses the fold.'),
         start('Lay the fold against the guide, the hem’s edge under the foot. Lower the foot.'),
-        start('Hold the tail behind the foot and start slowly.', { caution: KNIVES }),
-        step('Run the fold along the guide, never right of it: the knife would cut the garment.'),
+        ...startUncut('Hold the tail behind the foot and start slowly.'),
+        step('Run the fold along the guide, never right of it: the stitches would show.', { when: KNIFE_AWAY }),
+        step('Run the fold along the guide, never right of it: the knife would cut the garment.', {
+          when: KNIFE_STAYS,
+        }),
       ],
       {
         setup: { upperKnife: 'disengaged' },

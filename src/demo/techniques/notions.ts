@@ -1,6 +1,15 @@
 /** What is sewn in or on: elastic, piping, zips. */
 import { between, fault, finish, method, next, prepare, ready, see, set, stage, start, step, technique } from './write'
-import { SEWING_MACHINES, ZIGZAG_MACHINES, OVERLOCKERS, HOLD_TAILS, KNIVES, STRETCH_NEEDLE } from './words'
+import {
+  SEWING_MACHINES,
+  ZIGZAG_MACHINES,
+  OVERLOCKERS,
+  HOLD_TAILS,
+  KNIFE_STAYS,
+  KNIVES,
+  STRETCH_NEEDLE,
+  startUncut,
+} from './words'
 
 const quartered = [
   prepare('Cut the elastic to the body’s measure, less a tenth. Join its ends where it goes round.'),
@@ -55,7 +64,11 @@ export const elastic = technique(
           'any',
           [
             start('Lay the elastic on the wrong side, its edge level with the fabric’s.'),
-            start('Lower the foot. Hold the tail behind it and start slowly.', { caution: KNIVES }),
+            ...startUncut('Lower the foot. Hold the tail behind it and start slowly.'),
+            step('Keep the elastic left of the knife.', {
+              when: KNIFE_STAYS,
+              caution: 'A nicked elastic breaks later.',
+            }),
             step('Stretch the elastic from pin to pin, one hand in front of the foot and one behind.', {
               caution: 'Take each pin out before the foot reaches it.',
             }),

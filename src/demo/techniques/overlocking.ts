@@ -1,6 +1,16 @@
 /** Seams of machines with loopers. */
 import { between, fault, finish, method, prepare, see, set, stage, start, step, technique } from './write'
-import { OVERLOCKERS, COVER_MACHINES, KNIT, NOT_KNIT, TAIL_HIDDEN, TAIL_FIRST } from './words'
+import {
+  OVERLOCKERS,
+  COVER_MACHINES,
+  KNIT,
+  NOT_KNIT,
+  TAIL_HIDDEN,
+  TAIL_FIRST,
+  startUncut,
+  KNIFE_AWAY,
+  KNIFE_STAYS,
+} from './words'
 
 export const overlockSeam = technique(
   'overlock-seam',
@@ -70,8 +80,12 @@ export const flatlock = technique(
         'any',
         [
           prepare('Loops outside: lay wrong sides together. Ladders outside: lay right sides together.'),
-          ...TAIL_FIRST,
-          step('Run the edge left of the knife, so that it trims nothing and half of each loop hangs off the edge.'),
+          start('Lower the foot. Run a tail of 5 cm. Hold it behind the foot.'),
+          ...startUncut('Start slowly and steadily.'),
+          step('Guide the edge so that half of each loop hangs off it.', { when: KNIFE_AWAY }),
+          step('Run the edge left of the knife, so that it trims nothing and half of each loop hangs off the edge.', {
+            when: KNIFE_STAYS,
+          }),
           step('Run off the end by 5 cm.'),
           finish('Pull the seam open until it lies flat. Press.'),
         ],

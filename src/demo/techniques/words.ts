@@ -20,10 +20,19 @@ export const HOLD_TAILS_ONLY = start('Hold both thread tails for the first few s
 export const KNIVES = 'The knives are open: keep your fingers well in front of the foot.'
 export const PIN = 'If the needle hits the pin it breaks: with this foot never a width under {pin}.'
 
+/** Whether the upper knife can be put out of work: what then is said of it would be wrong. */
+export const KNIFE_AWAY = { feature: ['upperKnife'] }
+export const KNIFE_STAYS = { withoutFeature: ['upperKnife'] }
+
 /** An overlocker’s first and last centimetres. */
 export const TAIL_FIRST: Step[] = [
   start('Lower the foot. Run a tail of 5 cm. Hold it behind the foot.'),
   start('Start slowly and steadily.', { caution: KNIVES }),
+]
+/** How it is begun where the upper knife is out of work, if it can be. */
+export const startUncut = (text: string): Step[] => [
+  start(text, { when: KNIFE_AWAY }),
+  start(text, { when: KNIFE_STAYS, caution: KNIVES }),
 ]
 export const TAIL_HIDDEN = finish(
   'Draw the tail back under the stitches with a blunt needle, or put a drop of sealant on it.',
