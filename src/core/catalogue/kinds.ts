@@ -1,5 +1,5 @@
 /** What sets kinds of machines apart. */
-import type { Kind } from './types'
+import type { Kind, ThreadPlace } from './types'
 
 const LOOPING: ReadonlySet<Kind> = new Set(['overlocker', 'coverstitch', 'overlockCover'])
 
@@ -8,6 +8,12 @@ const LOOPING: ReadonlySet<Kind> = new Set(['overlocker', 'coverstitch', 'overlo
  * stitch.
  */
 export const sewsWithLoopers = (kind: Kind): boolean => LOOPING.has(kind)
+
+/** The loopers that sew, as their threads' places are called; `mode`: of a machine of both kinds. */
+export const loopersOf = (kind: Kind, mode?: string): readonly ThreadPlace[] => {
+  if (!sewsWithLoopers(kind)) return []
+  return kind === 'coverstitch' || mode === 'cover' ? ['chainLooper'] : ['lowerLooper', 'upperLooper']
+}
 
 /** Left out: on all machines. */
 export interface SewnWith {

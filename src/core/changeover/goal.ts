@@ -1,6 +1,6 @@
 /** How a machine must stand for a stage of a card, and what the things that are fitted ask of the moves. */
 import type { CatalogueIndex } from '../catalogue/index'
-import type { ControlRule, Controls, Item, Model, Parameter, Positions, Stage } from '../catalogue/types'
+import type { ControlRule, Controls, Id, Item, Model, Parameter, Positions, Stage } from '../catalogue/types'
 import type { Setting, StageAnswer } from '../answer/types'
 import { isReset, normalSewing } from './machine'
 import { AS_BEFORE, needlePosition, UNKNOWN, valuePosition, type FittedNeedle } from './positions'
@@ -41,6 +41,7 @@ export const stageGoal = (
     ...(answer.foot === undefined ? {} : { foot: answer.foot }),
     accessory: answer.accessories.length > 0 ? answer.accessories.join('+') : 'none',
     ...Object.fromEntries(answer.threads.map(({ place, thread }) => [`thread:${place}`, thread])),
+    ...looperThreads(answer, controls),
     ...needleThreads(answer, controls),
     ...step(answer, model),
     ...answer.setup,
@@ -88,13 +89,34 @@ const joined = (answer: StageAnswer, foot: Item | undefined, model: Model, index
   }
 }
 
+/** No thread is in a looper that the converter closes; one that is empty in normal sewing has the needles' thread. */
+const looperThreads = (answer: StageAnswer, { normal }: Controls): Positions => {
+  const { threads, setup } = answer
+  const isNamed = threads.some(({ place }) => place === 'chainLooper')
+  const isEmpty = normal['thread:chainLooper'] === 'out'
+  return {
+    ...(feedAids(answer)['upperLooper'] === 'twoThreadConverter' ? { 'thread:upperLooper': 'out' } : {}),
+    ...(setup['mode'] === 'cover' && isEmpty && !isNamed
+      ? { 'thread:chainLooper': needleThread(answer) ?? AS_BEFORE }
+      : {}),
+  }
+}
+
 /** An overlocker whose loopers are rethreaded has its needles threaded after them, with whatever they had. */
-const needleThreads = ({ threads }: StageAnswer, { controls }: Controls): Positions => {
-  const needle = threads.find(({ place }) => place === 'needle')
-  return !needle && 'thread:needle' in controls && threads.some(({ place }) => place.endsWith('Looper'))
+const needleThreads = (answer: StageAnswer, controls: Controls): Positions => {
+  const places = [
+    ...answer.threads.map(({ place }) => `thread:${place}`),
+    ...Object.keys(looperThreads(answer, controls)),
+  ]
+  return 'thread:needle' in controls.controls &&
+    needleThread(answer) === undefined &&
+    places.some((place) => place.endsWith('Looper'))
     ? { 'thread:needle': AS_BEFORE }
     : {}
 }
+
+const needleThread = ({ threads }: StageAnswer): Id | undefined =>
+  threads.find(({ place }) => place === 'needle')?.thread
 
 /** A stitch sewn by steps begins at its first. */
 const step = (answer: StageAnswer, model: Model): Positions => {

@@ -1,6 +1,7 @@
 /** What comes in between: an empty bobbin, a thread or needle that breaks, a machine that was switched off. */
+import { loopersOf } from '../catalogue/kinds'
 import type { Positions } from '../catalogue/types'
-import { AS_BEFORE } from '../changeover/positions'
+import { AS_BEFORE, UNKNOWN } from '../changeover/positions'
 import { dutiesOf, hazardsOf, isItemControl } from '../changeover/rules'
 import { usual } from '../changeover/usual/texts'
 import { toldOnce } from './cautions'
@@ -20,13 +21,19 @@ export interface InterruptedAt {
 /** Each comes back to the step that was interrupted, with all set again that it undid. */
 export const interruptionsOf = (at: InterruptedAt): Interruption[] => {
   const { controls } = at.telling
-  const thread: Act = ['thread:needle', at.goal['thread:needle'] ?? AS_BEFORE]
+  const thread = threadAct('thread:needle', at)
   const needle = at.goal['needle']
   const acts: [InterruptionOf, Act[]][] = [
     ['bobbin', [['bobbin', 'full']]],
     ['thread', [thread]],
-    ['looper', looperActs(at.goal, thread)],
-    ['tyingOn', looperActs(at.goal, thread)],
+    ['looper', looperActs(loopersUsed(at), thread)],
+    [
+      'tyingOn',
+      looperActs(
+        loopersUsed(at).filter(([, to]) => to !== AS_BEFORE),
+        thread,
+      ),
+    ],
     ['needle', [...(needle === undefined ? [] : [['needle', needle] as Act]), thread]],
     ['switchedOff', [['power', 'on']]],
   ]
@@ -39,11 +46,20 @@ export const interruptionsOf = (at: InterruptedAt): Interruption[] => {
   })
 }
 
-/** Needle threads out first and in again last; the loopers between as they are threaded. */
-const looperActs = (goal: Positions, thread: Act): Act[] => {
-  const loopers = Object.entries(goal).filter(([id]) => /^thread:\w+Looper$/.test(id))
-  return loopers.length > 0 ? [['thread:needle', 'out'], ...loopers, thread] : []
+/** The thread that was in, named or not. */
+const threadAct = (control: string, { goal }: InterruptedAt): Act => {
+  const { [control]: thread = UNKNOWN } = goal
+  return [control, thread === UNKNOWN ? AS_BEFORE : thread]
 }
+
+const loopersUsed = (at: InterruptedAt): Act[] =>
+  loopersOf(at.telling.model.kind, at.goal['mode'])
+    .map((place) => threadAct(`thread:${place}`, at))
+    .filter(([control, thread]) => at.telling.controls[control] !== undefined && thread !== 'out')
+
+/** Needle threads out first and in again last; the loopers between as they are threaded. */
+const looperActs = (loopers: readonly Act[], thread: Act): Act[] =>
+  loopers.length > 0 ? [['thread:needle', 'out'], ...loopers, thread] : []
 
 /** A control and where it goes. */
 type Act = [control: string, to: string]

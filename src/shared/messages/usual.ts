@@ -85,6 +85,7 @@ const WORDS: Record<UsualText, string | ((control: string) => string)> = {
   clampWithNeedlesUp: 'the clamp is reached with the needles up',
   needlesInTheWay: 'the needles stand in the way',
   loopersFirst: 'loopers first, needles last, or the threads catch below',
+  converterClosesEye: 'the converter closes the eye of the upper looper',
   loopersBehindCover: 'the loopers are reached with their cover open',
   loopersMoveBehindCover: 'the loopers move behind it',
   fingersAtLoopers: 'fingers or fabric could come to the loopers',

@@ -86,6 +86,11 @@ const needlesOf = (...ids: string[]) => ({
   ],
 })
 
+const toConvert = (needs: Record<string, string[]>, because: string) =>
+  needing(needs, because, 'upperLooper').map((rule) =>
+    'needs' in rule ? { ...rule, for: { ...rule.for, to: 'twoThreadConverter' } } : rule,
+  )
+
 const knives = {
   controls: {
     stitchFinger: control(HABIT.finger, 6, ['on', 'off'], {
@@ -126,6 +131,8 @@ const knives = {
   rules: [
     ...needing({ power: ['off'] }, usual('handsAtBlades'), 'stitchFinger', 'upperKnife', 'lowerKnife', 'upperLooper'),
     ...needing({ lowerKnife: ['retracted'] }, usual('lowerKnifeInFront'), 'stitchFinger'),
+    ...needing({ upperLooper: ['in'] }, usual('converterClosesEye'), 'thread:upperLooper'),
+    ...toConvert({ 'thread:upperLooper': ['out'] }, usual('converterClosesEye')),
     ...needing({ upperKnife: ['disengaged'] }, usual('upperKnifeOver'), 'lowerKnife'),
     hazard({ control: 'upperKnife' }, BLADES),
     hazard({ control: 'lowerKnife' }, BLADES),
@@ -171,6 +178,7 @@ const overlockCover: Usual = {
     leftCover: 'out',
     middleCover: 'out',
     rightCover: 'out',
+    'thread:chainLooper': 'out',
     ...knives.normal,
     mode: 'overlock',
     table: 'overlockTable',

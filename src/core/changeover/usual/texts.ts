@@ -56,6 +56,7 @@ export const USUAL_TEXTS = [
   'clampWithNeedlesUp',
   'needlesInTheWay',
   'loopersFirst',
+  'converterClosesEye',
   'loopersBehindCover',
   'loopersMoveBehindCover',
   'fingersAtLoopers',
