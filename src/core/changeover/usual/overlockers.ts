@@ -45,7 +45,7 @@ const shared = {
   accessory: open(HABIT.foot + 1, 60, 'none'),
   power: control(HABIT.power, 5, ['off', 'on'], { off: usual('switchOff'), on: usual('switchOn') }),
   stitch: open(HABIT.stitch, 4),
-  ...Object.fromEntries(LOOPERS.map((id, i) => [id, open(HABIT.loopers + i / 10, 60)])),
+  ...Object.fromEntries(LOOPERS.map((id, i) => [id, open(HABIT.loopers + i / 10, 60, 'out')])),
   'thread:needle': open(HABIT.threads, 40, 'out'),
   looperCover: control(HABIT.coverShut, 3, ['shut', 'open'], {
     shut: usual('coverShut'),
