@@ -42,7 +42,8 @@ export const checkBundle = (bundle: Bundle): BundleIssue[] => {
   for (const { path, to, what } of referencesOf(bundle)) {
     if (!isThere(to)) issues.push({ path, message: `no ${what} “${to.id}” in the catalogue` })
   }
-  return [...issues, ...checkStages(bundle, idsOf)]
+  issues.push(...checkStages(bundle, idsOf))
+  return issues
 }
 
 /** Methods and stages once each, and every sample's method and stage there to be found. */

@@ -8,7 +8,7 @@ export interface CatalogueRow {
   value: unknown
 }
 
-/** The lists of a bundle, what is named before what names it. */
+/** The lists of a bundle; what another list's rows cannot be without comes before them. */
 export const LISTS: readonly ListName[] = [
   'makes',
   'functions',

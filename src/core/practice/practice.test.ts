@@ -57,6 +57,25 @@ describe('a practice machine', () => {
     expect(state).toEqual(startOf(eddy))
   })
 
+  it('lets a looper be emptied, and no converter be put on before', () => {
+    const question = { model: 'eddy-4', technique: 'rolled-edge', fabric: 'chiffon', method: 'two-thread' }
+    const trial = trialOf(answering, question, explain(answering, question), undefined) as Trial
+    let state = startOf(trial)
+    for (const [control, to] of Object.entries({
+      needleHeight: 'up',
+      footLift: 'up',
+      power: 'off',
+      looperCover: 'open',
+    }))
+      state = moved(trial, state, control, to)
+    const refused = work(trial, state, 'upperLooper', 'twoThreadConverter')
+    expect(refused.done ? [] : refused.forbidden.map(({ id }) => id)).toEqual(['upper-looper-thread-upper-looper-out'])
+    const emptied = moved(trial, state, 'thread:upperLooper', 'out')
+    expect(moved(trial, emptied, 'upperLooper', 'twoThreadConverter').positions['upperLooper']).toBe(
+      'twoThreadConverter',
+    )
+  })
+
   it('comes to the card by its planned moves, leaving duties to be done', () => {
     let state = startOf(eddy)
     const duties = new Set<string>()

@@ -1,5 +1,6 @@
 /** Overlockers, cover-stitch machines, and both in one. */
 import type { Kind } from '../../catalogue/types'
+import { ANY } from '../positions'
 import { usual } from './texts'
 import { control, duty, hazard, needing, onlyToRun, open, resetting, type Usual } from './write'
 
@@ -45,7 +46,7 @@ const shared = {
   accessory: open(HABIT.foot + 1, 60, 'none'),
   power: control(HABIT.power, 5, ['off', 'on'], { off: usual('switchOff'), on: usual('switchOn') }),
   stitch: open(HABIT.stitch, 4),
-  ...Object.fromEntries(LOOPERS.map((id, i) => [id, open(HABIT.loopers + i / 10, 60, 'out')])),
+  ...Object.fromEntries(LOOPERS.map((id, i) => [id, control(HABIT.loopers + i / 10, 60, [ANY, 'out'])])),
   'thread:needle': open(HABIT.threads, 40, 'out'),
   looperCover: control(HABIT.coverShut, 3, ['shut', 'open'], {
     shut: usual('coverShut'),
