@@ -42,6 +42,30 @@ describe('progress in practice', () => {
     ])
   })
 
+  it('puts first who practised last, where most people hang, and what is not settled', () => {
+    const { people, controls } = progressOf([
+      attempt('Cleo', 1, ['length', 'length', 'width', 'foot']),
+      attempt('Cleo', 2, ['length', 'width', 'foot']),
+      attempt('Anna', 3, ['foot', 'plate']),
+      attempt('Bo', 9, ['plate', 'width', 'needle']),
+      attempt('Anna', 5, ['foot']),
+      attempt('Anna', 4, ['plate']),
+      attempt('Anna', 6, ['foot']),
+    ])
+    expect(people.map(({ by }) => by)).toEqual(['Bo', 'Anna', 'Cleo'])
+    expect(people[1]?.hangs).toEqual([
+      { control: 'foot', times: 3, settled: false },
+      { control: 'plate', times: 2, settled: true },
+    ])
+    expect(controls).toEqual([
+      { control: 'foot', people: ['Anna', 'Cleo'], times: 5 },
+      { control: 'width', people: ['Bo', 'Cleo'], times: 3 },
+      { control: 'length', people: ['Cleo'], times: 2 },
+      { control: 'plate', people: ['Bo'], times: 1 },
+      { control: 'needle', people: ['Bo'], times: 1 },
+    ])
+  })
+
   it('does not take one technique’s success for another’s', () => {
     const both = [attempt('Anna', 1, ['tension']), attempt('Anna', 2, [], { technique: 'cover-hem' })]
     expect(hungAt(both, { by: 'ANNA', model: 'eddy-4', technique: 'rolled-edge' })).toEqual(['tension'])
