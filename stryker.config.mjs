@@ -7,7 +7,7 @@ const config = {
   coverageAnalysis: 'perTest',
   // What a module computes once as it is loaded would need all tests again for each fault.
   ignoreStatic: true,
-  ignorePatterns: ['dist', 'data', 'docs', 'samples', 'test-results'],
+  ignorePatterns: ['/dist', '/data', '/docs', '/samples', '/test-results'],
   reporters: ['json'],
   jsonReporter: { fileName: 'test-results/mutation.json' },
   tempDirName: 'test-results/mutation',

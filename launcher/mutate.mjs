@@ -1,6 +1,6 @@
 // `handhold mutate`: small faults put into the code one by one, and which of them no unit test sees.
 import { spawnSync } from 'node:child_process'
-import { existsSync, readFileSync, statSync } from 'node:fs'
+import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs'
 import { relative, resolve } from 'node:path'
 import { prepareNode } from './prepare.mjs'
 import { inProject, project } from './places.mjs'
@@ -37,12 +37,30 @@ const WITH_DEMO = {
   'src/core/desk': ['src/demo/diagnosis.test.ts', 'src/demo/ask.test.ts'],
 }
 
+/** @param {string} pattern @returns {string} */
+const roomOf = (pattern) =>
+  pattern
+    .split('/')
+    .slice(0, pattern.startsWith('src/server/features/') ? 4 : 3)
+    .join('/')
+
 /** @param {string} pattern @returns {string[]} the tests of its room */
 const testsOf = (pattern) => {
-  const depth = pattern.startsWith('src/server/features/') ? 4 : 3
-  const room = pattern.split('/').slice(0, depth).join('/')
+  const room = roomOf(pattern)
   return [`${room}/**/*.test.ts`, ...(WITH_DEMO[room] ?? [])]
 }
+
+/** As `vitest.mutation.config.ts` leaves them out. */
+const NEVER_ASKED = /^src\/server\/(commands|work)\/|\.property\.test\.ts$/
+
+/** @param {string[]} patterns @returns {string[]} what stands in their rooms and is asked of each fault */
+const roomTests = (patterns) =>
+  [...new Set(patterns.map(roomOf))].flatMap((room) =>
+    readdirSync(inProject(room), { recursive: true, encoding: 'utf8' })
+      .filter((file) => file.endsWith('.test.ts'))
+      .map((file) => `${room}/${file}`)
+      .filter((file) => !NEVER_ASKED.test(file)),
+  )
 
 /** @typedef {{ start: { line: number } }} Place
  * @typedef {{ status: string, mutatorName: string, replacement?: string, location: Place }} Mutant */
@@ -67,8 +85,11 @@ export const mutate = async (asked, say) => {
     ['run', '--mutate', [...patterns, ...without].join(','), '--logLevel', 'error'],
     { env: { HANDHOLD_TEST_SHARE: SHARE, HANDHOLD_MUTATE_TESTS: tests } },
   )
-  /** @type {Record<string, { mutants: Mutant[] }>} */
-  const files = JSON.parse(readFileSync(inProject(REPORT), 'utf8')).files
+  /** @type {{ files: Record<string, { mutants: Mutant[] }>, testFiles: Record<string, unknown> }} */
+  const { files, testFiles } = JSON.parse(readFileSync(inProject(REPORT), 'utf8'))
+  // A test that cannot be loaded where the faults are put in is passed over in silence: nothing would be seen by it.
+  const silent = roomTests(patterns).filter((file) => !(file in testFiles))
+  if (silent.length > 0) throw new Failed(`These tests were not asked:\n${silent.join('\n')}`)
   for (const [file, { mutants }] of Object.entries(files)) {
     const { left, killed, all, share } = scoreOf(mutants)
     say(`${share.padStart(5)}  ${killed} of ${all}  ${file}`)

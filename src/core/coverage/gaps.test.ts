@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { bundleOf, foot, P } from '../answer/answers.testkit'
 import { indexCatalogue } from '../catalogue/index'
 import type { Decision } from './decide'
-import { gapsOf, greedyCover, type CoveredCell } from './gaps'
+import { gapsOf, greedyCover, seatKey, type CoveredCell } from './gaps'
 import { sharesOf } from './shares'
 
 const cell = (technique: string, model: string, decision: Partial<Decision>): CoveredCell => ({
@@ -30,6 +30,46 @@ describe('gaps', () => {
       [{ closes: 'buy', item: 'b' }, 1, 1],
       [{ closes: 'buy', item: 'c' }, 1, 0],
     ])
+  })
+
+  it('of as many cells come by how often they are one of several, then by price, then by name', () => {
+    const order = (...cells: CoveredCell[]) =>
+      gapsOf(cells, index).map(({ closer }) => (closer.closes === 'buy' ? closer.item : closer.closes))
+    expect(order(needs('1', 'c'), needs('2', 'a'), needs('3', 'b'))).toEqual(['b', 'a', 'c'])
+    expect(order(needs('1', 'c'), needs('2', 'a'), needs('3', 'b'), needs('4', 'c', 'd'))).toEqual(['c', 'b', 'a', 'd'])
+    expect(order(needs('1', 'y'), needs('2', 'x'))).toEqual(['x', 'y'])
+  })
+
+  it('come by customers’ machines of their models, each model once, or by the seats booked for their cells', () => {
+    const cells = [
+      needs('t1', 'a'),
+      needs('t2', 'a'),
+      cell('t1', 'q', { toGet: ['b'] }),
+      cell('t2', 'r', { toGet: ['c'] }),
+    ]
+    const machines = new Map([
+      ['p', 2],
+      ['q', 3],
+    ])
+    const seats = new Map([
+      [seatKey('t2', 'r'), 9],
+      [seatKey('t1', 'p'), 4],
+      [seatKey('t2', 'p'), 1],
+    ])
+    const told = (by: 'cells' | 'machines' | 'seats') =>
+      gapsOf(cells, index, { machines, seats }, by).map(({ closer, machines: own, seats: booked }) => [
+        closer.closes === 'buy' ? closer.item : '',
+        own,
+        booked,
+      ])
+    const [a, b, c] = [
+      ['a', 2, 5],
+      ['b', 3, 0],
+      ['c', 0, 9],
+    ]
+    expect(told('cells')).toEqual([a, b, c])
+    expect(told('machines')).toEqual([b, a, c])
+    expect(told('seats')).toEqual([c, a, b])
   })
 
   it('name the chart to import and the fact to state', () => {
