@@ -1,6 +1,6 @@
 /** Made-up machines P, Q and R of the worked cases, and short ways to build a question around them. */
 import { indexCatalogue } from '../catalogue/index'
-import type { Bundle, Fabric, Item, Model, Stage, Stitch, StitchFunction, Technique } from '../catalogue/types'
+import type { Bundle, Fabric, Item, Model, Sample, Stage, Stitch, StitchFunction, Technique } from '../catalogue/types'
 import { explain } from './explain'
 import { fitLookup } from './fit'
 import type { Answer, Question, StageAnswer } from './types'
@@ -157,6 +157,22 @@ export const technique = (stages: Stage[], id = 'technique'): Technique => ({
   for: '',
   level: 1,
   methods: [{ id: 'method', name: 'Method', because: '', stages }],
+})
+
+/** Of P, its zigzag `z` and the stage of `technique(…, 'hem')`. */
+export const sample = (fields: Partial<Sample> = {}): Sample => ({
+  id: 'sewn',
+  model: 'p',
+  technique: 'hem',
+  method: 'method',
+  stage: 'sew',
+  fabric: 'cotton',
+  stitch: 'z',
+  used: {},
+  verdict: 'good',
+  on: '2026-01-05',
+  by: 'M',
+  ...fields,
 })
 
 export interface Scene {

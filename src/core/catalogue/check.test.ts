@@ -1,22 +1,9 @@
 /** Each thing that makes a bundle unsound, put into a sound one: said once, with its place. */
 import { describe, expect, it } from 'vitest'
-import { bundleOf, fabric, foot, P, stage, stitch, technique } from '../answer/answers.testkit'
+import { bundleOf, fabric, foot, P, sample, stage, stitch, technique } from '../answer/answers.testkit'
 import { checkBundle } from './check'
-import type { Bundle, Method, Sample } from './types'
+import type { Bundle, Method } from './types'
 
-const sample: Sample = {
-  id: 'sewn',
-  model: 'p',
-  technique: 'hem',
-  method: 'method',
-  stage: 'sew',
-  fabric: 'cotton',
-  stitch: 'z',
-  used: {},
-  verdict: 'good',
-  on: '2026-01-05',
-  by: 'M',
-}
 const zigzag = stitch({ id: 'z', function: 'zigzag' })
 const hem = technique([stage({ id: 'sew' })], 'hem')
 const [method] = hem.methods as [Method]
@@ -25,7 +12,7 @@ const sound = bundleOf({
   items: [foot({ id: 'open' })],
   fits: [{ id: 'said', item: 'open', model: 'p', fits: true, evidence: 'book', where: 'p. 1' }],
   techniques: [hem],
-  samples: [sample],
+  samples: [sample()],
 })
 const threaded: Bundle = { ...sound, threads: [{ id: 'fine', name: 'Fine' } as Bundle['threads'][number]] }
 
@@ -75,21 +62,17 @@ describe('a bundle', () => {
     ['thread', { fabrics: [{ ...fabric, thread: 'thick' }] }, 'fabrics.0.thread: no thread “thick” in the catalogue'],
     [
       'technique',
-      { samples: [{ ...sample, technique: 'fold' }] },
+      { samples: [sample({ technique: 'fold' })] },
       'samples.0.technique: no technique “fold” in the catalogue',
     ],
     [
       'method',
-      { samples: [{ ...sample, method: 'other' }] },
+      { samples: [sample({ method: 'other' })] },
       'samples.0.method: no method of hem “other” in the catalogue',
     ],
-    [
-      'stage',
-      { samples: [{ ...sample, stage: 'fold' }] },
-      'samples.0.stage: no stage of method “fold” in the catalogue',
-    ],
-    ['stitch', { samples: [{ ...sample, stitch: 'y' }] }, 'samples.0.stitch: no stitch of p “y” in the catalogue'],
-    ['model', { samples: [{ ...sample, model: 'x' }] }, 'samples.0.model: no model “x” in the catalogue'],
+    ['stage', { samples: [sample({ stage: 'fold' })] }, 'samples.0.stage: no stage of method “fold” in the catalogue'],
+    ['stitch', { samples: [sample({ stitch: 'y' })] }, 'samples.0.stitch: no stitch of p “y” in the catalogue'],
+    ['model', { samples: [sample({ model: 'x' })] }, 'samples.0.model: no model “x” in the catalogue'],
   ])('says which %s is not there, and where it is named', (_, change, issue) => {
     expect(issuesOf(change).filter((one) => !/plate/.test(one))).toEqual([issue])
   })

@@ -1,24 +1,8 @@
 /** Every way in which one row names another, on a bundle that has each of them once. */
 import { describe, expect, it } from 'vitest'
-import { bundleOf, fabric, foot, P, stage, stitch, technique } from '../answer/answers.testkit'
+import { bundleOf, fabric, foot, P, sample, stage, stitch, technique } from '../answer/answers.testkit'
 import { referencesOf } from './references'
-import type { Sample } from './types'
 
-const sample: Sample = {
-  id: 'sewn',
-  model: 'p',
-  technique: 'hem',
-  method: 'method',
-  stage: 'sew',
-  fabric: 'cotton',
-  stitch: 'z',
-  foot: 'open',
-  threads: ['fine'],
-  used: {},
-  verdict: 'good',
-  on: '2026-01-05',
-  by: 'M',
-}
 const bundle = bundleOf({
   models: [
     {
@@ -34,7 +18,7 @@ const bundle = bundleOf({
   fits: [{ id: 'said', item: 'open', model: 'p', fits: true, chain: ['ankle'], evidence: 'book', where: 'p. 1' }],
   fabrics: [{ ...fabric, thread: 'fine' }],
   techniques: [technique([stage({ threads: [{ place: 'needle', thread: 'fine' }] })], 'hem')],
-  samples: [sample],
+  samples: [sample({ foot: 'open', threads: ['fine'] })],
 })
 
 const told = referencesOf(bundle).map(
