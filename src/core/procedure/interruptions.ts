@@ -52,10 +52,18 @@ const threadAct = (control: string, { goal }: InterruptedAt): Act => {
   return [control, thread === UNKNOWN ? AS_BEFORE : thread]
 }
 
+/** Those that always sew, and others that the card threads. */
 const loopersUsed = (at: InterruptedAt): Act[] =>
-  loopersOf(at.telling.model.kind, at.goal['mode'])
-    .map((place) => threadAct(`thread:${place}`, at))
+  [
+    ...new Set([
+      ...loopersOf(at.telling.model.kind, at.goal['mode']).map((place) => `thread:${place}`),
+      ...threaded(at),
+    ]),
+  ]
+    .map((control) => threadAct(control, at))
     .filter(([control, thread]) => at.telling.controls[control] !== undefined && thread !== 'out')
+
+const threaded = ({ goal }: InterruptedAt): string[] => Object.keys(goal).filter((id) => /^thread:\w+Looper$/.test(id))
 
 /** Needle threads out first and in again last; the loopers between as they are threaded. */
 const looperActs = (loopers: readonly Act[], thread: Act): Act[] =>

@@ -361,6 +361,8 @@ describe('what comes in between', () => {
       ...['cut', 'knot', 'loopers', 'needles', 'needlesLast'].map((part) => `interruption: tyingOn ${part}`),
       'interruption: looperCover=shut',
     ])
+    const third = between(O, { answer: { threads: [{ place: 'coverLooper', thread: 'wool' }, ...threads] } })
+    expect(third.looper).toContain('interruption: thread:coverLooper=wool')
     const unnamed = between(O)
     expect(unnamed.looper).toEqual(looper?.map((one) => one.replace(/=(wool|poly)/, '=asBefore')))
     expect(unnamed).not.toHaveProperty('tyingOn')

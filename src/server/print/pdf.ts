@@ -19,11 +19,20 @@ const FACES = {
   bolditalics: face('MediumItalic'),
 }
 
-/** As the library measures; what is drawn in this document is never asked for. */
-const widths = (): WidthOf => {
+const MOST_MEASURED = 500_000
+const measuring = () => {
   const document = new PDFDocument()
   for (const [name, file] of Object.entries(FACES)) document.registerFont(name, file)
+  return document
+}
+
+/** As the library measures; what is drawn in this document is never asked for. */
+const widths = (): WidthOf => {
+  let document = measuring()
+  let asked = 0
   return (text, { fontSize, bold, italics }) => {
+    // It remembers every word it has measured: a new one begins anew.
+    if (++asked % MOST_MEASURED === 0) document = measuring()
     const name = bold ? (italics ? 'bolditalics' : 'bold') : italics ? 'italics' : 'normal'
     return document.font(name).fontSize(fontSize).widthOfString(text)
   }
