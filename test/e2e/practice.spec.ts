@@ -181,8 +181,19 @@ test('the drawn machine is handled by mouse and keys, a refusal shows at what fo
 })
 
 test('a lesson of three tasks is made from cards and sewn through; where somebody hung is told', async ({ page }) => {
+  // The machine comes after the name was typed, as on a busy evening.
+  let letCome = () => {}
+  const come = new Promise<void>((done) => (letCome = done))
+  await page.route(/\/api\/practice\?/, async (route) => {
+    await come
+    await route.continue()
+  })
   await signIn(page, 'osk', '/practice?m=eddy-4&t=overlock-seam&f=stretch-jersey')
-  await page.getByLabel('A new one from the picked card, called').fill('Seam, back, roll')
+  const name = page.getByLabel('A new one from the picked card, called')
+  await name.fill('Seam, back, roll')
+  letCome()
+  await expect(page.getByRole('button', { name: 'Sew a test' })).toBeVisible()
+  await expect(name).toHaveValue('Seam, back, roll')
   await page.getByRole('button', { name: 'Begin it' }).click()
   await expect(page.getByRole('heading', { name: 'Seam, back, roll' })).toBeVisible()
   await page.getByRole('button', { name: 'Add the way back to normal' }).click()

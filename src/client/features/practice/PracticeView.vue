@@ -109,7 +109,6 @@ const linkTo = ({ query: asked }: AttemptView) => ({ path: '/practice', query: a
         </template>
       </PracticeBench>
       <PracticeLinks :trial="trial" />
-      <LessonList />
     </template>
     <template v-else>
       <h1>Practice</h1>
@@ -127,7 +126,10 @@ const linkTo = ({ query: asked }: AttemptView) => ({ path: '/practice', query: a
         </p>
         <BeginWith path="/practice" />
       </template>
-      <LessonList />
+    </template>
+    <!-- One list whatever stands above it: a name typed while the machine is on its way is not lost. -->
+    <LessonList />
+    <template v-if="!(trial && start)">
       <template v-if="attempts && attempts.next.length > 0">
         <h2>Try these again</h2>
         <ul>
