@@ -1,7 +1,8 @@
 import { beforeAll, describe, expect, it } from 'vitest'
 import { fitLookup } from '#core/answer/fit'
 import { indexCatalogue } from '#core/catalogue/index'
-import { planClass, type ClassPlan } from '#core/classes/plan'
+import { planClass, type PlannedClass } from '#core/classes/plan'
+import { sewingOf } from '#core/classes/sewing'
 import type { SewingClass } from '#core/classes/types'
 import { ClassWrite } from '#shared/api/classes'
 import { optimum } from '../server/features/classes/solver'
@@ -13,11 +14,12 @@ const answering = { index, fitOf: fitLookup(index) }
 const classes = demoClasses(new Date('2026-11-25T12:00:00Z'))
 const named = (title: string): SewingClass =>
   ({ id: 'one', ...(classes.find((one) => one.title === title) as ClassWrite) }) as SewingClass
-const plans = new Map<string, ClassPlan>()
+const plans = new Map<string, PlannedClass>()
 beforeAll(async () => {
-  for (const { title } of classes) plans.set(title, (await planClass(answering, named(title), optimum)).plan)
+  for (const { title } of classes) plans.set(title, await planClass(answering, named(title), optimum))
 })
-const planOf = (title: string) => plans.get(title) as ClassPlan
+const plannedOf = (title: string) => plans.get(title) as PlannedClass
+const planOf = (title: string) => plannedOf(title).plan
 
 describe('the demo’s classes', () => {
   it('have the shape of classes, one of them past', () => {
@@ -56,5 +58,24 @@ describe('the demo’s classes', () => {
   it('lend a machine to whoever has none', () => {
     const guest = planOf('Waistcoat details').seats.find(({ name }) => name === 'A guest without a machine')
     expect(guest).toMatchObject({ ready: true, machine: 'heron-200' })
+  })
+
+  it('change a seat’s machine over as they would if nobody else came', () => {
+    let seen = 0
+    for (const { title } of classes) {
+      const { plan, sewing, asked } = plannedOf(title)
+      for (const [s, seat] of plan.seats.entries()) {
+        const chosen = seat.cells.map((cell) => cell.chosen)
+        const alone = sewingOf(answering, { ...asked, seats: asked.seats.slice(s, s + 1) }, [{ ...seat, chosen }])
+        for (const next of asked.techniques.keys())
+          for (const from of [undefined, ...asked.techniques.keys()]) {
+            if (from === next) continue
+            const together = sewing.changeover(s, from, next)
+            expect(together).toEqual(alone.changeover(0, from, next))
+            if (together?.plan.outcome === 'plan' && together.plan.steps.length > 0) seen++
+          }
+      }
+    }
+    expect(seen).toBeGreaterThan(100)
   })
 })

@@ -20,8 +20,19 @@ export interface AnswerContext {
 }
 
 /** Throws `QuestionError` where the question names something that the catalogue has not. */
-export const explain = (answering: AnswerContext, question: Question): Answer => {
+export const explain = (answering: AnswerContext, question: Question): Answer =>
+  explainIn(contextOf(answering, question), question)
+
+/** The answer, and the answers to the same with a method asked for by name: what they share is worked out once. */
+export const explainEach = (
+  answering: AnswerContext,
+  question: Omit<Question, 'method'>,
+): { answer: Answer; by: (method: Id) => Answer } => {
   const context = contextOf(answering, question)
+  return { answer: explainIn(context, question), by: (method) => explainIn(context, { ...question, method }) }
+}
+
+const explainIn = (context: MethodContext, question: Question): Answer => {
   const { technique } = context
   const { considered, applicable } = methodsAsked(context, question)
   // Only the method that is taken is told in full.

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { indexCatalogue } from '../catalogue/index'
 import type { Bundle, Item } from '../catalogue/types'
-import { explain } from './explain'
+import { explain, explainEach } from './explain'
 import { fitLookup } from './fit'
 import type { Reason } from './reasons'
 import { referenceAnswer, STAGE_CODES } from './reference.testkit'
@@ -61,6 +61,22 @@ const ONCE_MISSED = [
 ]
 
 describe('the matcher over random catalogues', () => {
+  it('says of each method, asked for with the others, what it says of it alone', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 2 ** 31 }), (seed) => {
+        const { bundle, question } = scene(seed)
+        const index = indexCatalogue(bundle)
+        const answering = { index, fitOf: fitLookup(index) }
+        const { method: _, ...open } = question
+        const each = explainEach(answering, open)
+        expect(each.answer).toEqual(explain(answering, open))
+        for (const { id } of index.techniques.get(question.technique)?.methods ?? [])
+          expect(each.by(id)).toEqual(explain(answering, { ...open, method: id }))
+      }),
+      { numRuns: runs(300) },
+    )
+  })
+
   it.each(ONCE_MISSED)('says what the slow reference says, scene %i', (seed) => {
     const { bundle, question } = scene(seed)
     expect(essence(answer(bundle, question))).toEqual(referenceAnswer(bundle, question))

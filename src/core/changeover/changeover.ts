@@ -37,7 +37,7 @@ export const changeoverOf = (
   const own = index.memory.of(rememberedControls)(model, index.items)
   const search = index.memory.lasting(rememberedSearch)
   const { goal: wanted, rules, ...staged } = stageGoal(index, answer, stage, model, own)
-  const controls = { ...own, rules: [...own.rules, ...rules] }
+  const controls = rules.length === 0 ? own : { ...own, rules: [...own.rules, ...rules] }
   const from = stands ?? { ...inFigures(own.normal, model), ...now }
   const goal = leftWithin(wanted, from, model)
   const planned = (defaults: Defaults) => planChangeover({ controls, from, goal, defaults }, search)

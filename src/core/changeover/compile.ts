@@ -50,6 +50,40 @@ export const orderOf = ({ controls }: Controls): Map<string, number> =>
 
 const LEAST_SECONDS = 0.001
 
+/** The rules of a machine by what they speak of. */
+interface Rulebook {
+  /** By the control that is moved. */
+  needsOf: Map<string, NeedsRule[]>
+  /** By the controls they ask something of. */
+  needsFrom: Map<string, NeedsRule[]>
+  resetsAfter: Map<string, ResetsRule[]>
+  /** By what they reset; `stitchDefaults` apart. */
+  resetsOf: Map<string, ResetsRule[]>
+  resetsToDefaults: ResetsRule[]
+  order: Map<string, number>
+}
+
+/** The same machine is asked about often, and its rules never change. */
+const rulebooks = new WeakMap<Controls, Rulebook>()
+
+const rulebookOf = (controls: Controls): Rulebook => {
+  const cached = rulebooks.get(controls)
+  if (cached) return cached
+  const known = controls.controls
+  const needs = controls.rules.filter((rule): rule is NeedsRule => 'needs' in rule && rule.for.control in known)
+  const resets = controls.rules.filter((rule): rule is ResetsRule => 'resets' in rule && rule.after.control in known)
+  const book: Rulebook = {
+    needsOf: grouped(needs, (rule) => [rule.for.control]),
+    needsFrom: grouped(needs, (rule) => Object.keys(rule.needs)),
+    resetsAfter: grouped(resets, (rule) => [rule.after.control]),
+    resetsOf: grouped(resets, (rule) => (rule.resets === 'stitchDefaults' ? [] : Object.keys(rule.resets))),
+    resetsToDefaults: resets.filter((rule) => rule.resets === 'stitchDefaults'),
+    order: orderOf(controls),
+  }
+  rulebooks.set(controls, book)
+  return book
+}
+
 export const compile = (input: {
   controls: Controls
   from: Readonly<Positions>
@@ -58,23 +92,19 @@ export const compile = (input: {
 }): Compiled => {
   const { from, goal, defaults } = input
   const known = input.controls.controls
-  const needs = input.controls.rules.filter((rule): rule is NeedsRule => 'needs' in rule && rule.for.control in known)
-  const resets = input.controls.rules.filter(
-    (rule): rule is ResetsRule => 'resets' in rule && rule.after.control in known,
-  )
-  const given = (rule: ResetsRule): [string, string][] =>
-    Object.entries(rule.resets === 'stitchDefaults' ? defaults : rule.resets).filter(([id]) => id in known)
+  const book = rulebookOf(input.controls)
+  const ofDefaults = Object.entries(defaults).filter(([id]) => id in known)
+  const given = ({ resets }: ResetsRule): [string, string][] =>
+    resets === 'stitchDefaults' ? ofDefaults : Object.entries(resets).filter(([id]) => id in known)
 
-  const matters = relevant({ from, goal, needs, resets, known, given })
-  const order = orderOf(input.controls)
+  const matters = relevant({ from, goal, book, known, given })
+  const { order, needsOf: needsOfMoved, resetsAfter } = book
   const controls = [...matters].sort((a, b) => (order.get(a) as number) - (order.get(b) as number))
   const numberOf = new Map(controls.map((id, i) => [id, i]))
 
-  const needsOfMoved = grouped(needs, (rule) => [rule.for.control])
-  const resetsAfter = grouped(resets, (rule) => [rule.after.control])
   const asked = (id: string): string[] => [
     ...(goal[id] === undefined ? [] : [goal[id]]),
-    ...needs.flatMap((rule) => (matters.has(rule.for.control) ? (rule.needs[id] ?? []) : [])),
+    ...(book.needsFrom.get(id) ?? []).flatMap((rule) => (matters.has(rule.for.control) ? (rule.needs[id] ?? []) : [])),
   ]
   /** Worth moving to only where somebody asks for it, a reset follows, or the way from one place to another counts. */
   const worthAll = (id: string): boolean =>
@@ -86,7 +116,8 @@ export const compile = (input: {
     return [...new Set([...worth.filter((word) => word !== ANY), ...(listed.includes(ANY) ? wanted : [])])]
   })
   const reset = new Map(controls.map((id) => [id, new Set<string>()]))
-  for (const rule of resets) for (const [id, to] of given(rule)) reset.get(id)?.add(to)
+  for (const rules of resetsAfter.values())
+    for (const rule of rules) for (const [id, to] of given(rule)) reset.get(id)?.add(to)
   // Where a move may not have moved, what it resets may stand as before: it is not known.
   const words = controls.map((id, i) => [
     ...new Set([
@@ -130,13 +161,12 @@ export const compile = (input: {
     return [...after].map(([other, at]) => ({ control: other, to: at }))
   }
 
+  const resetsAt = words.map((list, control) => list.map((word) => resetsOf(control, word)))
   const moves = controls.flatMap((_, control) =>
-    (reachable[control] as string[]).map((word): CompiledMove => ({
-      control,
-      to: place(control, word),
-      needs: needsOf(control, word),
-      resets: resetsOf(control, word),
-    })),
+    (reachable[control] as string[]).map((word): CompiledMove => {
+      const to = place(control, word)
+      return { control, to, needs: needsOf(control, word), resets: resetsAt[control]?.[to] ?? [] }
+    }),
   )
   const demands = controls.map((id, control) =>
     (needsOfMoved.get(id) ?? []).flatMap((rule): Demand[] => {
@@ -158,7 +188,7 @@ export const compile = (input: {
     seconds: controls.map((id) => known[id]?.seconds || LEAST_SECONDS),
     moves,
     unknown: controls.map((_, i) => place(i, UNKNOWN)),
-    resetsAt: words.map((list, control) => list.map((word) => resetsOf(control, word))),
+    resetsAt,
     demands,
     resetTo: controls.map((id, i) => new Set([...(reset.get(id) as Set<string>)].map((word) => place(i, word)))),
   }
@@ -168,27 +198,31 @@ export const compile = (input: {
 export const ANYWHERE = -2
 
 /** What is to be moved, what its moves need, and what of the wanted a move may take back. */
-const relevant = (input: {
+const relevant = ({
+  from,
+  goal,
+  book,
+  known,
+  given,
+}: {
   from: Readonly<Positions>
   goal: Readonly<Positions>
-  needs: NeedsRule[]
-  resets: ResetsRule[]
+  book: Rulebook
   known: Controls['controls']
   given: (rule: ResetsRule) => [string, string][]
 }): Set<string> => {
-  const { from, goal, needs, resets, known, given } = input
   const found = new Set(Object.keys(goal).filter((id) => standsAt(from, id) !== goal[id]))
-  const addKnown = (ids: readonly string[]) => {
-    for (const id of ids) if (id in known) found.add(id)
-  }
+  const resetting = (id: string): ResetsRule[] => [
+    ...(book.resetsOf.get(id) ?? []),
+    ...book.resetsToDefaults.filter((rule) => given(rule).some(([other]) => other === id)),
+  ]
   for (const id of found) {
-    for (const rule of needs) if (rule.for.control === id) addKnown(Object.keys(rule.needs))
-    for (const rule of resets) {
-      const others = given(rule).map(([other]) => other)
-      // What a move takes back matters where it is wanted or needed, and a reset may also be what helps.
-      if (rule.after.control === id) addKnown(others.filter((other) => goal[other] !== undefined))
-      else if (others.includes(id)) found.add(rule.after.control)
-    }
+    for (const rule of book.needsOf.get(id) ?? [])
+      for (const other of Object.keys(rule.needs)) if (other in known) found.add(other)
+    // What a move takes back matters where it is wanted or needed, and a reset may also be what helps.
+    for (const rule of book.resetsAfter.get(id) ?? [])
+      for (const [other] of given(rule)) if (goal[other] !== undefined) found.add(other)
+    for (const { after } of resetting(id)) found.add(after.control)
   }
   return found
 }

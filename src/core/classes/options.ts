@@ -1,5 +1,5 @@
 /** The ways a seat could do a technique: each applicable method, and what each of its other ways would need. */
-import { explain, type AnswerContext } from '../answer/explain'
+import { explainEach, type AnswerContext } from '../answer/explain'
 import type { Reason } from '../answer/reasons'
 import type { Answer } from '../answer/types'
 import type { Id } from '../catalogue/types'
@@ -34,8 +34,7 @@ export const seatOptions = (
   let first: Answer | undefined
   for (const lent of machines) {
     const model = lent ?? (seat.model as Id)
-    const question = { technique, model, fabric, owned: seat.owns }
-    const answer = explain(answering, question)
+    const { answer, by } = explainEach(answering, { technique, model, fabric, owned: seat.owns })
     first ??= answer
     if (answer.verdict === 'notOnThisModel' && (lent === undefined || seat.model === undefined))
       reasons.push(...answer.reasons)
@@ -44,10 +43,7 @@ export const seatOptions = (
     ranked.forEach((method, rank) => {
       const applies = answer.method === method.id || answer.methods.some((other) => other.method === method.id)
       if (!applies) return
-      const own =
-        answer.method === method.id && answer.methods.length === 0
-          ? answer
-          : explain(answering, { ...question, method: method.id })
+      const own = answer.method === method.id && answer.methods.length === 0 ? answer : by(method.id)
       if (own.verdict === 'notOnThisModel') return
       const worse = own.verdict === 'otherRoute' ? 1 : 0
       const option = (need: Id[], within: number): SeatOption => ({

@@ -35,6 +35,9 @@ export type SeatGiven = Pick<SeatPlan, 'machine' | 'loans' | 'buys'> & {
   chosen: (Pick<SeatOption, 'method' | 'machine'> | undefined)[]
 }
 
+/** `handling`: the same for all that is sewn by the same moves on the same machine. */
+type Handled = SeatSewing & { handling: string }
+
 /** Everything is worked out when it is asked for, and once for seats that are alike. */
 export const sewingOf = (
   answering: AnswerContext,
@@ -51,10 +54,9 @@ export const sewingOf = (
     JSON.stringify([techniques.map((_, t) => model(s, t)?.id), owns, given[s]?.loans, given[s]?.buys]),
   )
   const likeOf = likes.map((like) => likes.indexOf(like))
-  const methodOf = (s: number, t: number | undefined): Id =>
-    t === undefined ? '-' : (given[s]?.chosen[t]?.method ?? '?')
+  const methodOf = (s: number, t: number): Id => given[s]?.chosen[t]?.method ?? '?'
 
-  const sew = (s: number, t: number): SeatSewing | undefined => {
+  const sew = (s: number, t: number): Handled | undefined => {
     const [seat, taught, on] = [seats[s], techniques[t], model(s, t)]
     if (!seat || !taught || !on) return undefined
     const owned = [...seat.owns, ...(given[s]?.loans ?? []), ...(given[s]?.buys ?? [])]
@@ -69,16 +71,17 @@ export const sewingOf = (
     const answer = explain(answering, question)
     const method = index.techniques.get(taught.technique)?.methods.find(({ id }) => id === answer.method)
     if (!method || answer.stages.length === 0) return undefined
-    const changeovers = changeoversOf(index, answer, method.stages, on.id, undefined, true)
-    const last = changeovers.at(-1)
-    return {
-      question,
-      answer,
-      method,
-      changeovers,
-      leaves: last?.plan.outcome === 'plan' ? afterSewing(last.plan.end) : undefined,
-    }
+    const handling = handlingOf(on.id, taught.technique, answer)
+    return { question, answer, method, handling, ...handle(handling, answer, method, on) }
   }
+  const handle = once(
+    (handling: string, ..._: [Answer, Method, Model]) => handling,
+    (_, answer, method, on) => {
+      const changeovers = changeoversOf(index, answer, method.stages, on.id, undefined, true)
+      const last = changeovers.at(-1)
+      return { changeovers, leaves: last?.plan.outcome === 'plan' ? afterSewing(last.plan.end) : undefined }
+    },
+  )
   const change = (s: number, from: number | undefined, next: number): Changeover | undefined => {
     const to = at(s, next)
     const first = to?.answer.stages[0]
@@ -92,7 +95,7 @@ export const sewingOf = (
   const at = once((s: number, t: number) => `${likeOf[s] ?? s} ${t} ${methodOf(s, t)}`, sew)
   const changeover = once(
     (s: number, from: number | undefined, next: number) =>
-      `${likeOf[s] ?? s} ${from} ${next} ${methodOf(s, from)} ${methodOf(s, next)}`,
+      `${from === undefined ? '' : (at(s, from)?.handling ?? '')} ${at(s, next)?.handling ?? ''}`,
     change,
   )
   const seconds = (s: number, from: number | undefined, next: number): number => {
@@ -101,6 +104,13 @@ export const sewingOf = (
   }
   return { at, model, changeover, seconds }
 }
+
+/** What of an answer its machine is handled by. */
+const handlingOf = (model: Id, technique: Id, { method, stages }: Answer): string =>
+  JSON.stringify([
+    [model, technique, method],
+    stages.map(({ reasons: _, cautions: __, alternatives: ___, proved: ____, ...handled }) => handled),
+  ])
 
 const once = <Asked extends unknown[], Told>(keyOf: (...asked: Asked) => string, work: (...asked: Asked) => Told) => {
   const known = new Map<string, Told>()
