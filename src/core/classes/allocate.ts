@@ -53,11 +53,17 @@ export const allocate = async (
 ): Promise<Allocation | undefined> => {
   const programme = programmeOf(input)
   const aims = aimsOf(input, programme).slice(0, most)
+  // The last aim that is solved also says how.
+  const sure = aims.slice(1).some((aim) => Object.keys(aim).length > 0) ? surelyReady(input) : undefined
   let solution: Awaited<ReturnType<Solver>>
   const rows = [...programme.rows]
   for (const [done, aim] of aims.entries()) {
     await reportProgress(done, aims.length)
     if (Object.keys(aim).length === 0) continue
+    if (done === 0 && sure !== undefined) {
+      rows.push({ terms: aim, is: '>=', value: sure })
+      continue
+    }
     solution = await solve({ ...programme, rows }, aim)
     if (!solution) return undefined
     rows.push({ terms: aim, is: '>=', value: solution.value })
@@ -71,6 +77,23 @@ export const allocate = async (
     bought: sum(({ buys }) => buys.length),
     lent: sum(({ loans, machine }) => loans.length + (machine === undefined ? 0 : 1)),
   }
+}
+
+/**
+ * How many can be ready, where it needs no search: each seat has ways on its own machine for all that is taught, with
+ * nothing in them that is pinned not to be had, so that buying is enough; or none at all for something.
+ */
+const surelyReady = ({ seats, techniques, optionsOf, pins }: AllocationInput): number | undefined => {
+  let sure = 0
+  for (let s = 0; s < seats; s++) {
+    const refused = new Set(pins.flatMap(({ seat, item, how }) => (seat === s && how === 'not' ? [item] : [])))
+    const ways = Array.from({ length: techniques }, (_, t) => optionsOf(s, t))
+    if (ways.some((options) => options.length === 0)) continue
+    const canBuy = ({ machine, need }: SeatOption) => machine === undefined && !need.some((id) => refused.has(id))
+    if (!ways.every((options) => options.some(canBuy))) return undefined
+    sure++
+  }
+  return sure
 }
 
 const ready = (seat: number) => `r${seat}`
