@@ -72,7 +72,9 @@ export const stageVariants = (stage: Stage, context: StageContext): StageVariant
     const listed = Array.isArray(stage.feet) ? listedFeet(stage.feet, at, context) : []
     for (const stitchAs of accepted(stage.stitches, at)) {
       const refuse = (foot: Ranked | undefined, reason: Reason, of?: Refusal['of']) =>
-        refusals.push({ machine, stitch: stitchAs, foot, reason, ...(of ? { of } : {}) })
+        refusals.push(
+          of ? { machine, stitch: stitchAs, foot, reason, of } : { machine, stitch: stitchAs, foot, reason },
+        )
       const placed = context.index.stitches.get(model.id)?.get(stitchAs.function as string) ?? []
       for (const { stitch, place } of placed) {
         const unfit = stitchMustReason(context.index, stage, { stitch, place }, model)

@@ -50,13 +50,9 @@ const slug = (text: string): string =>
 export const numbersOf = (steps: readonly ToldStep[]): Map<string, number> =>
   new Map(steps.map(({ id }, i) => [id, i + 1]))
 
-export const untold = (phase: Phase, told: Told, more: Partial<Omit<ToldStep, 'id'>> = {}): Unnamed =>
-  ({
-    ...told,
-    phase,
-    cautions: [],
-    seconds: 0,
-    leaves: {},
-    ...more,
-  }) as Unnamed
+export const untold = (
+  phase: Phase,
+  told: Told,
+  { cautions = [], seconds = 0, leaves = {} }: Partial<Pick<ToldStep, 'cautions' | 'seconds' | 'leaves'>> = {},
+): Unnamed => Object.assign({ phase, cautions, seconds, leaves }, told)
 export type { Unnamed }
