@@ -12,7 +12,7 @@ import { bodyReader } from './body'
 import { arrivalOf, COOKIE, guard, REVISION_HEADER } from './guard'
 import { Invalid, NotFound, problemHandler } from './problems'
 import { brokenTexts } from './wholeText'
-import { JsonText, type Context, type RouteDefinition } from './route'
+import { JsonBytes, type Context, type RouteDefinition } from './route'
 
 /** Bytes below which packing costs the desk more time than it saves. */
 const SMALL = 32 * 1024
@@ -101,7 +101,7 @@ const handler =
     const status = definition.status ?? 200
     if (status === 204) response.status(status).end()
     else if (definition.type !== undefined) response.status(status).type(definition.type).send(result)
-    else if (result instanceof JsonText) response.status(status).type('json').send(result.text)
+    else if (result instanceof JsonBytes) response.status(status).type('json').send(result.bytes)
     else response.status(status).json(result)
   }
 
@@ -150,7 +150,7 @@ const onceUnderKey = async (
   try {
     const result = await writes.under(user, key, async () => definition.handle(context))
     // A file, or what is told as it is, says nothing that is kept.
-    if (definition.type === undefined && !(result instanceof JsonText)) await writes.answered(user, key, result)
+    if (definition.type === undefined && !(result instanceof JsonBytes)) await writes.answered(user, key, result)
     return result
   } catch (error) {
     if (error instanceof AlreadyDone) return asBefore()

@@ -38,9 +38,9 @@ export interface SignedIn {
   csrf: string
 }
 
-/** A result that is JSON already. */
-export class JsonText {
-  constructor(readonly text: string) {}
+/** A result that is JSON already, in UTF-8. */
+export class JsonBytes {
+  constructor(readonly bytes: Buffer) {}
 }
 
 export interface RouteDefinition<
@@ -78,7 +78,7 @@ export interface RouteDefinition<
   holds?: z.ZodType
   handle: (
     context: Context<z.output<Params>, z.output<Query>, z.output<Body>>,
-  ) => Promise<z.input<Result> | JsonText> | z.input<Result> | JsonText
+  ) => Promise<z.input<Result> | JsonBytes> | z.input<Result> | JsonBytes
   /**
    * The answer to a write that was done already under the key it is asked with again, from what was kept of its
    * outcome; that outcome itself where left out.

@@ -9,7 +9,7 @@ describe('cards told before', () => {
     const cards = new CardCache()
     let told = 0
     const tell = (of: Snapshot, asked: unknown) =>
-      cards.answer(of, asked, () => ({ revision: of.revision, told: ++told }))
+      cards.answer(of, asked, () => ({ revision: of.revision, told: ++told })).toString()
     const [first, second] = [snapshot(1), snapshot(2)]
     expect(tell(first, { model: 'a' })).toBe('{"revision":1,"told":1}')
     expect(tell(first, { model: 'a' })).toBe('{"revision":1,"told":1}')
@@ -26,6 +26,6 @@ describe('cards told before', () => {
         throw new Error('no such model')
       }),
     ).toThrow('no such model')
-    expect(cards.answer(of, 1, () => 'now')).toBe('"now"')
+    expect(cards.answer(of, 1, () => 'now').toString()).toBe('"now"')
   })
 })

@@ -9,7 +9,7 @@ import { Answer, Question as QuestionSchema } from '#shared/api/answer'
 import { CardQuery, CardView, DraftCard } from '#shared/api/card'
 import type { z } from 'zod'
 import { Invalid } from '../../http/problems'
-import { ANY_ROLE, LEAD, JsonText, route, sends } from '../../http/route'
+import { ANY_ROLE, LEAD, JsonBytes, route, sends } from '../../http/route'
 import type { Snapshot } from '../catalogue/snapshot'
 
 export const cardRoutes = [
@@ -24,7 +24,7 @@ export const cardRoutes = [
     refuses: [422],
     handle: async ({ query, services, snapshot }) => {
       const { tolerance } = await services.settings.read()
-      const text = services.cards.answer(snapshot, [query, tolerance], () => {
+      const told = services.cards.answer(snapshot, [query, tolerance], () => {
         const { now, after, alternatives, ...asked } = query
         const question = questionOf(asked)
         const stands = { ...(after === undefined ? {} : leftBy(snapshot, { ...question, technique: after })), ...now }
@@ -35,7 +35,7 @@ export const cardRoutes = [
           allAlternatives: alternatives === 'all',
         })
       })
-      return new JsonText(text)
+      return new JsonBytes(told)
     },
   }),
   route({
