@@ -358,7 +358,7 @@ export const HARMLESS: readonly string[] = linesOf(`
   nobody is hurt, the needle just broke
 `)
 
-/** Of the same kinds, written afterwards in eight goes, each before what it showed was mended. */
+/** Of the same kinds, written afterwards in ten goes, each before what it showed was mended. */
 export const DANGEROUS_LATER: readonly string[] = linesOf(`
   help, my little one put her hand under the needle and it went right through
   I ran over my index finger
@@ -1445,6 +1445,66 @@ export const DANGEROUS_LATER: readonly string[] = linesOf(`
   which coloured wire goes to the motor
   a resistor on the board is burnt, which one do I need
   a pupil has passed out
+  my sewing table smells like a burnt toaster since I switched it on
+  there was a pop and a little flash by the pedal, now nothing
+  the foot control got so warm I took my foot off
+  sparks where the cord goes in when I wiggle it
+  it tickles my fingers when I touch the metal plate
+  got a zap off the handwheel
+  I sewed through my thumb and the needle tip is still in there
+  needle went straight into my daughter's finger
+  coffee went over the machine while it was on, still drips out
+  cat chewed the power lead, you can see copper
+  plug is brown and melted on one side
+  machine starts sewing by itself without me touching the pedal
+  it keeps running after I let go of the pedal
+  motor hums and gets hot and a haze comes out of the vents
+  humming, hot and smelly after jeans
+  something caught fire inside the overlocker, out now
+  a piece of needle flew in my eye
+  I dropped it down the stairs and now the cord is torn
+  water from the iron ran into the vents
+  the light flickers and the casing gives little shocks
+  knife took a slice off my fingertip, bleeding
+  lint in there started to glow
+  my fuse blows every time I plug the serger in
+  trips the breaker as soon as the foot goes down
+  rain came in on it overnight, may I plug it in
+  the adapter brick is too hot to hold
+  smoke from underneath while winding a bobbin
+  a burnt-plastic stink but it still sews lovely
+  the wire inside the pedal is bare
+  the battery for my cutting light is swelling up
+  the little battery in my rotary lamp has gone fat
+  puffed up power pack on the travel machine
+  fluff round the bulb began to smoulder
+  orange glow behind the faceplate
+  pedal cable nibbled by the rabbit, bare in one spot
+  felt a buzz through my ring when I leaned on the machine
+  the needle bar came down on my nail
+  grandma passed the needle through her fingertip, we cannot get it out
+  husband got his cuff wound round the handwheel and it took his wrist
+  it took off on its own at switch on, nobody near the pedal
+  does not stop when I lift my foot
+  machine got soaked under a leaking skylight
+  a glass of juice tipped into the bobbin area
+  there is a scorched ring around the plug
+  the extension lead crackles and smells
+  pop, bang, then the lights in the whole room went out
+  I can see a blue arc at the switch
+  broken needle bit me in the cheek
+  the blade got my knuckle, will not stop bleeding
+  machine growls, wheel will not budge, getting warm
+  the housing split after it fell off the sewing table
+  I took the bottom cover off and a wire came loose
+  my toddler stuck a pin in the socket of the machine
+  steam came out of the machine, not the iron
+  foot pedal is roasting
+  the transformer buzzes and stinks
+  it shocked the cat
+  sewing over pins one hit my eye
+  the cord sparks near the machine end
+  smouldering smell after I oiled it
 `)
 
 export const HARMLESS_LATER: readonly string[] = linesOf(`
@@ -2949,4 +3009,64 @@ export const HARMLESS_LATER: readonly string[] = linesOf(`
   fire brigade costume
   fireman costume for carnival
   police costume
+  hot pink thread keeps breaking on the Heron 200
+  how hot should the iron be for fusible on chiffon
+  my daughter finger-presses the seams, is that fine for quarter inch
+  smoke grey thread on denim, which needle
+  it burns through bobbins so fast in free motion
+  the light is off, where is the switch on the Ketch
+  can I wash the foot in water
+  flash drive for stitch updates
+  shock-cord channel: which foot for elastic cord
+  sparkly thread shreds at the eye
+  the knife does not cut clean on the Eddy 4
+  needle hits the plate on wide zigzag
+  running stitch by hand first, then machine?
+  how do I start sewing a rolled edge by the corner
+  bobbin runs out every ten minutes
+  is a cold room bad for the machine
+  blind hem bites too deep, shows on the right side
+  puckers on wet-look jersey
+  plug-in cable for the pedal: where does it go on the Plover 60
+  which fuse tape for a hem in knit
+  the walking foot hammers loudly
+  buttonhole lever pops up
+  motor speed slider: half or full for quilting
+  the seam melts away with wash-away thread, as wanted
+  burnt orange velveteen, invisible zip
+  needle threader bent
+  my finger is too thick for the low shank screw
+  it skips stitches after I let go of the fabric
+  can the overlocker run at full speed on chiffon
+  thread smells of oil after servicing, stains?
+  battery of the remote pen is empty, does the needle laser need it
+  puff sleeves on chiffon, which seam
+  glow thread for a costume
+  how do I wash the presser foot with glue on it
+  burns through needles like nothing on denim
+  nail head stuck under the extension table
+  arc quilting ruler with the free motion foot
+  ring of puckers round the circle
+  stops after three stitches and beeps
+  does it stop with the needle down
+  skylight blue thread
+  orange peel texture of jersey
+  juice-box lining, can it be sewn
+  bang on quarter inch every time, thanks
+  crackle finish leather: which foot
+  bit of wadding in the hook
+  cheek panel of a doll
+  will not budge off stitch 1
+  the wheel on the tension dial says 9
+  bottom cover stitch too loose on the Shoal 3
+  wire-edged ribbon rolled hem
+  pin curls in the elastic casing
+  fusible tape gums the needle
+  hot hook tape
+  buzzword: what is a ladder stitch
+  is there a cat patch for denim
+  how loud should the overlocker be
+  oiling: how often on the Wren 24
+  lights too dim to see the needle
+  pedal too far away, can I get a longer cord
 `)

@@ -53,7 +53,7 @@ const concepts = {
   nothing: 'nothing not no =never',
   wheel: 'wheel handwheel flywheel shaft balance =bar',
   fast: 'stuck tight rigid immovable concrete fixed jam block =blocked frozen freeze seize lock solid',
-  heated: 'hot overheat heat =hotter boiling burning',
+  heated: 'hot overheat heat =hotter boiling burning roast scald',
   live:
     'motor pedal control plug cord cable casing housing machine overlocker serger lead socket transformer adapter ' +
     'supply brick charger unit transformer =switch',
@@ -156,7 +156,8 @@ const rules: StopRule[] = [
   // Fire.
   rule('smoke', 'smoke|smoking|smoulder|smolder'),
   rule('smoke', 'fire|flame|=flames|ablaze|blaze|ember'),
-  rule('smoke', 'glow inside|machine|motor|plug|socket|pedal|something|red|it', { within: 6 }),
+  rule('smoke', 'glow', { unless: 'thread|dark|yarn|vinyl|paint|ribbon|button|costume|colour|color' }),
+  rule('smoke', 'steam =out|=from|=of machine|motor|vent|pedal|housing', { within: 6, inOrder: true }),
   rule('smoke', 'melt plug|plastic|cord|cable|pedal|control|lamp|machine|motor|socket|cover|inside|something', {
     within: 9,
   }),
@@ -241,6 +242,7 @@ const rules: StopRule[] = [
   rule('pedal', '@heated|warm pedal|control', { within: 7 }),
   rule('hot', '@heated @live|touch|underneath', { within: 7, unless: '@pressing|glue' }),
   rule('hot', 'overheat'),
+  rule('hot', 'battery|accumulator|pack swell|=swelled|=swollen|bulge|puff|puffy|bloat|hiss|blow|=blown', { within: 9 }),
   rule('hot', 'plastic|housing|casing =soft|melt|bubble|deform', { within: 8, unless: '@pressing' }),
   rule('hot', 'warm plug|cord|cable|motor|lead|socket', { within: 6 }),
   rule('damaged', '=dropped it|@whole', { within: 3, inOrder: true }),
@@ -281,6 +283,8 @@ const harmless = [
   'in|colour|color|called|shade smoke =or|and',
   'flame|fire quilt|quilting|stitch|engine|retardant|resistant|proof',
   'burn|burnt|burning =test|out|=out|sienna|umber',
+  'burn|burnt|burning through bobbin|thread|spool|cone|needle',
+  'wash|rinse =the|my|a|this foot|plate|bobbin|case =in|with|under water',
   'hot fix|water|pink|iron|glue|melt|press|knife',
   'tea|coffee|wine|water towel|cosy|cloth|soluble|erasable|repellent|proof|resistant|colour|wash|coloured|thread',
   'wet look|suit|felt|wipe',
@@ -309,7 +313,8 @@ const harmless = [
   'finger press|wide|width|guard|tight|=of|=s|hole',
   '=a finger|thumb wide|width',
   'thumb hole|screw|wheel|nut',
-  'nail polish|file|varnish',
+  'nail polish|file|varnish|head',
+  'steam =from|=of =the|my|an|a iron',
   'trouser|pant|jean|=the leg',
   'cut =work|away|on|=open|threads|clean',
   'cut =the|my thread|fabric|cloth|tail',
