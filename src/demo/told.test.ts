@@ -6,6 +6,8 @@ import { explain } from '#core/answer/explain'
 import { fitLookup } from '#core/answer/fit'
 import { cardOf, type Card } from '#core/card/card'
 import { indexCatalogue } from '#core/catalogue/index'
+import { movesOf } from '#core/procedure/moves'
+import type { ToldMove } from '#core/procedure/types'
 import { runs, shareOf } from '#core/runs.testkit'
 import { MENDED } from '#shared/messages/mended.testkit'
 import { demoBundle } from './bundle'
@@ -35,6 +37,7 @@ const questions = bundle.techniques.flatMap(({ id: technique, methods }) =>
   ),
 )
 const cards: Card[] = shareOf(questions).map(cardFor)
+const isThreading = ({ control, to }: ToldMove) => control === 'thread:needle' && to !== 'out'
 const told = new Map<string, string>()
 for (const card of cards)
   for (const stage of card.stages)
@@ -66,6 +69,23 @@ describe('the shop’s English', () => {
     )
     expect(silent.map(({ name }) => name)).toEqual([])
     expect(stages.length).toBeGreaterThan(80)
+  })
+
+  it('threads no needle before it is raised: its eye may be in the fabric, the take-up anywhere', () => {
+    let threaded = 0
+    const low = cards.flatMap((card) =>
+      card.stages.flatMap(({ name, procedure: { steps, back, interruptions } }) =>
+        [steps, back, ...interruptions.map((one) => one.steps)].flatMap((list) => {
+          const at = list.findIndex((step) => movesOf(step).some(isThreading))
+          if (at < 0) return []
+          threaded++
+          const before = list.slice(0, at + 1).some(({ leaves }) => leaves['needleHeight'] === 'up')
+          return before ? [] : [`${card.technique.name}, ${name}, on ${card.model.name}`]
+        }),
+      ),
+    )
+    expect([...new Set(low)]).toEqual([])
+    expect(threaded).toBeGreaterThan(runs(1000))
   })
 
   it('speaks of no knife that cuts where the upper knife is out of work', () => {

@@ -131,11 +131,9 @@ const forgets = ({ telling: { rules } }: InterruptedAt): boolean =>
 const safeState = (acts: readonly Act[], { telling, goal }: InterruptedAt): Positions | undefined => {
   const { rules } = telling
   const moved = new Set(acts.map(([control]) => control))
-  // A thread broke wherever the needle was: it is threaded with its eye above the plate and the take-up at its top.
-  const safe: Positions =
-    moved.has('thread:needle') && telling.controls['needleHeight'] !== undefined ? { needleHeight: 'up' } : {}
-  const open = [...acts, ...Object.entries(safe)].map(([control, to]) => ({ control, to }))
-  const seen = new Set([...moved, ...Object.keys(safe)])
+  const safe: Positions = {}
+  const open = acts.map(([control, to]) => ({ control, to }))
+  const seen = new Set(moved)
   for (let next = open.pop(); next; next = open.pop()) {
     for (const rule of rules) {
       if (!('needs' in rule) || rule.for.control !== next.control) continue

@@ -242,7 +242,9 @@ const rules: StopRule[] = [
   rule('pedal', '@heated|warm pedal|control', { within: 7 }),
   rule('hot', '@heated @live|touch|underneath', { within: 7, unless: '@pressing|glue' }),
   rule('hot', 'overheat'),
-  rule('hot', 'battery|accumulator|pack swell|=swelled|=swollen|bulge|puff|puffy|bloat|hiss|blow|=blown', { within: 9 }),
+  rule('hot', 'battery|accumulator|pack swell|=swelled|=swollen|bulge|puff|puffy|bloat|hiss|blow|=blown', {
+    within: 9,
+  }),
   rule('hot', 'plastic|housing|casing =soft|melt|bubble|deform', { within: 8, unless: '@pressing' }),
   rule('hot', 'warm plug|cord|cable|motor|lead|socket', { within: 6 }),
   rule('damaged', '=dropped it|@whole', { within: 3, inOrder: true }),

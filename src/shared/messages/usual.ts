@@ -76,6 +76,7 @@ const WORDS: Record<UsualText, string | ((control: string) => string)> = {
   clampWithNeedleUp: 'the clamp is reached with the needle up',
   footPresses: 'the foot presses on what is to come off',
   discsOpenWithFootUp: 'the tension discs open only with the foot up',
+  threadedWithNeedleUp: 'a needle is threaded with its eye above the work and the take-up at its top',
   footBeforeCarrier: 'the foot comes off before what carries it',
   adapterWhereAnkleWas: 'the adapter goes where the ankle was',
   panelIsDark: 'its panel is dark',

@@ -86,6 +86,7 @@ const fitting = [
   ...needing({ needleHeight: ['up'] }, usual('needleInTheWay'), 'bobbin'),
   ...needing({ footLift: ['up'] }, usual('footPresses'), 'plate', 'ankle', 'adapter', 'foot', 'accessory'),
   ...needing({ footLift: ['up'] }, usual('discsOpenWithFootUp'), 'thread:needle'),
+  ...needing({ needleHeight: ['up'] }, usual('threadedWithNeedleUp'), 'thread:needle'),
   ...needing({ foot: ['none'] }, usual('footBeforeCarrier'), 'ankle', 'adapter'),
   ...needing({ ankle: ['off'] }, usual('adapterWhereAnkleWas'), 'adapter'),
   duty({ control: 'needle' }, usual('tightenClamp')),

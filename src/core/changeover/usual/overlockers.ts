@@ -62,6 +62,7 @@ const common = [
   ...needing({ needleHeight: ['up'] }, usual('clampWithNeedlesUp'), 'needle'),
   ...needing({ needleHeight: ['up'] }, usual('needlesInTheWay'), 'plate', 'foot', 'accessory'),
   ...needing({ footLift: ['up'] }, usual('discsOpenWithFootUp'), ...THREADED),
+  ...needing({ needleHeight: ['up'] }, usual('threadedWithNeedleUp'), 'thread:needle'),
   ...needing({ 'thread:needle': ['out'] }, usual('loopersFirst'), ...LOOPERS),
   hazard({ control: 'power', to: 'off' }, usual('offForNeedlesLoopersKnives')),
   duty({ control: 'needle' }, usual('tightenClamp')),

@@ -47,6 +47,7 @@ export const USUAL_TEXTS = [
   'clampWithNeedleUp',
   'footPresses',
   'discsOpenWithFootUp',
+  'threadedWithNeedleUp',
   'footBeforeCarrier',
   'adapterWhereAnkleWas',
   'panelIsDark',
