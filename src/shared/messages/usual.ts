@@ -78,6 +78,7 @@ const WORDS: Record<UsualText, string | ((control: string) => string)> = {
   discsOpenWithFootUp: 'the tension discs open only with the foot up',
   threadedWithNeedleUp: 'a needle is threaded with its eye above the work and the take-up at its top',
   footBeforeCarrier: 'the foot comes off before what carries it',
+  leverBeforeFoot: 'the lever stands behind the stop of the foot',
   adapterWhereAnkleWas: 'the adapter goes where the ankle was',
   panelIsDark: 'its panel is dark',
   dialBendsNeedle: 'a dial turned with the needle in the fabric bends it',

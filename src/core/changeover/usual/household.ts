@@ -88,6 +88,7 @@ const fitting = [
   ...needing({ footLift: ['up'] }, usual('discsOpenWithFootUp'), 'thread:needle'),
   ...needing({ needleHeight: ['up'] }, usual('threadedWithNeedleUp'), 'thread:needle'),
   ...needing({ foot: ['none'] }, usual('footBeforeCarrier'), 'ankle', 'adapter'),
+  ...needing({ buttonholeLever: ['up'] }, usual('leverBeforeFoot'), 'foot'),
   ...needing({ ankle: ['off'] }, usual('adapterWhereAnkleWas'), 'adapter'),
   duty({ control: 'needle' }, usual('tightenClamp')),
   duty({ control: 'adapter' }, usual('tightenAdapter')),

@@ -49,6 +49,7 @@ export const USUAL_TEXTS = [
   'discsOpenWithFootUp',
   'threadedWithNeedleUp',
   'footBeforeCarrier',
+  'leverBeforeFoot',
   'adapterWhereAnkleWas',
   'panelIsDark',
   'dialBendsNeedle',
