@@ -6,6 +6,7 @@ import { explain } from '#core/answer/explain'
 import { fitLookup } from '#core/answer/fit'
 import { cardOf, type Card } from '#core/card/card'
 import { indexCatalogue } from '#core/catalogue/index'
+import { controlsOf } from '#core/changeover/machine'
 import { movesOf } from '#core/procedure/moves'
 import type { ToldMove } from '#core/procedure/types'
 import { runs, shareOf } from '#core/runs.testkit'
@@ -37,7 +38,8 @@ const questions = bundle.techniques.flatMap(({ id: technique, methods }) =>
   ),
 )
 const cards: Card[] = shareOf(questions).map(cardFor)
-const isThreading = ({ control, to }: ToldMove) => control === 'thread:needle' && to !== 'out'
+const AT_NEEDLE = ['thread:needle', 'thread:bobbin', 'bobbin', 'needle', 'plate', 'foot', 'accessory']
+const isAtNeedle = ({ control, to }: ToldMove) => AT_NEEDLE.includes(control) && to !== 'out'
 const told = new Map<string, string>()
 for (const card of cards)
   for (const stage of card.stages)
@@ -71,21 +73,28 @@ describe('the shop’s English', () => {
     expect(stages.length).toBeGreaterThan(80)
   })
 
-  it('threads no needle before it is raised: its eye may be in the fabric, the take-up anywhere', () => {
-    let threaded = 0
+  it('has hands at the needle only once it is raised: its eye may be in the fabric, its take-up anywhere', () => {
+    let lists = 0
     const low = cards.flatMap((card) =>
       card.stages.flatMap(({ name, procedure: { steps, back, interruptions } }) =>
         [steps, back, ...interruptions.map((one) => one.steps)].flatMap((list) => {
-          const at = list.findIndex((step) => movesOf(step).some(isThreading))
+          const at = list.findIndex((step) => movesOf(step).some(isAtNeedle))
           if (at < 0) return []
-          threaded++
+          lists++
           const before = list.slice(0, at + 1).some(({ leaves }) => leaves['needleHeight'] === 'up')
           return before ? [] : [`${card.technique.name}, ${name}, on ${card.model.name}`]
         }),
       ),
     )
     expect([...new Set(low)]).toEqual([])
-    expect(threaded).toBeGreaterThan(runs(1000))
+    expect(lists).toBeGreaterThan(runs(1000))
+    const free = bundle.models.flatMap((model) => {
+      const { controls, rules } = controlsOf(model, index.items)
+      const isBound = (control: string) =>
+        rules.some((rule) => 'needs' in rule && rule.for.control === control && 'needleHeight' in rule.needs)
+      return AT_NEEDLE.filter((control) => control in controls && !isBound(control)).map((one) => `${one}, ${model.id}`)
+    })
+    expect(free).toEqual([])
   })
 
   it('speaks of no knife that cuts where the upper knife is out of work', () => {

@@ -83,7 +83,7 @@ const fitting = [
   ...needing({ needleHeight: ['up'] }, usual('clampWithNeedleUp'), 'needle'),
   ...needing({ power: ['off'] }, usual('pedalWouldDrive'), 'thread:needle'),
   ...needing({ power: ['off'] }, usual('hookTurns'), 'bobbin'),
-  ...needing({ needleHeight: ['up'] }, usual('needleInTheWay'), 'bobbin'),
+  ...needing({ needleHeight: ['up'] }, usual('needleInTheWay'), 'bobbin', 'thread:bobbin'),
   ...needing({ footLift: ['up'] }, usual('footPresses'), 'plate', 'ankle', 'adapter', 'foot', 'accessory'),
   ...needing({ footLift: ['up'] }, usual('discsOpenWithFootUp'), 'thread:needle'),
   ...needing({ needleHeight: ['up'] }, usual('threadedWithNeedleUp'), 'thread:needle'),
