@@ -76,6 +76,14 @@ describe('long work', () => {
     }
     expect(await planned(next)).toBe(0)
     expect(await planned(other)).toBeGreaterThan(0)
+    solving.mockClear()
+    const drawn = async (id: string) => {
+      await pdf(`/api/classes/${id}/handouts/cards.pdf`)
+      return solving.mock.calls.filter(([task]) => task === 'drawPdf').length
+    }
+    // Of what is ready only the names are drawn.
+    expect(await drawn(next.id)).toBe(1)
+    expect(await drawn(other.id)).toBeGreaterThan(2)
     solving.mockRestore()
   })
 

@@ -89,7 +89,9 @@ export const handout = async (
   })
   await allDone(inTurn, workers.atOnce)
   const namesAt = (page: number): Layer => [namesFile, page]
-  const seatParts = drawnSeats.flat().map((own, i) => seatPart(own, fileOf, [namesAt(2 * i), namesAt(2 * i + 1)]))
+  const seatParts = drawnSeats
+    .flat()
+    .map((own, i) => seatPart(own, input.cards, fileOf, [namesAt(2 * i), namesAt(2 * i + 1)]))
   const parts = [...sheetParts, ...seatParts.filter(({ pages }) => pages.length > 0)]
   if (parts.length === 0) return undefined
   await reportProgress(done, drawings.length + 1)
@@ -102,44 +104,57 @@ const SEATS_AT_ONCE = 2
 const groupsOf = <One>(all: readonly One[], size: number): One[][] =>
   Array.from({ length: Math.ceil(all.length / size) }, (_, i) => all.slice(i * size, (i + 1) * size))
 
-/** A card whose parts are drawn; it opens at `address` on a screen. */
+/** A card whose parts are drawn. */
 interface DrawnCard {
-  address: string
+  question: Question
   parts: DrawnBody[]
 }
 
 /** What is printed of a question, told once for all who ask it. */
 type PartsTold = Map<string, Content[]>
 
-const drawSeats = async (input: HandoutInput, seats: readonly number[], told: PartsTold): Promise<DrawnCard[][]> => {
+/** What cards are drawn from. */
+type CardsInput = Pick<HandoutInput, 'planned' | 'answering' | 'tolerance' | 'bodies'>
+
+/** Draws all cards before anybody prints them, one drawing after the other; `pausing` is called between them. */
+export const drawAhead = async (input: CardsInput, pausing: () => Promise<void>): Promise<void> => {
+  const told: PartsTold = new Map()
+  for (const some of groupsOf([...input.planned.asked.seats.keys()], SEATS_AT_ONCE)) {
+    await pausing()
+    await drawSeats(input, some, told)
+  }
+}
+
+const drawSeats = async (input: CardsInput, seats: readonly number[], told: PartsTold): Promise<DrawnCard[][]> => {
   const own = seats.map((seat) =>
     seatQuestions(input, seat).map((asked) => {
       const { question } = asked
       const key = JSON.stringify(question)
       const parts = told.get(key) ?? cardParts(toldCard(input, asked))
       told.set(key, parts)
-      return { address: cardAddress(input.cards, question), parts }
+      return { question, parts }
     }),
   )
   const contents = own.flatMap((cards) => cards.flatMap(({ parts }) => parts))
   const bodies = await input.bodies.drawn(contents)
   const bodyOf = new Map(contents.map((part, i) => [part, bodies[i] as DrawnBody]))
   return own.map((cards) =>
-    cards.map(({ address, parts }) => ({ address, parts: parts.map((part) => bodyOf.get(part) as DrawnBody) })),
+    cards.map(({ question, parts }) => ({ question, parts: parts.map((part) => bodyOf.get(part) as DrawnBody) })),
   )
 }
 
-/** The name laid over each page, where a part begins with the code of its card. */
+/** The name laid over each page, where a part begins with the code of its card, which opens at `at` on a screen. */
 const seatPart = (
   cards: readonly DrawnCard[],
+  at: string,
   fileOf: (pdf: Uint8Array) => number,
   [begins, follows]: readonly [Layer, Layer],
 ): PdfPart => {
-  const pages = cards.flatMap(({ address, parts }) =>
+  const pages = cards.flatMap(({ question, parts }) =>
     parts.flatMap(({ pdf, from, pages: many }) =>
-      Array.from({ length: many }, (_, at): Layer[] => [
-        [fileOf(pdf), from + at],
-        ...(at === 0 ? [begins, codeMark(address)] : [follows]),
+      Array.from({ length: many }, (_, page): Layer[] => [
+        [fileOf(pdf), from + page],
+        ...(page === 0 ? [begins, codeMark(cardAddress(at, question))] : [follows]),
       ]),
     ),
   )
@@ -162,7 +177,7 @@ interface SeatQuestion {
 }
 
 /** What a seat's cards answer, in the order of teaching. */
-const seatQuestions = ({ planned }: HandoutInput, seat: number): SeatQuestion[] => {
+const seatQuestions = ({ planned }: CardsInput, seat: number): SeatQuestion[] => {
   const { asked, plan, sewing } = planned
   return orderTaught(asked, plan).flatMap((t): SeatQuestion[] => {
     const [sewn, taught, model] = [sewing.at(seat, t), asked.techniques[t], sewing.model(seat, t)]
@@ -173,7 +188,7 @@ const seatQuestions = ({ planned }: HandoutInput, seat: number): SeatQuestion[] 
   })
 }
 
-const toldCard = ({ planned, answering, tolerance }: HandoutInput, { question, answer }: SeatQuestion): Card =>
+const toldCard = ({ planned, answering, tolerance }: CardsInput, { question, answer }: SeatQuestion): Card =>
   cardOf(planned.index, question, answer ?? explain(answering, question), { tolerance })
 
 /** Of a card on a screen; it tells nothing of the person but what they can sew with. */
