@@ -6,6 +6,7 @@ import {
   clearPositions,
   fencesAround,
   greatestClearWidth,
+  inTheWay,
   needleMargin,
   swingSpan,
   wouldHit,
@@ -64,6 +65,35 @@ describe('clearance', () => {
     expect(wouldHit(path('centred', 3), around(8), limits)).toMatchObject({ code: 'needleWouldHitPin', width: 3 })
     expect(wouldHit(path('none', 5), around(8), limits)).toMatchObject({ code: 'needleWouldHitPin', width: 0 })
     expect(wouldHit(path('centred', 5), around(8), limits)).toBeUndefined()
+  })
+
+  it.each([
+    ['wider than the foot says', path('centred', 4.1), false, { code: 'widerThanFoot', width: 4.1, maxWidth: 4 }],
+    ['just as wide', path('centred', 4), false, undefined],
+    ['no swing at all', path('none', 9), false, undefined],
+    ['of a width that nothing tells', path('centred', undefined), false, undefined],
+    ['perhaps wider', { ...path('centred', 5), widthKnown: false }, false, { code: 'widerThanFoot', width: 5 }],
+    ['perhaps wider, by the book', { ...path('centred', 5), widthKnown: false }, true, undefined],
+    ['wider, whatever the book says', path('centred', 5), true, { code: 'widerThanFoot', item: 'f' }],
+  ] as const)('a foot that takes 4 mm, and a stitch %s', (_, sewn, trusted, told) => {
+    const limited = { foot: foot({ id: 'f', slot: 20, maxWidth: 4 }), trusted }
+    const hit = wouldHit(sewn, around(20), limited)
+    if (told) expect(hit).toMatchObject(told)
+    else expect(hit).toBeUndefined()
+  })
+
+  it('names each thing in the way, on either side, from any of the needle’s places', () => {
+    const kinds = (...asked: Parameters<typeof inTheWay>) => inTheWay(...asked).map(({ kind }) => kind)
+    // Needle 80 in an opening of 5: 1.9 to each side; the bar goes 3.5.
+    const fences = around(5)
+    expect(kinds('centred', 3.8, [0], fences)).toEqual([])
+    expect(kinds('centred', 3.9, [0], fences)).toEqual(['foot'])
+    expect(kinds('left', 2, [0], fences)).toEqual(['foot'])
+    expect(kinds('right', 2, [0], fences)).toEqual(['foot'])
+    expect(kinds('none', 0, [1.8], fences)).toEqual([])
+    expect(kinds('none', 0, [-1.8, 2], fences)).toEqual(['foot'])
+    expect(kinds('centred', 7.2, [0], fences)).toEqual(['foot', 'travel'])
+    expect(kinds('centred', 9, [0], fences)).toEqual(['foot', 'plate', 'travel'])
   })
 
   it('trusts the book’s own pairing with an unknown width, but not the plate', () => {
