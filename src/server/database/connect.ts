@@ -48,18 +48,22 @@ export const connect = async (url: string, { poolSize = 10 } = {}): Promise<Data
 }
 
 type Statement = [statement: string | QueryOptions, values?: unknown]
+type Ask = (statement: string | QueryOptions, ...rest: unknown[]) => unknown
 
 /** The driver knows a bound for one statement, and none for all; what was given up goes on in its connection. */
 const boundStatements = (connection: Connection, boundOf: (statement: Statement) => number): void => {
-  const query = connection.query.bind(connection) as (options: QueryOptions, ...rest: unknown[]) => unknown
-  connection.query = ((statement: string | QueryOptions, ...rest: unknown[]) =>
-    query(
-      {
-        timeout: boundOf([statement, rest[0]]),
-        ...(typeof statement === 'string' ? { sql: statement } : statement),
-      },
-      ...rest.map((one) => (typeof one === 'function' ? endingWhatHangs(connection, one as Answered) : one)),
-    )) as never
+  const asked = connection as unknown as Record<'query' | 'execute', Ask>
+  for (const way of ['query', 'execute'] as const) {
+    const ask = asked[way].bind(connection)
+    asked[way] = (statement, ...rest) =>
+      ask(
+        {
+          timeout: boundOf([statement, rest[0]]),
+          ...(typeof statement === 'string' ? { sql: statement } : statement),
+        },
+        ...rest.map((one) => (typeof one === 'function' ? endingWhatHangs(connection, one as Answered) : one)),
+      )
+  }
 }
 
 type Answered = (error: { code?: string } | null, ...rest: unknown[]) => unknown

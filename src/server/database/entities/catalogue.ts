@@ -57,7 +57,6 @@ export class ModelRow extends CatalogueRow {
 }
 
 @Entity('stitch')
-@Index('stitch_function_ix', ['function'])
 export class StitchRow extends CatalogueRow {
   @PrimaryColumn(ID_COLUMN)
   model!: string

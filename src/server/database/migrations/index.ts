@@ -15,6 +15,7 @@ import { CataloguesTaken1764530000000 } from './1764530000000-catalogues-taken'
 import { CardReports1764540000000 } from './1764540000000-card-reports'
 import { Lessons1764550000000 } from './1764550000000-lessons'
 import { MachinePhotos1764560000000 } from './1764560000000-machine-photos'
+import { StitchesByModel1764570000000 } from './1764570000000-stitches-by-model'
 import { SamplesSeenAndPrinted1764090000000 } from './1764090000000-samples-seen-and-printed'
 
 /** In the order they are applied. */
@@ -37,4 +38,5 @@ export const migrations = [
   CardReports1764540000000,
   Lessons1764550000000,
   MachinePhotos1764560000000,
+  StitchesByModel1764570000000,
 ]

@@ -53,13 +53,13 @@ export interface Stored<Value = unknown> {
 export const keyText = ({ id, model }: RowKey): string => (model === undefined ? id : `${model}/${id}`)
 
 export const toRow = ({ key, ordinal, version, value }: Stored): Record<string, unknown> => {
-  const { id: _, ...rest } = value as Record<string, unknown>
+  const { columns } = tables[key.resource]
   const row: Record<string, unknown> = { id: key.id, ordinal, version }
   if (key.model !== undefined) row.model = key.model
-  for (const column of tables[key.resource].columns) {
-    row[column] = rest[column] ?? null
-    delete rest[column]
-  }
+  for (const column of columns) row[column] = (value as Record<string, unknown>)[column] ?? null
+  const rest: Record<string, unknown> = {}
+  for (const [name, part] of Object.entries(value as object))
+    if (name !== 'id' && !columns.includes(name)) rest[name] = part
   row.content = rest
   return row
 }
