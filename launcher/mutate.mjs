@@ -9,6 +9,9 @@ import { Failed, runPackage } from './run.mjs'
 const REPORT = 'test-results/mutation.json'
 /** Enough of each property over random worlds to see a fault, few enough to be asked thousands of times. */
 const SHARE = '0.05'
+/** Asks what compares with a slow reference too: for a file or two, as each fault may take it seconds. */
+const WITH_PROPERTIES = '--properties'
+const FEW = '0.02'
 
 /** What is asked where nothing is said: what differs from the last commit.
  * @returns {string[]} */
@@ -73,9 +76,11 @@ const scoreOf = (mutants) => {
   return { killed, left, all, share: all === 0 ? '–' : `${((100 * killed) / all).toFixed(0)} %` }
 }
 
-/** @param {string[]} asked rooms or files; none: what changed @param {(line: string) => void} say */
-export const mutate = async (asked, say) => {
+/** @param {string[]} given rooms or files; none: what changed @param {(line: string) => void} say */
+export const mutate = async (given, say) => {
   await prepareNode(say)
+  const asked = given.filter((one) => one !== WITH_PROPERTIES)
+  const properties = asked.length < given.length
   const patterns = asked.length > 0 ? asked.map(patternOf) : changedFiles()
   if (patterns.length === 0) return say('Nothing that unit tests look at has changed since the last commit.')
   const without = ['!src/**/*.test.ts', '!src/**/*.testkit.ts']
@@ -83,7 +88,13 @@ export const mutate = async (asked, say) => {
   await runPackage(
     '@stryker-mutator/core/bin/stryker.js',
     ['run', '--mutate', [...patterns, ...without].join(','), '--logLevel', 'error'],
-    { env: { HANDHOLD_TEST_SHARE: SHARE, HANDHOLD_MUTATE_TESTS: tests } },
+    {
+      env: {
+        HANDHOLD_TEST_SHARE: properties ? FEW : SHARE,
+        HANDHOLD_MUTATE_TESTS: tests,
+        HANDHOLD_MUTATE_PROPERTIES: properties ? 'yes' : '',
+      },
+    },
   )
   /** @type {{ files: Record<string, { mutants: Mutant[] }>, testFiles: Record<string, unknown> }} */
   const { files, testFiles } = JSON.parse(readFileSync(inProject(REPORT), 'utf8'))

@@ -6,6 +6,7 @@ import { explain } from '#core/answer/explain'
 import { fitLookup } from '#core/answer/fit'
 import { cardOf, type Card } from '#core/card/card'
 import { indexCatalogue } from '#core/catalogue/index'
+import { sewsWithLoopers } from '#core/catalogue/kinds'
 import { controlsOf } from '#core/changeover/machine'
 import { movesOf } from '#core/procedure/moves'
 import type { ToldMove } from '#core/procedure/types'
@@ -39,6 +40,7 @@ const questions = bundle.techniques.flatMap(({ id: technique, methods }) =>
 )
 const cards: Card[] = shareOf(questions).map(cardFor)
 const AT_NEEDLE = ['thread:needle', 'thread:bobbin', 'bobbin', 'needle', 'plate', 'foot', 'accessory']
+const ENDED = /run off|free the work/i
 const isAtNeedle = ({ control, to }: ToldMove) => AT_NEEDLE.includes(control) && to !== 'out'
 const told = new Map<string, string>()
 for (const card of cards)
@@ -71,6 +73,21 @@ describe('the shop’s English', () => {
     )
     expect(silent.map(({ name }) => name)).toEqual([])
     expect(stages.length).toBeGreaterThan(80)
+  })
+
+  it('ends each row of an overlocker off the fabric, and frees a cover stitch: it cannot simply be drawn away', () => {
+    let rows = 0
+    const endless = cards.flatMap((card) =>
+      card.stages.flatMap((stage) => {
+        const { model, function: sewn } = stage.answer
+        if (!sewsWithLoopers(index.models.get(model)?.kind ?? 'mechanical')) return []
+        rows++
+        const ended = stage.procedure.steps.some((step) => step.tells === 'own' && ENDED.test(step.text))
+        return ended ? [] : [`${card.technique.name}, ${stage.name}, ${sewn}`]
+      }),
+    )
+    expect([...new Set(endless)]).toEqual([])
+    expect(rows).toBeGreaterThan(runs(100))
   })
 
   it('has hands at the needle only once it is raised: its eye may be in the fabric, its take-up anywhere', () => {

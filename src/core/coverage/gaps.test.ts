@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { bundleOf, foot, P } from '../answer/answers.testkit'
 import { indexCatalogue } from '../catalogue/index'
@@ -107,7 +108,35 @@ describe('the purchases that close most', () => {
     expect(greedyCover([needs('1', 'x', 'y')], 3)).toEqual({ steps: [{ items: ['x', 'y'], closes: 1 }], closed: 1 })
     expect(greedyCover([], 3)).toEqual({ steps: [], closed: 0 })
   })
+
+  it('close most for each item, of all that is still missing, until nothing more can be bought', () => {
+    const sets = fc.uniqueArray(fc.constantFrom('a', 'b', 'c', 'd', 'e'), { minLength: 1, maxLength: 3 })
+    fc.assert(
+      fc.property(fc.array(sets, { maxLength: 12 }), fc.nat(5), (missing, most) => {
+        const { steps, closed } = greedyCover([...missing.map((items) => needs('t', ...items)), DONE], most)
+        const closedBy = (had: readonly string[]) =>
+          missing.filter((items) => items.every((id) => had.includes(id))).length
+        /** Cells for an item, of each set that is bought for one cell and not too many. */
+        const offers = (had: readonly string[]) =>
+          missing.flatMap((items) => {
+            const need = items.filter((id) => !had.includes(id))
+            const cells = closedBy([...had, ...need]) - closedBy(had)
+            return need.length > 0 && had.length + need.length <= most ? [cells / need.length] : []
+          })
+        let had: string[] = []
+        for (const { items, closes } of steps) {
+          expect(closes).toBe(closedBy([...had, ...items]) - closedBy(had))
+          expect(closes / items.length).toBeCloseTo(Math.max(...offers(had)), 9)
+          had = [...had, ...items]
+        }
+        expect(closed).toBe(closedBy(had))
+        expect(offers(had)).toEqual([])
+      }),
+    )
+  })
 })
+
+const DONE = cell('done', 'p', { verdict: 'ready' })
 
 describe('shares', () => {
   it('count every cell once, group by group', () => {

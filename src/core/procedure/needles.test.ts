@@ -53,6 +53,8 @@ describe('what is told of needles', () => {
     ['needle=n leftNeedle=out', { needle: 'n', leftNeedle: 'out' }, [{ duties: 1 }, { duties: 1 }]],
     ['leftNeedle=in', { needle: 'n', leftNeedle: 'in', rightNeedle: 'in' }, [{ duties: 1 }]],
     ['needle=n', { leftNeedle: 'in', rightNeedle: 'in' }, [{ duties: 1 }]],
+    // One that is out stays out: nobody is told to fit needles.
+    ['needle=n', { leftNeedle: 'out', rightNeedle: 'in' }, [{ stay: ['rightNeedle'], duties: 1 }]],
   ])('%s', (moves, end, expected) => {
     const steps = moves.split(' ').map((move) => planStep(move, { duties: ['tighten it'] }))
     const plan = { outcome: 'plan', steps, seconds: 1, end } as const

@@ -32,7 +32,7 @@ const bindsNeedles = (rule: ControlRule): boolean => {
 export interface NeedleTold {
   /** Of one that goes in while the kind changes: its kind. */
   fits?: string
-  /** Of the kind, where needles come out or go in as well: the places whose needles stay, to be changed. */
+  /** Of the kind, where needles come out, go in or are out: the places whose needles stay, to be changed. */
   stay?: string[]
 }
 
@@ -44,7 +44,7 @@ export const needleTold = (
 ): NeedleTold => {
   if (PLACES.has(control)) return to === 'in' && moved.has('needle') ? { fits: end['needle'] ?? '' } : {}
   const places = [...PLACES].filter((id) => id in controls)
-  if (control !== 'needle' || !places.some((id) => moved.has(id))) return {}
+  if (control !== 'needle' || !places.some((id) => moved.has(id) || end[id] === 'out')) return {}
   // Where nobody knows which needles are in, all of them are changed.
   if (places.some((id) => end[id] !== 'in' && end[id] !== 'out')) return {}
   return { stay: places.filter((id) => end[id] === 'in' && !moved.has(id)) }

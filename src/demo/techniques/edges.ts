@@ -25,6 +25,8 @@ import {
   PIN,
   TAIL_FIRST,
   TAIL_HIDDEN,
+  TAIL_LAST,
+  TAIL_LAST_ROUND,
 } from './words'
 
 // ── rolled edge ───────────────────────────────────────────────────────────────────────────────────────────────
@@ -56,7 +58,7 @@ export const rolledEdge = technique(
             ...TAIL_FIRST,
             step('Run the raw edge to the right of the knife: it trims 3 to 6 mm.'),
             ...corners,
-            step('Run off the end by 5 cm. In the round: sew over the start by 1 cm, then run off the edge.'),
+            TAIL_LAST_ROUND,
           ],
           {
             setup: { leftNeedle: 'out' },
@@ -121,7 +123,7 @@ export const rolledEdge = technique(
             ...TAIL_FIRST,
             step('Run the raw edge to the right of the knife: it trims 3 to 6 mm.'),
             ...corners,
-            step('Run off the end by 5 cm.'),
+            TAIL_LAST,
           ],
           {
             features: { need: ['twoThreadConverter'] },
@@ -292,7 +294,11 @@ export const overcast = technique(
           OVERLOCKERS,
           ['overlock3.wide', 'overlock3.narrow', 'overlock4'],
           'any',
-          [...TAIL_FIRST, step('Trim a thread’s width only. Run the edge along the mark in front of the knife.')],
+          [
+            ...TAIL_FIRST,
+            step('Trim a thread’s width only. Run the edge along the mark in front of the knife.'),
+            TAIL_LAST,
+          ],
           {
             setup: { upperKnife: 'engaged' },
             targets: [

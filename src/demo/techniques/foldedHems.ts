@@ -16,7 +16,7 @@ import {
   technique,
   thread,
 } from './write'
-import { SEWING_MACHINES, ZIGZAG_MACHINES, OVERLOCKERS, HOLD_TAILS, KNIVES } from './words'
+import { SEWING_MACHINES, ZIGZAG_MACHINES, OVERLOCKERS, HOLD_TAILS, KNIVES, TAIL_LAST } from './words'
 
 const neaten = stage(
   'edge',
@@ -37,6 +37,7 @@ const neaten = stage(
     start('One layer, right side up. Trim the edge clean first. Lower the foot.', { when: { kind: ZIGZAG_MACHINES } }),
     step('Run the edge along the mark in front of the knife. Do not pull.', { when: { kind: OVERLOCKERS } }),
     step('Let the stitch fall just over the edge. Do not pull.', { when: { kind: ZIGZAG_MACHINES } }),
+    { ...TAIL_LAST, when: { kind: OVERLOCKERS } },
   ],
   {
     targets: [set('length', between(2, 3, 2.5), 'holds what frays without stiffening the edge')],

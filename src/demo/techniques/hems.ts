@@ -27,6 +27,7 @@ import {
   OVERLOCKERS,
   SEWING_MACHINES,
   startUncut,
+  TAIL_LAST_ROUND,
 } from './words'
 
 // ── blind hem ─────────────────────────────────────────────────────────────────────────────────────────────────
@@ -166,6 +167,7 @@ const flatlocked = method(
         step('Run the fold along the guide, never right of it: the knife would cut the garment.', {
           when: KNIFE_STAYS,
         }),
+        TAIL_LAST_ROUND,
       ],
       {
         setup: { upperKnife: 'disengaged' },

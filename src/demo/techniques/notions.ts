@@ -9,6 +9,7 @@ import {
   KNIVES,
   STRETCH_NEEDLE,
   startUncut,
+  TAIL_LAST_ROUND,
 } from './words'
 
 const quartered = [
@@ -36,6 +37,7 @@ export const elastic = technique(
           step('Keep the elastic left of the knife: it trims the fabric only.', {
             caution: 'A nicked elastic breaks later.',
           }),
+          TAIL_LAST_ROUND,
         ],
         {
           targets: [
@@ -72,6 +74,7 @@ export const elastic = technique(
             step('Stretch the elastic from pin to pin, one hand in front of the foot and one behind.', {
               caution: 'Take each pin out before the foot reaches it.',
             }),
+            TAIL_LAST_ROUND,
           ],
           {
             setup: { upperKnife: 'disengaged' },

@@ -10,6 +10,7 @@ import {
   startUncut,
   KNIFE_AWAY,
   KNIFE_STAYS,
+  TAIL_LAST,
 } from './words'
 
 export const overlockSeam = technique(
@@ -36,7 +37,7 @@ export const overlockSeam = technique(
             step('Run the edges along the mark in front of the knife. Watch the mark, not the needles.', {
               caution: 'Take each pin out before the knife reaches it.',
             }),
-            step('Run off the end by 5 cm.'),
+            TAIL_LAST,
           ],
           {
             targets: [
@@ -86,7 +87,7 @@ export const flatlock = technique(
           step('Run the edge left of the knife, so that it trims nothing and half of each loop hangs off the edge.', {
             when: KNIFE_STAYS,
           }),
-          step('Run off the end by 5 cm.'),
+          TAIL_LAST,
           finish('Pull the seam open until it lies flat. Press.'),
         ],
         {

@@ -24,6 +24,7 @@ import {
   TAIL_HIDDEN,
   TAIL_FIRST,
   STRETCH_NEEDLE,
+  TAIL_LAST,
 } from './words'
 
 export const stretchSeam = technique(
@@ -50,6 +51,7 @@ export const stretchSeam = technique(
             step('Do not pull: the differential feed takes up the knit.', {
               caution: 'Take each pin out before the knife reaches it.',
             }),
+            TAIL_LAST,
           ],
           {
             targets: [set('differential', between(1.2, 1.6, 1.4), 'keeps the knit from waving')],
@@ -181,6 +183,7 @@ export const gathering = technique(
           [
             ...TAIL_FIRST,
             step('Let the machine push the fabric together. Do not hold it back.'),
+            TAIL_LAST,
             finish('Pull the needle thread of the left needle to gather a little more.'),
           ],
           {

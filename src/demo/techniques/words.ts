@@ -1,6 +1,6 @@
 /** What many techniques say or name alike. */
 import type { Kind, Stage, Step, When } from '#core/catalogue/types'
-import { finish, needle, start } from './write'
+import { finish, needle, start, step } from './write'
 
 export const SEWING_MACHINES: Kind[] = ['mechanical', 'computerised', 'straightStitch']
 export const ZIGZAG_MACHINES: Kind[] = ['mechanical', 'computerised']
@@ -29,6 +29,11 @@ export const TAIL_FIRST: Step[] = [
   start('Lower the foot. Run a tail of 5 cm. Hold it behind the foot.'),
   start('Start slowly and steadily.', { caution: KNIVES }),
 ]
+export const TAIL_LAST = step('Run off the end by 5 cm.')
+/** Where it mostly goes round. */
+export const TAIL_LAST_ROUND = step(
+  'Run off the end by 5 cm. In the round: sew over the start by 1 cm, then run off the edge.',
+)
 /** How it is begun where the upper knife is out of work, if it can be. */
 export const startUncut = (text: string): Step[] => [
   start(text, { when: KNIFE_AWAY }),
