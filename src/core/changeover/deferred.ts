@@ -7,7 +7,7 @@ import type { Controls, Positions } from '../catalogue/types'
 import { orderOf } from './compile'
 import { ANY } from './positions'
 import type { PlanInput } from './plan'
-import { after, certainly, controlsByMoved, standsAt, type NeedsRule } from './rules'
+import { after, certainly, standsAt, type NeedsRule } from './rules'
 import type { TakenMove } from './search'
 
 export interface Deferred {
@@ -122,9 +122,8 @@ export const withDeferred = (input: Input, taken: readonly TakenMove[], deferred
 
 /** How all stands before each move, and after the last. */
 const statesOf = ({ controls, from, defaults }: Input, moves: readonly TakenMove[]): Positions[] => {
-  const askedOf = controlsByMoved(controls)
   const states: Positions[] = [{ ...from }]
-  for (const move of moves) states.push(after(askedOf(move.control), states.at(-1) as Positions, move, defaults))
+  for (const move of moves) states.push(after(controls, states.at(-1) as Positions, move, defaults))
   return states
 }
 

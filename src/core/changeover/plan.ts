@@ -9,7 +9,7 @@ import { deferredOf, withDeferred } from './deferred'
 import { memoizeSearch, type Search } from './memoizedSearch'
 import { searchLeast, type TakenMove } from './search'
 import { ABSENT, ANY, UNKNOWN } from './positions'
-import { controlsByMoved, type Defaults } from './rules'
+import type { Defaults } from './rules'
 import { moveOnce } from './simulate'
 
 export interface PlanStep {
@@ -112,11 +112,10 @@ const isLoose = ({ controls: { controls, rules }, defaults, goal }: Required<Pla
 }
 
 const planOf = ({ controls, from, defaults }: Required<PlanInput>, taken: TakenMove[]): ChangeoverPlan => {
-  const askedOf = controlsByMoved(controls)
   let state: Positions = { ...from }
   const left: string[][] = []
   const steps = taken.map(({ control, to }): PlanStep => {
-    const moved = moveOnce(askedOf(control), state, { control, to }, defaults)
+    const moved = moveOnce(controls, state, { control, to }, defaults)
     if (!moved.done) throw new Error(`the plan moves ${control} to ${to} against ${moved.forbidden[0]?.id}`)
     const step: PlanStep = {
       control,

@@ -17,13 +17,17 @@ export interface Move {
   to: string
 }
 
-/** The same controls with only the rules that a move of one of them asks: for many moves one after another. */
-export const controlsByMoved = (all: Controls): ((control: string) => Controls) => {
-  const asked = grouped(all.rules, (rule) => [movedBy(rule)])
-  return (control) => ({ ...all, rules: asked.get(control) ?? [] })
+/** By the control whose moves they speak of. A machine is asked about often, and its rules never change. */
+const books = new WeakMap<readonly ControlRule[], Map<string, ControlRule[]>>()
+const NO_RULES: readonly ControlRule[] = []
+
+/** The rules that speak of a control's moves, in their order. */
+export const rulesOfMoves = (rules: readonly ControlRule[], control: string): readonly ControlRule[] => {
+  let book = books.get(rules)
+  if (!book) books.set(rules, (book = grouped(rules, (rule) => [movedBy(rule)])))
+  return book.get(control) ?? NO_RULES
 }
 
-/** The control whose moves a rule speaks of. */
 const movedBy = (rule: ControlRule): string => {
   if ('needs' in rule) return rule.for.control
   return 'hazard' in rule ? rule.on.control : rule.after.control
@@ -37,8 +41,8 @@ export const standsAt = (state: Readonly<Positions>, control: string): string =>
 /** Every rule that forbids the move from this state. An unknown position may be any: what it may break is broken. */
 export const forbidding = ({ rules, controls }: Controls, state: Readonly<Positions>, move: Move): NeedsRule[] => {
   const from = standsAt(state, move.control)
-  return rules.filter((rule): rule is NeedsRule => {
-    if (!('needs' in rule) || rule.for.control !== move.control) return false
+  return rulesOfMoves(rules, move.control).filter((rule): rule is NeedsRule => {
+    if (!('needs' in rule)) return false
     if (rule.for.to !== undefined && rule.for.to !== move.to) return false
     // From an unknown place it may be the one the rule speaks of, unless that is where it is to go.
     if (rule.for.from !== undefined && rule.for.from !== from && (from !== UNKNOWN || rule.for.from === move.to))
@@ -65,7 +69,7 @@ export const certainly = (
 /** What a move resets, by control: the rules after it, in their order. */
 export const resetsOf = ({ rules, controls }: Controls, move: Move, defaults: Defaults): Positions => {
   const reset: Positions = {}
-  for (const rule of rules) {
+  for (const rule of rulesOfMoves(rules, move.control)) {
     if (!('resets' in rule) || !follows(rule.after, move)) continue
     const given = rule.resets === 'stitchDefaults' ? defaults : rule.resets
     for (const [control, to] of Object.entries(given)) {
@@ -86,10 +90,10 @@ export const after = (controls: Controls, state: Readonly<Positions>, move: Move
 }
 
 export const dutiesOf = ({ rules }: Pick<Controls, 'rules'>, move: Move): DutyRule[] =>
-  rules.filter((rule): rule is DutyRule => 'duty' in rule && follows(rule.after, move))
+  rulesOfMoves(rules, move.control).filter((rule): rule is DutyRule => 'duty' in rule && follows(rule.after, move))
 
 export const hazardsOf = ({ rules }: Pick<Controls, 'rules'>, move: Move): HazardRule[] =>
-  rules.filter((rule): rule is HazardRule => 'hazard' in rule && follows(rule.on, move))
+  rulesOfMoves(rules, move.control).filter((rule): rule is HazardRule => 'hazard' in rule && follows(rule.on, move))
 
-const follows = (at: { control: string; to?: string }, move: Move): boolean =>
-  at.control === move.control && (at.to === undefined || at.to === move.to)
+/** Of a rule that speaks of this control's moves. */
+const follows = ({ to }: { to?: string }, move: Move): boolean => to === undefined || to === move.to

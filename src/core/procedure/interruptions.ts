@@ -2,7 +2,7 @@
 import { loopersOf } from '../catalogue/kinds'
 import type { Positions } from '../catalogue/types'
 import { AS_BEFORE, UNKNOWN } from '../changeover/positions'
-import { dutiesOf, hazardsOf, isItemControl } from '../changeover/rules'
+import { dutiesOf, hazardsOf, isItemControl, rulesOfMoves } from '../changeover/rules'
 import { usual } from '../changeover/usual/texts'
 import { toldOnce } from './cautions'
 import { untold, named, type Unnamed } from './ids'
@@ -102,7 +102,7 @@ const SHUT = 'looperCover'
 
 /** Whether the power comes on only once the handwheel is turned, and one of these moves asks for that. */
 const mustTurn = (moved: readonly string[], { telling: { rules } }: InterruptedAt): boolean =>
-  rules.some((rule) => 'needs' in rule && rule.for.control === 'power' && rule.needs['handwheel'] !== undefined) &&
+  rulesOfMoves(rules, 'power').some((rule) => 'needs' in rule && rule.needs['handwheel'] !== undefined) &&
   rules.some(
     (rule) =>
       'resets' in rule &&
@@ -125,7 +125,7 @@ const move = ([control, to]: Act, { telling, goal }: InterruptedAt, from = goal[
 
 /** Whether switching off takes back what was set. */
 const forgets = ({ telling: { rules } }: InterruptedAt): boolean =>
-  rules.some((rule) => 'resets' in rule && rule.after.control === 'power' && rule.after.to === 'off')
+  rulesOfMoves(rules, 'power').some((rule) => 'resets' in rule && rule.after.to === 'off')
 
 /** How all must stand for the moves, in the order of habit; undefined where something that is fitted is in the way. */
 const safeState = (acts: readonly Act[], { telling, goal }: InterruptedAt): Positions | undefined => {
@@ -135,8 +135,8 @@ const safeState = (acts: readonly Act[], { telling, goal }: InterruptedAt): Posi
   const open = acts.map(([control, to]) => ({ control, to }))
   const seen = new Set(moved)
   for (let next = open.pop(); next; next = open.pop()) {
-    for (const rule of rules) {
-      if (!('needs' in rule) || rule.for.control !== next.control) continue
+    for (const rule of rulesOfMoves(rules, next.control)) {
+      if (!('needs' in rule)) continue
       if (rule.for.from !== undefined || (rule.for.to !== undefined && rule.for.to !== next.to)) continue
       for (const [id, allowed] of Object.entries(rule.needs)) {
         if (moved.has(id)) continue
