@@ -137,3 +137,48 @@ describe('fit by statement', () => {
     expect(fitOf(plate, { ...P, supplied: ['it'] }).fits).toBe('yes')
   })
 })
+
+describe('many models asked one after another', () => {
+  const ankle = adapter('an', { from: { shank: 'low', attachment: 'screwOn' }, to: { attachment: 'snapOn' } })
+  const stated: Model[] = [
+    P,
+    R,
+    { ...P, shank: undefined },
+    { ...P, attachment: undefined },
+    { ...P, shank: undefined, attachment: undefined },
+    { ...P, shank: undefined },
+    { ...P, attachment: 'screwOn' },
+    { ...P, attachment: 'own:b' },
+    { ...P, make: 'other' },
+    { ...R, supplied: [...R.supplied, 'hl'] },
+    { ...R, groups: ['g'] },
+    { ...P, features: ['dualFeed'] },
+  ]
+  const models = stated.map((model, i): Model => ({ ...model, id: `m${i}` }))
+  const feet = [
+    foot({ id: 'snap' }),
+    foot({ id: 'hooked', make: 'other' }),
+    foot({ id: 'low', attachment: 'screwOn', shank: 'low' }),
+    foot({ id: 'high', attachment: 'screwOn', shank: 'high' }),
+    foot({ id: 'own', attachment: 'own:b' }),
+    foot({ id: 'bare', attachment: undefined }),
+    foot({ id: 'feeding', needs: { features: ['dualFeed'] } }),
+    foot({ id: 'member', make: 'other', forGroups: ['g'] }),
+  ]
+  const unfit: FitStatement = { id: 'u', item: 'hl', model: 'm10', fits: false, evidence: 'book', where: 'p. 1' }
+  const lookup = () =>
+    fitLookup(indexCatalogue(bundleOf({ models, items: [...feet, ankle, highLow], techniques: [], fits: [unfit] })))
+
+  it.each([
+    ['in their order', models],
+    ['from the last to the first', [...models].reverse()],
+  ])('each takes what it would take alone: %s', (_, order) => {
+    const together = lookup()
+    for (const model of order)
+      for (const item of feet)
+        expect([model.id, item.id, together(item, model)]).toEqual([model.id, item.id, lookup()(item, model)])
+    expect(new Set(models.flatMap((model) => feet.map((item) => together(item, model).fits)))).toEqual(
+      new Set(['yes', 'no', 'unknown']),
+    )
+  })
+})
