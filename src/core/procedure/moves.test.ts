@@ -37,10 +37,15 @@ describe('a move as it is told', () => {
     expect(told('power=4')).not.toHaveProperty('shown')
   })
 
-  it('knows what snaps on, a bobbin case, threads of all needles and stitches that are threaded or dialled', () => {
+  it('knows what snaps or screws on, a bobbin case, threads of all needles and stitches that are threaded or dialled', () => {
     const snap = items(foot({ id: 'k7' }), foot({ id: 'k8', attachment: 'screwOn' }))
     expect(told('foot=k7', { index: snap })).toMatchObject({ snaps: true })
     expect(told('foot=k8', { index: snap })).not.toHaveProperty('snaps')
+    expect(told('foot=k8', { index: snap })).toMatchObject({ screws: true })
+    expect(told('foot=k7', { index: snap })).not.toHaveProperty('screws')
+    // Its fork goes over the clamp before its screw is tightened: that is told with the fork.
+    const walking = items(foot({ id: 'k9', attachment: 'screwOn', functions: ['walking'] }))
+    expect(told('foot=k9', { index: walking })).not.toHaveProperty('screws')
     expect(told('plate=k7', { index: snap })).not.toHaveProperty('snaps')
     const loose: Item = { id: 'loose', code: 'L', name: 'Loose', what: 'accessory', functions: ['bobbinCase.loose'] }
     const cased = items(loose, { ...loose, id: 'guide', functions: ['guide'] }, { ...loose, id: 'bare' })

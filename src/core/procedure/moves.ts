@@ -46,6 +46,8 @@ export const toldMove = (
     ...(placed?.say?.[to] === undefined ? {} : { say: placed.say[to] }),
     ...(placed?.where === undefined ? {} : { where: placed.where }),
     ...(foot?.attachment === 'snapOn' ? { snaps: true } : {}),
+    // A walking foot's screw is told with its fork: the fork comes first.
+    ...(foot?.attachment === 'screwOn' && !foot.functions?.includes('walking') ? { screws: true } : {}),
     ...(isCase ? { isCase } : {}),
     ...needleTold(control, to, { controls, end, moved }),
     ...(NEEDLES.has(control) ? needlesOf(control, model.kind, end) : {}),

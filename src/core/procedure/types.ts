@@ -24,6 +24,8 @@ export interface ToldMove extends Pick<PlanStep, 'control' | 'from' | 'to'>, Nee
   where?: string | undefined
   /** A foot that goes on by lowering the bar onto it. */
   snaps?: true
+  /** A foot with a screw of its own: loose, it comes under the needle. */
+  screws?: true
   /** It is the bobbin’s case. */
   isCase?: true
   /** A stitch that is set up by its threads and levers: there is nothing to choose. */

@@ -40,3 +40,30 @@ describe('needles of a machine with several places', () => {
     expect(moveText(move, say)).toBe(text)
   })
 })
+
+describe('a foot', () => {
+  const foot = (from: string, to: string, more: Partial<ToldMove> = {}): ToldMove => ({
+    model: 'm',
+    control: 'foot',
+    from,
+    to,
+    means: 'item',
+    ...more,
+  })
+  const walk = speech({ ...NO_NAMES, items: { k7: { code: 'K7', name: 'foot', what: 'foot' } } })
+  it.each<[ToldMove, string]>([
+    [foot('none', 'k7', { snaps: true }), 'Lay K7 (foot) under the bar. Lower the bar until it clicks, then raise it'],
+    [foot('none', 'k7', { screws: true }), 'Screw on K7 (foot). Tighten its screw with a driver'],
+    [foot('k1', 'k7', { screws: true }), 'Take the foot off. Screw on K7 (foot). Tighten its screw with a driver'],
+    [
+      foot(UNKNOWN, 'k7', { screws: true }),
+      'If K7 (foot) is not on, take the old foot off and screw it on. Tighten its screw with a driver',
+    ],
+    [foot(UNKNOWN, 'k7'), 'If K7 (foot) is not on, take the old foot off and fit it'],
+    [foot('none', 'k7'), 'Fit K7 (foot)'],
+    [foot('k7', 'none', { screws: true }), 'Take the foot off'],
+    [foot('k7', AS_BEFORE), 'Put the foot that was there before back on'],
+  ])('%j', (move, text) => {
+    expect(moveText(move, walk)).toBe(text)
+  })
+})

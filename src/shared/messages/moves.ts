@@ -97,7 +97,7 @@ const needleText = ({ to: at, needles, stay }: ToldMove): string => {
   return `Fit ${withArticle(name)} needle, size ${size}${apart}, pushed fully up`
 }
 
-const itemText = ({ control, from, to, snaps, isCase }: ToldMove, say: Speech): string => {
+const itemText = ({ control, from, to, snaps, screws, isCase }: ToldMove, say: Speech): string => {
   const named = list(to.split('+').map((id) => say.item(id)))
   if (isCase) return to === 'none' ? 'Put your everyday bobbin case back' : `Put ${named} in for the everyday case`
   if (to === 'none' || to === 'off') return `Take ${control === 'accessory' ? said(from, say) : `the ${control}`} off`
@@ -105,15 +105,19 @@ const itemText = ({ control, from, to, snaps, isCase }: ToldMove, say: Speech): 
   if (to === 'own') return 'Screw the machine’s own ankle back on'
   if (control === 'plate') return `Nothing under the foot: change to the ${named}`
   if (control !== 'foot') return `${control === 'adapter' || control === 'ankle' ? 'Screw on' : 'Fit'} ${named}`
-  const click = 'Lower the bar until it clicks, then raise it'
   // What is on comes off first.
-  if (from === UNKNOWN)
-    return snaps
-      ? `If ${named} is not on, take the old foot off and lay it under the bar. ${click}`
-      : `If ${named} is not on, take the old foot off and fit it`
+  if (from === UNKNOWN) {
+    const change = `If ${named} is not on, take the old foot off and`
+    if (snaps) return `${change} lay it under the bar. ${CLICK}`
+    return screws ? `${change} screw it on. ${SCREW}` : `${change} fit it`
+  }
   const off = from === 'none' || from === '' ? '' : 'Take the foot off. '
-  return snaps ? `${off}Lay ${named} under the bar. ${click}` : `${off}Fit ${named}`
+  if (snaps) return `${off}Lay ${named} under the bar. ${CLICK}`
+  return screws ? `${off}Screw on ${named}. ${SCREW}` : `${off}Fit ${named}`
 }
+
+const CLICK = 'Lower the bar until it clicks, then raise it'
+const SCREW = 'Tighten its screw with a driver'
 
 /** What was put on, by its name where it is known. */
 const said = (from: string, say: Speech): string =>
