@@ -90,6 +90,22 @@ describe('the shop’s English', () => {
     expect(rows).toBeGreaterThan(runs(100))
   })
 
+  it('fills an empty bobbin with the thread that the card names for it', () => {
+    let bobbins = 0
+    const others = cards.flatMap((card) =>
+      card.stages.flatMap(({ procedure: { steps, interruptions } }) => {
+        const named = steps.flatMap(movesOf).find(({ control }) => control === 'thread:bobbin')
+        const empty = interruptions.find(({ of }) => of === 'bobbin')?.steps ?? []
+        if (!named || empty.length === 0 || empty.some(({ tells }) => tells === 'anew')) return []
+        bobbins++
+        const filled = empty.flatMap(movesOf).find(({ control }) => /bobbin$/.test(control))
+        return filled?.control === named.control && filled.to === named.to ? [] : [card.technique.name]
+      }),
+    )
+    expect([...new Set(others)]).toEqual([])
+    expect(bobbins).toBeGreaterThan(runs(20))
+  })
+
   it('has hands at the needle only once it is raised: its eye may be in the fabric, its take-up anywhere', () => {
     let lists = 0
     const low = cards.flatMap((card) =>

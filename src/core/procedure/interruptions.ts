@@ -16,6 +16,8 @@ export interface InterruptedAt {
   steps: readonly ToldStep[]
   /** What is sewn is one piece from end to end. */
   isPattern: boolean
+  /** The technique's own steps that are bound to moves of a control. */
+  ownOf: (control: string) => Unnamed[]
 }
 
 /** Each comes back to the step that was interrupted, with all set again that it undid. */
@@ -24,7 +26,7 @@ export const interruptionsOf = (at: InterruptedAt): Interruption[] => {
   const thread = threadAct('thread:needle', at)
   const needle = at.goal['needle']
   const acts: [InterruptionOf, Act[]][] = [
-    ['bobbin', [['bobbin', 'full']]],
+    ['bobbin', [['bobbin', 'full'], ...bobbinThread(at)]],
     ['thread', [thread]],
     ['looper', looperActs(loopersUsed(at), thread)],
     [
@@ -44,6 +46,12 @@ export const interruptionsOf = (at: InterruptedAt): Interruption[] => {
     if (of === 'needle') told[0]?.cautions.unshift({ text: usual('findEveryPiece'), control: 'needle' })
     return [{ of, steps: toldOnce(named(told).map(inInterruption(of))) }]
   })
+}
+
+/** Of a bobbin whose thread the card names. */
+const bobbinThread = ({ goal }: InterruptedAt): Act[] => {
+  const { 'thread:bobbin': thread = UNKNOWN } = goal
+  return thread === UNKNOWN || thread === AS_BEFORE ? [] : [['thread:bobbin', thread]]
 }
 
 /** The thread that was in, named or not. */
@@ -86,7 +94,7 @@ const sideSteps = (of: InterruptionOf, acts: readonly Act[], at: InterruptedAt):
       ...Object.entries(safe).map((one) => move(one, at)),
       ...(of === 'tyingOn'
         ? TYING_ON.map((part) => untold('interruption', { tells: 'tyingOn', part }))
-        : acts.map((one) => move(one, at))),
+        : acts.flatMap((one) => actSteps(one, acts, at))),
       ...(SHUT in safe ? [move([SHUT, 'shut'], at)] : []),
       ...(power !== undefined && mustTurn([...Object.keys(safe), ...acts.map(([control]) => control)], at)
         ? [move(['handwheel', 'turned'], at)]
@@ -96,6 +104,21 @@ const sideSteps = (of: InterruptionOf, acts: readonly Act[], at: InterruptedAt):
     ...again(at, power === 'off' && forgets(at)),
     ...startAnew(at),
   ]
+}
+
+/** A bobbin of a named thread is told by its thread, and with what the technique says of either and of its case. */
+const actSteps = (act: Act, acts: readonly Act[], at: InterruptedAt): Unnamed[] => {
+  const [control] = act
+  if (control === 'bobbin' && acts.some(([one]) => one === 'thread:bobbin')) return []
+  const cased = control === 'bobbin' || control === 'thread:bobbin' ? caseOf(at) : []
+  return [move(act, at), ...[control, ...cased].flatMap((one) => at.ownOf(one))]
+}
+
+/** Where a bobbin case of its own is in. */
+const caseOf = ({ telling, goal }: InterruptedAt): string[] => {
+  const { accessory: to } = goal
+  const isIn = to !== undefined && toldMove({ control: 'accessory', from: to, to }, telling).isCase
+  return isIn ? ['accessory'] : []
 }
 
 const SHUT = 'looperCover'

@@ -37,7 +37,7 @@ describe('a move as it is told', () => {
     expect(told('power=4')).not.toHaveProperty('shown')
   })
 
-  it('knows what snaps or screws on, a bobbin case, threads of all needles and stitches that are threaded or dialled', () => {
+  it('knows what snaps or screws on, a bobbin case, all needles’ threads and what is threaded or dialled', () => {
     const snap = items(foot({ id: 'k7' }), foot({ id: 'k8', attachment: 'screwOn' }))
     expect(told('foot=k7', { index: snap })).toMatchObject({ snaps: true })
     expect(told('foot=k8', { index: snap })).not.toHaveProperty('snaps')

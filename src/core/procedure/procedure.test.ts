@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { bundleOf, foot, P, Q, stage, stageAnswer, stitch, technique } from '../answer/answers.testkit'
 import type { Setting, StageAnswer } from '../answer/types'
 import { indexCatalogue } from '../catalogue/index'
-import type { Model, Stage, Stitch } from '../catalogue/types'
+import type { Item, Model, Stage, Stitch } from '../catalogue/types'
 import { changeoverOf, type ChangeoverOptions } from '../changeover/changeover'
 import { procedureOf, type ProcedureInput } from './procedure'
 import { line } from './steps.testkit'
@@ -14,6 +14,13 @@ const O: Model = {
   kind: 'overlocker',
   features: ['looperCover'],
   scales: { length: P.scales.length ?? 'absent' },
+}
+const LOOSE_CASE: Item = {
+  id: 'loose',
+  code: 'L',
+  name: 'Loose bobbin case',
+  what: 'accessory',
+  functions: ['bobbinCase.loose'],
 }
 const width: Setting = { value: 4, shown: '4.0', from: 'target', changed: true, setAgain: 'no', reasons: [] }
 
@@ -31,7 +38,7 @@ const procedureOn = (machine: Model, { authored, follows, options, ...more }: Ca
   const model: Model = { ...machine, stitches: [stitch({ id: 'straight', function: 'straight' }), sewn] }
   const one = stage({ stitches: [{ function: 'zigzag' }], ...more.stage })
   const index = indexCatalogue(
-    bundleOf({ models: [model], techniques: [technique([one])], items: [foot({ id: 'k7' })] }),
+    bundleOf({ models: [model], techniques: [technique([one])], items: [foot({ id: 'k7' }), LOOSE_CASE] }),
   )
   const answer = stageAnswer({
     stage: one.id,
@@ -317,6 +324,29 @@ describe('what comes in between', () => {
       'interruption: again proof:proof…proof:proof',
     ])
     expect(bobbin?.slice(1, 3)).toEqual(['interruption: bobbin=full', 'interruption: power=on'])
+  })
+
+  it('a thick thread’s bobbin is told by its thread, with what the technique says of it', () => {
+    const spring = { text: 'Leave it out of the spring.', after: 'thread:bobbin' }
+    const case_ = { text: 'Draw it under the spring of the case.', before: 'accessory' }
+    const other = { text: 'Push the holder shut.', before: 'foot' }
+    const thick = { answer: { threads: [{ place: 'bobbin', thread: 'perle' }] } } as const
+    const told = (accessories: string[]) =>
+      between(P, {
+        answer: { ...thick.answer, threads: [...thick.answer.threads], accessories },
+        authored: { sew: [spring, case_, other] },
+      }).bobbin?.slice(1, -1)
+    expect(told([])).toEqual([
+      'interruption: thread:bobbin=perle',
+      `interruption: “${spring.text}”`,
+      'interruption: power=on',
+    ])
+    expect(told(['loose'])).toEqual([
+      'interruption: thread:bobbin=perle',
+      `interruption: “${spring.text}”`,
+      `interruption: “${case_.text}”`,
+      'interruption: power=on',
+    ])
   })
 
   it('a pattern is begun anew', () => {

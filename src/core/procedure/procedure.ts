@@ -92,6 +92,10 @@ export const procedureOf = (input: ProcedureInput): Procedure => {
       goal: plan.end,
       steps,
       isPattern: stitch !== undefined && isPattern(stitch),
+      ownOf: (control) =>
+        bound
+          .filter(({ does, before, after }) => !does && (before ?? after) === control)
+          .flatMap((step) => ownStep(step, 'interruption', slots) ?? []),
     }),
     back: backOf(changeover, telling),
     faults,

@@ -28,6 +28,9 @@ const wound: Step[] = [
   }),
 ]
 const thickEnds = finish('Draw all thick ends to one side with a large needle. Knot and bury them on the wrong side.')
+const alarmOn = finish('Switch the bobbin alarm on again, where you switched it off.', {
+  when: { kind: ['computerised'] },
+})
 const labelled = finish('Write stitch, the machine’s own values and yours on the sample.')
 
 const upsideDown: Step[] = [
@@ -102,7 +105,7 @@ export const bobbinWork = technique(
           },
         ),
       ],
-      { prepare: wound, finish: [thickEnds, labelled] },
+      { prepare: wound, finish: [thickEnds, alarmOn, labelled] },
     ),
     method(
       'motifs',
@@ -133,7 +136,7 @@ export const bobbinWork = technique(
           },
         ),
       ],
-      { prepare: wound, finish: [thickEnds, labelled] },
+      { prepare: wound, finish: [thickEnds, alarmOn, labelled] },
     ),
     method(
       'spring-out',
@@ -157,7 +160,7 @@ export const bobbinWork = technique(
           { stitchMust: { avoid: ['triple', 'dense'] }, targets: [holdsUp, open], ...bobbinRest },
         ),
       ],
-      { prepare: wound, finish: [thickEnds, labelled] },
+      { prepare: wound, finish: [thickEnds, alarmOn, labelled] },
     ),
   ],
 )
