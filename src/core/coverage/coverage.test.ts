@@ -30,6 +30,12 @@ const wider = (seed: number): Bundle => {
   }
 }
 
+/** Enough models that some keep their place while others do not. */
+const withMore = (bundle: Bundle, { models }: Bundle): Bundle => ({
+  ...bundle,
+  models: [...bundle.models, ...models.map((model) => ({ ...model, id: `more-${model.id}` }))],
+})
+
 /** One random edit of a catalogue, as the rows it changes. */
 const edit = (bundle: Bundle, kind: number, which: number, donor: Bundle): { next: Bundle; changes: RowChange[] } => {
   const at = <T>(list: readonly T[]): [T, number] => [list[which % list.length] as T, which % list.length]
@@ -93,6 +99,21 @@ const edit = (bundle: Bundle, kind: number, which: number, donor: Bundle): { nex
         changes: [{ row: { resource: 'functions', id: stitchFunction.id }, before: stitchFunction, after }],
       }
     }
+    // One goes, another comes first or last, or both: those after them have other places.
+    case 6: {
+      const [model, m] = at(bundle.models)
+      const after = { ...(donor.models[0] ?? model), id: `new${donor.models.length}-${which}-${bundle.models.length}` }
+      const [goes, comes] = [which % 4 < 2 && bundle.models.length > 1, which % 4 > 0]
+      const left = goes ? bundle.models.filter((_, i) => i !== m) : bundle.models
+      const row = (id: string) => ({ resource: 'models' as const, id })
+      return {
+        next: { ...bundle, models: comes ? (which % 8 < 4 ? [after, ...left] : [...left, after]) : left },
+        changes: [
+          ...(goes ? [{ row: row(model.id), before: model, after: undefined }] : []),
+          ...(comes ? [{ row: row(after.id), before: undefined, after }] : []),
+        ],
+      }
+    }
     default: {
       const [fabric, f] = at(bundle.fabrics)
       const after = {
@@ -110,19 +131,24 @@ const edit = (bundle: Bundle, kind: number, which: number, donor: Bundle): { nex
 
 describe('coverage', () => {
   it('after any edits is what deciding anew gives', () => {
-    const edits = fc.array(fc.tuple(fc.nat(6), fc.nat(20), fc.integer({ min: 0, max: 2 ** 31 })), {
+    // Each with how it comes: alone, or in one write with the next.
+    const edits = fc.array(fc.tuple(fc.nat(7), fc.nat(20), fc.integer({ min: 0, max: 2 ** 31 }), fc.boolean()), {
       minLength: 1,
       maxLength: 5,
     })
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 2 ** 31 }), edits, (seed, all) => {
-        let bundle = wider(seed)
+        let bundle = withMore(wider(seed), scene(seed + 2).bundle)
         const coverage = new Coverage(answeringOf(bundle))
         allOf(coverage, bundle)
-        for (const [kind, which, donor] of all) {
+        let together: RowChange[] = []
+        for (const [i, [kind, which, donor, alone]] of all.entries()) {
           const { next, changes } = edit(bundle, kind, which, scene(donor).bundle)
           bundle = next
-          coverage.update(answeringOf(bundle), changes)
+          together.push(...changes)
+          if (!alone && i < all.length - 1) continue
+          coverage.update(answeringOf(bundle), together)
+          together = []
         }
         expect(allOf(coverage, bundle)).toEqual(allOf(new Coverage(answeringOf(bundle)), bundle))
       }),
