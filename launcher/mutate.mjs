@@ -32,11 +32,16 @@ const patternOf = (given) => {
   return statSync(inProject(from)).isDirectory() ? `${from}/**/*.ts` : from
 }
 
-/** Rooms whose tests need whole machines and techniques, and so stand with the demo; those that take seconds are left
- * out, as they would be run for every fault.
+/** Rooms whose tests need whole machines and techniques, and so stand with the demo, or a solver; those that take many
+ * seconds are left out, as they would be run for every fault.
  * @type {Record<string, string[]>} */
 const WITH_DEMO = {
   'src/core/ask': ['src/demo/ask.test.ts'],
+  'src/core/classes': [
+    'src/server/features/classes/allocate.test.ts',
+    'src/demo/classes.test.ts',
+    'src/demo/classSheets.test.ts',
+  ],
   'src/core/desk': ['src/demo/diagnosis.test.ts', 'src/demo/ask.test.ts'],
 }
 
