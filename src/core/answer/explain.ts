@@ -23,13 +23,21 @@ export interface AnswerContext {
 export const explain = (answering: AnswerContext, question: Question): Answer =>
   explainIn(contextOf(answering, question), question)
 
-/** The answer, and the answers to the same with a method asked for by name: what they share is worked out once. */
+/**
+ * The answer, and the answers to the same with a method asked for by name: what they share is worked out once.
+ * `applies`: whether the condition of a method holds, for who asks for none by name.
+ */
 export const explainEach = (
   answering: AnswerContext,
   question: Omit<Question, 'method'>,
-): { answer: Answer; by: (method: Id) => Answer } => {
+): { answer: Answer; by: (method: Id) => Answer; applies: (method: Method) => boolean } => {
   const context = contextOf(answering, question)
-  return { answer: explainIn(context, question), by: (method) => explainIn(context, { ...question, method }) }
+  const { applicable } = methodsAsked(context, question)
+  return {
+    answer: explainIn(context, question),
+    by: (method) => explainIn(context, { ...question, method }),
+    applies: (method) => applicable.includes(method),
+  }
 }
 
 const explainIn = (context: MethodContext, question: Question): Answer => {

@@ -34,15 +34,15 @@ export const seatOptions = (
   let first: Answer | undefined
   for (const lent of machines) {
     const model = lent ?? (seat.model as Id)
-    const { answer, by } = explainEach(answering, { technique, model, fabric, owned: seat.owns })
+    const { answer, by, applies } = explainEach(answering, { technique, model, fabric, owned: seat.owns })
     first ??= answer
     if (answer.verdict === 'notOnThisModel' && (lent === undefined || seat.model === undefined))
       reasons.push(...answer.reasons)
     const methods = answering.index.techniques.get(technique)?.methods ?? []
     const ranked = [...methods].sort((a, b) => Number(b.id === wanted) - Number(a.id === wanted))
     ranked.forEach((method, rank) => {
-      const applies = answer.method === method.id || answer.methods.some((other) => other.method === method.id)
-      if (!applies) return
+      // What the class asks for by name is asked for no condition, as on a card.
+      if (!applies(method) && method.id !== wanted) return
       const own = answer.method === method.id && answer.methods.length === 0 ? answer : by(method.id)
       if (own.verdict === 'notOnThisModel') return
       const worse = own.verdict === 'otherRoute' ? 1 : 0
