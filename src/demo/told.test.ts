@@ -90,6 +90,19 @@ describe('the shop’s English', () => {
     expect(rows).toBeGreaterThan(runs(100))
   })
 
+  it('speaks of a guide’s screw only where the foot that is fitted has such a guide', () => {
+    let screwed = 0
+    const wrong = cards.flatMap((card) =>
+      card.stages.flatMap(({ answer, procedure: { steps } }) => {
+        if (!steps.some((step) => step.tells === 'own' && /its guide stands/.test(step.text))) return []
+        screwed++
+        return index.items.get(answer.foot ?? '')?.guide?.kind === 'adjustable' ? [] : [card.model.name]
+      }),
+    )
+    expect([...new Set(wrong)]).toEqual([])
+    expect(screwed).toBeGreaterThan(0)
+  })
+
   it('fills an empty bobbin with the thread that the card names for it', () => {
     let bobbins = 0
     const others = cards.flatMap((card) =>

@@ -7,10 +7,12 @@ import { slotValues, type SlotFacts } from './slots'
 
 const bead = foot({ id: 'bead', code: 'K7', name: 'Beading foot', minWidth: 2.5, edge: { right: 6.35 }, maxButton: 22 })
 const guide: Item = { id: 'guide', code: 'G1', name: 'Guide', what: 'accessory' }
+const fixed = foot({ id: 'fixed', guide: { kind: 'right', offset: -2 } })
+const screw = foot({ id: 'screw', guide: { kind: 'adjustable', range: { from: -4, to: -1 } } })
 const index = indexCatalogue({
   ...bundleOf({
     models: [{ ...P, stitches: [stitch({ function: 'blindHem.woven', nativeName: 'Hem, woven' })] }],
-    items: [bead, foot({ id: 'plain' }), guide],
+    items: [bead, foot({ id: 'plain' }), guide, fixed, screw],
     techniques: [],
   }),
   threads: [{ id: 'poly', name: 'fine polyester' } as Thread],
@@ -70,6 +72,15 @@ describe('the words of a card for a technique’s own texts', () => {
     expect(valuesOf({ threads: [{ place: 'needle', thread: 'gone' }] as StageAnswer['threads'] }).thread).toBe(
       'the thread',
     )
+  })
+
+  it('have a place for a guide that can be moved, also where its screw does not reach; for a fixed one none', () => {
+    const hem = (foot: string, width: number) =>
+      valuesOf({ foot, settings: { width: { ...setting(''), value: width } } })
+    expect(hem('screw', 3)).toMatchObject({ guide: '2.5 mm' })
+    expect(hem('screw', 7)).toMatchObject({ guide: 'so that the swing just takes the fold,' })
+    expect(hem('fixed', 3)).not.toHaveProperty('guide')
+    expect(hem('plain', 3)).not.toHaveProperty('guide')
   })
 
   it('are of the piece in hand where somebody has told it', () => {

@@ -1,4 +1,5 @@
 /** What may stand in braces in a technique's own texts, filled from the card. */
+import { reachOfGuide } from '../answer/calculations'
 import { guidePlace } from '../answer/guidePlace'
 import type { Question, StageAnswer } from '../answer/types'
 import type { CatalogueIndex } from '../catalogue/index'
@@ -59,7 +60,10 @@ export const slotValues = (facts: SlotFacts): Record<string, string> => {
     'accessory.code': accessory?.code,
     needle: `${answer.needle.point} ${answer.needle.size}`,
     thread: (thread && index.threads.get(thread.thread)?.name) ?? 'the thread',
-    guide: mm(guidePlace(index, answer, foot, facts.fabric)),
+    // One that can be moved has a place, though its screw may not reach what was worked out.
+    guide:
+      mm(guidePlace(index, answer, foot, facts.fabric)) ??
+      (reachOfGuide(foot?.guide) ? 'so that the swing just takes the fold,' : undefined),
     swingAt: index.functions.get(answer.function)?.swingAt?.toString(),
     pin: mm(foot?.minWidth),
     edge: mm(foot?.edge?.right),

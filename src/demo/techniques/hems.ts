@@ -88,10 +88,7 @@ const withGuide = method(
       blindStitches,
       ['blindHem'],
       [
-        ready(
-          'Turn the screw of {foot.code} until its guide stands {guide|so that the swing just takes the fold,} ' +
-            'left of the straight stitches.',
-        ),
+        ready('Turn the screw of {foot.code} until its guide stands {guide} left of the straight stitches.'),
         start('Lay the fold against the guide of {foot.code}, the hem’s edge under the foot. Lower the foot.'),
         start(toTheSwing, {
           check: 'the needle takes one or two threads of the fold, no more',
