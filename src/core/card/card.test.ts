@@ -5,7 +5,6 @@ import { bundleOf, foot, P, plates, stage, stitch, technique } from '../answer/a
 import { indexCatalogue } from '../catalogue/index'
 import type { Model, Stage } from '../catalogue/types'
 import { cardOf } from './card'
-import { fillSlots } from '../procedure/slots'
 
 const standard = foot({ id: 'standard', functions: ['standard'], slot: 7 })
 
@@ -115,9 +114,4 @@ describe('a card', () => {
     expect(names.functions).toEqual({ zigzag: 'Zigzag' })
     expect(names.methods).toEqual({ 'technique/method': 'Method' })
   })
-
-  it('leaves out a slot it has no word for', () =>
-    expect(fillSlots('Set width {width} and {balance|balance} now.', { width: '3' })).toBe(
-      'Set width 3 and balance now.',
-    ))
 })

@@ -1,6 +1,6 @@
 /** From an answer's stage to the moves of hands, and back to normal sewing; on machines of a few controls. */
 import { describe, expect, it } from 'vitest'
-import { bundleOf, P, stage, stageAnswer, stitch, technique } from '../answer/answers.testkit'
+import { bundleOf, foot, P, stage, stageAnswer, stitch, technique } from '../answer/answers.testkit'
 import type { Setting, StageAnswer } from '../answer/types'
 import { indexCatalogue } from '../catalogue/index'
 import type { Model, Positions } from '../catalogue/types'
@@ -50,6 +50,23 @@ describe('a changeover', () => {
     expect(there).not.toHaveProperty('back')
     expect(Object.keys(there).sort()).toEqual(['controls', 'defaults', 'from', 'goal', 'plan'])
     expect(change()).toHaveProperty('back')
+  })
+
+  it('has the same controls for the same things fitted, on every machine that says the same', () => {
+    const low: Model = { ...P, stitches: [straight, zigzag], features: ['feedDogsDown'] }
+    const kin = { ...low, id: 'kin' }
+    const one = stage({ stitches: [{ function: 'zigzag' }] })
+    const walking = foot({ id: 'walking', functions: ['walking'] })
+    const free = foot({ id: 'free', setup: { feedDogs: 'down' } })
+    const models = [low, kin]
+    const index = indexCatalogue(bundleOf({ models, items: [walking, free], techniques: [technique([one])] }))
+    const controls = (model: Model, on?: string) =>
+      changeoverOf(index, stageAnswer({ stage: one.id, model: model.id, ...(on ? { foot: on } : {}) }), one, model)
+        .controls
+    expect(controls(low, 'walking')).toBe(controls(kin, 'walking'))
+    const ids = (on?: string) => controls(low, on).rules.map(({ id }) => id)
+    expect(ids('walking')).toEqual([...ids(), 'fork-walking'])
+    expect(ids('free')).toEqual([...ids(), 'setup-free'])
   })
 
   it('puts back what was moved, here and by the stages before, to where it stands in normal sewing', () => {

@@ -2,7 +2,7 @@
 import { LRUCache } from 'lru-cache'
 import type { CatalogueIndex } from '../catalogue/index'
 import { inRange } from '../answer/reach'
-import type { Controls, Model, Parameter, Positions, Stage } from '../catalogue/types'
+import type { ControlRule, Controls, Model, Parameter, Positions, Stage } from '../catalogue/types'
 import type { StageAnswer } from '../answer/types'
 import { stageGoal, type StageGoal } from './goal'
 import { controlsOf, inFigures, isReset, normalSewing } from './machine'
@@ -37,7 +37,7 @@ export const changeoverOf = (
   const own = index.memory.of(rememberedControls)(model, index.items)
   const search = index.memory.lasting(rememberedSearch)
   const { goal: wanted, rules, ...staged } = stageGoal(index, answer, stage, model, own)
-  const controls = rules.length === 0 ? own : { ...own, rules: [...own.rules, ...rules] }
+  const controls = index.memory.of(rememberedFitted)(own, rules)
   const from = stands ?? { ...inFigures(own.normal, model), ...now }
   const goal = leftWithin(wanted, from, model)
   const planned = (defaults: Defaults) => planChangeover({ controls, from, goal, defaults }, search)
@@ -170,6 +170,25 @@ const rememberedControls = () => {
     const controls = byText.get(text) ?? own
     byText.set(text, controls)
     byModel.set(model, controls)
+    return controls
+  }
+}
+
+/**
+ * A machine's controls with the rules of what is fitted. The same for the same rules: what is found of controls is kept
+ * as long as they are, and each card having its own would fill the memory with what nobody asks for again.
+ */
+const rememberedFitted = () => {
+  const numbers = new WeakMap<Controls, number>()
+  const fitted = new LRUCache<string, Controls>({ max: 1_000 })
+  let count = 0
+  return (own: Controls, rules: ControlRule[]): Controls => {
+    if (rules.length === 0) return own
+    const number = numbers.get(own) ?? count++
+    numbers.set(own, number)
+    const key = `${number} ${JSON.stringify(rules)}`
+    const controls = fitted.get(key) ?? { ...own, rules: [...own.rules, ...rules] }
+    fitted.set(key, controls)
     return controls
   }
 }

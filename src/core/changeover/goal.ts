@@ -32,24 +32,25 @@ export const stageGoal = (
   const normal = Object.entries(normalSewing(model, index.items, controls)).filter(
     ([id]) => !NOT_FROM_NORMAL.has(id) && !(id in model.scales),
   )
-  const wanted: Positions = {
-    ...Object.fromEntries(normal),
-    ...feedAids(answer),
-    ...joined(answer, foot, model, index),
-    needle: needlePosition(needleOf(answer, stage)),
-    ...(answer.plate === undefined ? {} : { plate: answer.plate }),
-    ...(answer.foot === undefined ? {} : { foot: answer.foot }),
-    accessory: answer.accessories.length > 0 ? answer.accessories.join('+') : 'none',
-    ...Object.fromEntries(answer.threads.map(({ place, thread }) => [`thread:${place}`, thread])),
-    ...looperThreads(answer, controls),
-    ...needleThreads(answer, controls),
-    ...step(answer, model),
-    ...answer.setup,
-    ...valuesOf(answer),
-    stitch: answer.stitch,
-    power: 'on',
-  }
-  const goal = Object.fromEntries(Object.entries(wanted).filter(([id]) => id in controls.controls))
+  // As pairs: an object of as many shapes as there are stages would leave each of them behind.
+  const wanted: [string, string][] = [
+    ...normal,
+    ...Object.entries(feedAids(answer)),
+    ...Object.entries(joined(answer, foot, model, index)),
+    ['needle', needlePosition(needleOf(answer, stage))],
+    ...(answer.plate === undefined ? [] : [['plate', answer.plate] as [string, string]]),
+    ...(answer.foot === undefined ? [] : [['foot', answer.foot] as [string, string]]),
+    ['accessory', answer.accessories.length > 0 ? answer.accessories.join('+') : 'none'],
+    ...answer.threads.map(({ place, thread }): [string, string] => [`thread:${place}`, thread]),
+    ...Object.entries(looperThreads(answer, controls)),
+    ...Object.entries(needleThreads(answer, controls)),
+    ...Object.entries(step(answer, model)),
+    ...Object.entries(answer.setup),
+    ...Object.entries(valuesOf(answer)),
+    ['stitch', answer.stitch],
+    ['power', 'on'],
+  ]
+  const goal = Object.fromEntries(wanted.filter(([id]) => id in controls.controls))
   return {
     goal,
     defaults: defaultsOf(answer, model, false),

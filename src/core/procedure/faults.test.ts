@@ -53,7 +53,7 @@ const told = ({
     swing: 'centred' as const,
     twinSpacing: undefined,
     controls: new Set(controls),
-    slots: { width: '3.0' },
+    slots: new Map([['width', '3.0']]),
   }
   return faultsOf(faults, context)[0]?.causes
 }

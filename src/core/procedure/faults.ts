@@ -10,7 +10,7 @@ import type { Setting, StageAnswer } from '../answer/types'
 import { entryOf, leastSeen } from '../catalogue/parameters'
 import type { Cause, Item, Model, Parameter, Positions, Scale, Stage, Stitch, Swing } from '../catalogue/types'
 import { TOLERANCE, tidy, type Mm } from '../units/quantities'
-import { fillSlots } from './slots'
+import { fillSlots, type SlotValues } from './slots'
 import type { FaultLimit, ToldCause, ToldFault } from './types'
 
 export interface FaultContext {
@@ -25,7 +25,7 @@ export interface FaultContext {
   twinSpacing: Mm | undefined
   /** The controls the model has. */
   controls: ReadonlySet<string>
-  slots: Record<string, string>
+  slots: SlotValues
 }
 
 /** Every fault, with the causes that can be on this machine. */

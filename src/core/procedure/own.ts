@@ -2,11 +2,11 @@
 import type { Step } from '../catalogue/types'
 import { untold, type Unnamed } from './ids'
 import { movesOf } from './moves'
-import { fillSlots } from './slots'
+import { fillSlots, type SlotValues } from './slots'
 import type { Phase } from './types'
 
 /** What a step of a technique is told as; `phase`: where it does not say itself. Undefined where it cannot be said. */
-export const ownStep = (step: Step, phase: Phase, slots: Record<string, string>): Unnamed | undefined => {
+export const ownStep = (step: Step, phase: Phase, slots: SlotValues): Unnamed | undefined => {
   const fill = (text: string | undefined) => (text === undefined ? undefined : fillSlots(text, slots))
   const text = fill(step.text)
   if (text === undefined) return undefined
@@ -26,7 +26,7 @@ export const ownStep = (step: Step, phase: Phase, slots: Record<string, string>)
  * The planned moves, each a step yet, with the technique's own steps that are bound to them. A step that `does` moves
  * is told where the last of them is made, instead of the planner's words; what stands so already is not told.
  */
-export const withOwn = (moves: readonly Unnamed[], own: readonly Step[], slots: Record<string, string>): Unnamed[] => {
+export const withOwn = (moves: readonly Unnamed[], own: readonly Step[], slots: SlotValues): Unnamed[] => {
   const told = [...moves]
   for (const step of own) {
     if (step.does) tellInstead(told, step, slots)
@@ -38,7 +38,7 @@ export const withOwn = (moves: readonly Unnamed[], own: readonly Step[], slots: 
 /** Whether a step's place is told by a move. */
 export const isBound = ({ does, before, after }: Step): boolean => Boolean(does) || (before ?? after) !== undefined
 
-const tellInstead = (told: Unnamed[], step: Step, slots: Record<string, string>): void => {
+const tellInstead = (told: Unnamed[], step: Step, slots: SlotValues): void => {
   const does = step.does ?? {}
   const isIts = (one: Unnamed | undefined): boolean =>
     one?.tells === 'moves' && one.moves.every(({ control, to }) => does[control] === to)
@@ -59,7 +59,7 @@ const tellInstead = (told: Unnamed[], step: Step, slots: Record<string, string>)
 }
 
 /** Tied to the last move that puts something there; told only where there is one. */
-const tellBeside = (told: Unnamed[], step: Step, slots: Record<string, string>): void => {
+const tellBeside = (told: Unnamed[], step: Step, slots: SlotValues): void => {
   const control = step.before ?? step.after
   const at = told.findLastIndex((one) =>
     movesOf(one).some((move) => move.control === control && !TAKEN_OFF.has(move.to)),

@@ -13,7 +13,7 @@ import { inBreaths, movesOf, moveStep, planned, tellingOf, toldMove, type Tellin
 import { needlesInOrder } from './needles'
 import { isBound, ownStep, withOwn } from './own'
 import { isPattern, throughOf } from './proof'
-import { slotValues, type SlotFacts } from './slots'
+import { slotValues, type SlotFacts, type SlotValues } from './slots'
 import type { Phase, Procedure, ToldStep } from './types'
 
 export interface ProcedureInput {
@@ -130,7 +130,7 @@ const stepsOf = ({ authored: { prepare, sew, finish } }: ProcedureInput, phase: 
     ...finish.map((step) => ({ step, own: step.phase ?? 'finish' })),
   ].flatMap(({ step, own }) => (own === phase && !isBound(step) ? [step] : []))
 
-const ownOf = (input: ProcedureInput, phase: StepPhase, slots: Record<string, string>): Unnamed[] =>
+const ownOf = (input: ProcedureInput, phase: StepPhase, slots: SlotValues): Unnamed[] =>
   stepsOf(input, phase).flatMap((step) => ownStep(step, phase === 'start' ? 'sew' : phase, slots) ?? [])
 
 /** Set once all is fitted: from the first thing chosen or set, with the switching on just before it. */
@@ -219,7 +219,7 @@ const placesOf = (stitch: Stitch | undefined, telling: Telling): Unnamed[] =>
   )
 
 /** The places where a step stands for them, else first; the step itself where the stitch states none. */
-const withPlaces = (input: ProcedureInput, places: readonly Unnamed[], slots: Record<string, string>): Unnamed[] => {
+const withPlaces = (input: ProcedureInput, places: readonly Unnamed[], slots: SlotValues): Unnamed[] => {
   const steps = stepsOf(input, 'sew')
   const own = steps.flatMap((step) =>
     step.sequence && places.length > 0 ? places : (ownStep(step, 'sew', slots) ?? []),
@@ -231,7 +231,7 @@ const withPlaces = (input: ProcedureInput, places: readonly Unnamed[], slots: Re
 const nextOf = (
   resets: readonly Unnamed[],
   input: ProcedureInput,
-  slots: Record<string, string>,
+  slots: SlotValues,
   first: ToldStep | undefined,
   last: ToldStep | undefined,
 ): Unnamed[] => {

@@ -3,7 +3,7 @@ import { bundleOf, fabric, foot, P, plates, stageAnswer, stitch } from '../answe
 import type { Setting, StageAnswer } from '../answer/types'
 import { indexCatalogue } from '../catalogue/index'
 import type { Item, Thread } from '../catalogue/types'
-import { slotValues, type SlotFacts } from './slots'
+import { fillSlots, slotsIn, slotValues, type SlotFacts } from './slots'
 
 const bead = foot({ id: 'bead', code: 'K7', name: 'Beading foot', minWidth: 2.5, edge: { right: 6.35 }, maxButton: 22 })
 const guide: Item = { id: 'guide', code: 'G1', name: 'Guide', what: 'accessory' }
@@ -19,12 +19,20 @@ const index = indexCatalogue({
 })
 const setting = (shown: string) => ({ shown, value: 1 }) as Setting
 const valuesOf = (answer: Partial<StageAnswer> = {}, job?: SlotFacts['job']) =>
-  slotValues({
-    index,
-    answer: stageAnswer({ stage: 'sew', model: 'p', stitch: 'blindHem.woven', function: 'blindHem.woven', ...answer }),
-    fabric,
-    job,
-  })
+  Object.fromEntries(
+    slotValues({
+      index,
+      answer: stageAnswer({
+        stage: 'sew',
+        model: 'p',
+        stitch: 'blindHem.woven',
+        function: 'blindHem.woven',
+        ...answer,
+      }),
+      fabric,
+      job,
+    }),
+  )
 
 describe('the words of a card for a technique’s own texts', () => {
   it('are of what is chosen, fitted and set', () => {
@@ -93,4 +101,20 @@ describe('the words of a card for a technique’s own texts', () => {
       hem: '25 mm',
     })
   })
+})
+
+describe('a text with slots', () => {
+  it.each<[string, Record<string, string>, string | undefined]>([
+    ['Set {width} and {length}.', { width: '3.0', length: '2.5' }, 'Set 3.0 and 2.5.'],
+    ['{width}{width}', { width: '4.0' }, '4.04.0'],
+    ['Put {foot.code} on', { 'foot.code': '' }, 'Put  on'],
+    ['Never under {pin} here.', {}, undefined],
+    ['At {radius|your radius}.', {}, 'At your radius.'],
+    ['At {radius|your radius}.', { radius: '60 mm' }, 'At 60 mm.'],
+    ['so {pin|} wide', {}, 'so  wide'],
+    ['Test on a scrap {nobody.knows}.', {}, 'Test on a scrap.'],
+    ['No braces', {}, 'No braces'],
+  ])('“%s”, %o', (text, values, filled) => expect(fillSlots(text, new Map(Object.entries(values)))).toBe(filled))
+
+  it('names its slots', () => expect(slotsIn('a {width} b {foot.code|the foot}')).toEqual(['width', 'foot.code']))
 })

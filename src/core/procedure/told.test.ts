@@ -6,8 +6,9 @@ import { named, numbersOf, untold, type Unnamed } from './ids'
 import { isBound, ownStep, withOwn } from './own'
 import { isPattern, throughOf } from './proof'
 import { line, moved, words } from './steps.testkit'
-import { fillSlots, slotsIn } from './slots'
 import type { Told } from './types'
+
+const NO_WORDS = new Map<string, string>()
 
 describe('the name of a step', () => {
   const name = (told: Told) => named([untold('sew', told)])[0]?.id
@@ -68,7 +69,7 @@ describe('a technique’s own step', () => {
     withOwn(
       moves.map((move) => moved(move, { hazards: move === 'lever=down' ? ['hot'] : [] })),
       own.map((step) => ({ text: 'Own.', ...step })),
-      { width: '4.0' },
+      new Map([['width', '4.0']]),
     ).map(line)
 
   it.each<[Partial<Step>, boolean]>([
@@ -111,7 +112,7 @@ describe('a technique’s own step', () => {
     const [step] = withOwn(
       [moved('guide=4', { seconds: 2 }), moved('lever=down', { seconds: 3 })],
       [{ text: 'Own.', does }],
-      {},
+      NO_WORDS,
     )
     expect(step).toMatchObject({ seconds: 5, leaves: { guide: '4', lever: 'down' }, phase: 'fit' })
   })
@@ -119,12 +120,12 @@ describe('a technique’s own step', () => {
   it('is not told where a slot of it has no word, and nothing of the moves is lost', () => {
     expect(told(['lever=down'], { does: { lever: 'down' }, text: 'To {pin}.' })).toEqual(['fit: lever=down !hot'])
     expect(told(['foot=k1'], { after: 'foot', text: 'To {pin}.' })).toEqual(['fit: foot=k1'])
-    expect(ownStep({ text: 'To {pin}.' }, 'sew', {})).toBeUndefined()
+    expect(ownStep({ text: 'To {pin}.' }, 'sew', NO_WORDS)).toBeUndefined()
   })
 
   it('has its check, caution, what to do and what is measured, each filled', () => {
     const step = { text: 'At {width}.', check: 'Is it {width}?', caution: 'Mind {width}.', ifWrong: 'Not {width}.' }
-    expect(ownStep({ ...step, measures: 'ring' } as Step, 'sew', { width: '4.0' })).toMatchObject({
+    expect(ownStep({ ...step, measures: 'ring' } as Step, 'sew', new Map([['width', '4.0']]))).toMatchObject({
       phase: 'sew',
       text: 'At 4.0.',
       check: 'Is it 4.0?',
@@ -133,23 +134,10 @@ describe('a technique’s own step', () => {
       measures: 'ring',
       moves: [],
     })
-    expect(Object.keys(ownStep({ text: 'a' }, 'sew', {}) ?? {}).sort()).toEqual(
+    expect(Object.keys(ownStep({ text: 'a' }, 'sew', NO_WORDS) ?? {}).sort()).toEqual(
       ['cautions', 'leaves', 'moves', 'phase', 'seconds', 'tells', 'text'].sort(),
     )
   })
-
-  it.each([
-    ['width {width}', 'width 4.0'],
-    ['{width} and {width}', '4.0 and 4.0'],
-    ['{pin} wide', undefined],
-    ['{pin|the pin} wide', 'the pin wide'],
-    ['{width|any} wide', '4.0 wide'],
-    ['so {pin|} wide', 'so  wide'],
-    ['so {nothing} wide', 'so wide'],
-    ['{length} long', undefined],
-  ])('“%s” is filled as “%s”', (text, filled) => expect(fillSlots(text, { width: '4.0' })).toBe(filled))
-
-  it('names its slots', () => expect(slotsIn('a {width} b {foot.code|the foot}')).toEqual(['width', 'foot.code']))
 })
 
 describe('what is proved', () => {

@@ -16,12 +16,17 @@ export class Work {
   done = 0
   of = 1
   private stopped = false
-  private readonly end = new AbortController()
-  /** Ends what a worker does for it, once nobody waits any more. */
-  readonly signal: AbortSignal = this.end.signal
+  private end: AbortController | undefined
   private turn = performance.now()
 
   constructor(private readonly ended: () => void = () => undefined) {}
+
+  /** Ends what a worker does for it, once nobody waits any more. Made where it is asked for: most work has none. */
+  get signal(): AbortSignal {
+    this.end ??= new AbortController()
+    if (this.stopped) this.end.abort()
+    return this.end.signal
+  }
 
   /** It is answered, or nobody waits for it any more. */
   readonly over = (): void => {
@@ -31,7 +36,7 @@ export class Work {
 
   stop(): void {
     this.stopped = true
-    this.end.abort()
+    this.end?.abort()
   }
 
   /** Says how far it is and lets others have their turn. Throws `Stopped`. */

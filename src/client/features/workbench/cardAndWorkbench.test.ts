@@ -70,7 +70,7 @@ const all = (bundle: Bundle, questions: readonly Question[]): number => {
     for (const stage of answer.stages) {
       compared += compare(stage, bench, of)
       const fabric = index.fabrics.get(question.fabric)
-      const { guide } = fabric ? slotValues({ index, answer: stage, fabric }) : {}
+      const guide = fabric && slotValues({ index, answer: stage, fabric }).get('guide')
       if (guide === undefined || bench.stage('blindHem')?.stage !== stage.stage) continue
       // What the card says and draws of a guide with a screw.
       compared++
