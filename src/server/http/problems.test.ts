@@ -7,9 +7,12 @@ import { Conflict, Forbidden, Gone, Invalid, NotFound, NotSignedIn, Problem, pro
 const answered = (error: unknown, headersSent = false) => {
   const log = { error: vi.fn() }
   const next = vi.fn()
-  const sent: { status?: number; type?: string; body?: unknown } = {}
+  const sent: { status?: number; type?: string; body?: unknown; headers: Record<string, string> } = { headers: {} }
   const response = {
     headersSent,
+    setHeader: (name: string, value: string) => {
+      sent.headers[name] = value
+    },
     status: (status: number) => {
       sent.status = status
       return response
@@ -59,11 +62,39 @@ describe('an error', () => {
       415,
       { title: 'The request is in an encoding that is not understood.' },
     ],
+    [
+      'a body packed as nobody unpacks it',
+      { type: 'encoding.unsupported' },
+      415,
+      { title: 'The request is in an encoding that is not understood.' },
+    ],
+    ['what Express does not find', { status: 404 }, 404, { title: 'There is nothing at this address.' }],
+    ['an address that cannot be read', { status: 400 }, 400, { title: 'The request cannot be read.' }],
+    [
+      'a text that no column holds',
+      { code: 'ER_DATA_TOO_LONG' },
+      422,
+      { title: 'A text is longer than can be kept, or holds signs that cannot be.', issues: [] },
+    ],
   ])('tells %s', (_, error, status, body) => {
     const sent = answered(error)
-    expect(sent).toMatchObject({ status, type: 'application/problem+json', logged: 0 })
+    expect(sent).toMatchObject({ status, type: 'application/problem+json', logged: 0, headers: {} })
     expect(sent.body).toEqual({ type: 'about:blank', status, ...body })
   })
+
+  it.each([
+    ['ECONNREFUSED', /does not answer/],
+    ['ER_LOCK_DEADLOCK', /Several people are writing/],
+    ['ER_DUP_ENTRY', /Several people are writing/],
+  ])('of the database, %s, is to be tried again soon, and is logged', (code, title) => {
+    const sent = answered({ code })
+    expect(sent).toMatchObject({ status: 503, logged: 1, headers: { 'Retry-After': expect.stringMatching(/^\d+$/) } })
+    expect((sent.body as { title: string }).title).toMatch(title)
+  })
+
+  it.each([{ status: 399 }, { status: 500 }, {}])('of Express that is no refusal is our own: %o', (error) =>
+    expect(answered(error)).toMatchObject({ status: 500, logged: 1 }),
+  )
 
   it('that nobody foresaw tells nothing of its inside, and is logged', () => {
     const sent = answered(new Error('SELECT password FROM account'))
@@ -87,6 +118,7 @@ describe('an error', () => {
       theirs: { version: 2, value: 'b' },
     })
     const { body } = answered(new Conflict('Somebody was faster.', [clash('p', 'a'), clash('q', 'c')]))
+    expect(answered(new Conflict('Somebody was faster.', [])).body).toMatchObject({ status: 409, clashes: [] })
     expect(body).toMatchObject({
       yours: 'a',
       theirs: { version: 2, value: 'b' },

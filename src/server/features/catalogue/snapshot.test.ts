@@ -56,6 +56,16 @@ const edited = (rows: Rows, resource: Stored['key']['resource'], which: number, 
   return { ...rows, [resource]: own }
 }
 
+it('a snapshot has all rows in their order, however they lie in their tables', () => {
+  const rows = demoRows()
+  const backwards = Object.fromEntries(
+    Object.entries(rows).map(([resource, own]) => [resource, new Map([...own].reverse())]),
+  ) as Rows
+  const { bundle } = snapshotOf(1, backwards)
+  for (const list of ['makes', 'models', 'items', 'fits', 'techniques', 'samples'] as const)
+    expect(bundle[list], list).toEqual(demo[list])
+})
+
 describe('a snapshot after a write', () => {
   it('is the one made anew from all rows, whatever was written', () => {
     const resources = fc.constantFrom('models', 'stitches', 'items', 'fits', 'techniques', 'makes')
