@@ -1,8 +1,8 @@
 /** A planning question in numbers: only the controls that matter, each with the places it may come to. */
-import { grouped } from '../catalogue/grouped'
 import type { Controls, Positions } from '../catalogue/types'
 import { ANY, UNKNOWN } from './positions'
-import { standsAt, type Defaults, type NeedsRule, type ResetsRule } from './rules'
+import { rulebookOf, type Rulebook } from './rulebook'
+import { standsAt, type Defaults, type ResetsRule } from './rules'
 
 export interface Compiled {
   /** The controls that matter, in the order of habit. */
@@ -40,49 +40,7 @@ export interface Demand {
   allowed: boolean[]
 }
 
-/** Each control's place in the trade's order; of equal habit, as listed. */
-export const orderOf = ({ controls }: Controls): Map<string, number> =>
-  new Map(
-    Object.entries(controls)
-      .sort(([, a], [, b]) => a.habit - b.habit)
-      .map(([id], i) => [id, i]),
-  )
-
 const LEAST_SECONDS = 0.001
-
-/** The rules of a machine by what they speak of. */
-interface Rulebook {
-  /** By the control that is moved. */
-  needsOf: Map<string, NeedsRule[]>
-  /** By the controls they ask something of. */
-  needsFrom: Map<string, NeedsRule[]>
-  resetsAfter: Map<string, ResetsRule[]>
-  /** By what they reset; `stitchDefaults` apart. */
-  resetsOf: Map<string, ResetsRule[]>
-  resetsToDefaults: ResetsRule[]
-  order: Map<string, number>
-}
-
-/** The same machine is asked about often, and its rules never change. */
-const rulebooks = new WeakMap<Controls, Rulebook>()
-
-const rulebookOf = (controls: Controls): Rulebook => {
-  const cached = rulebooks.get(controls)
-  if (cached) return cached
-  const known = controls.controls
-  const needs = controls.rules.filter((rule): rule is NeedsRule => 'needs' in rule && rule.for.control in known)
-  const resets = controls.rules.filter((rule): rule is ResetsRule => 'resets' in rule && rule.after.control in known)
-  const book: Rulebook = {
-    needsOf: grouped(needs, (rule) => [rule.for.control]),
-    needsFrom: grouped(needs, (rule) => Object.keys(rule.needs)),
-    resetsAfter: grouped(resets, (rule) => [rule.after.control]),
-    resetsOf: grouped(resets, (rule) => (rule.resets === 'stitchDefaults' ? [] : Object.keys(rule.resets))),
-    resetsToDefaults: resets.filter((rule) => rule.resets === 'stitchDefaults'),
-    order: orderOf(controls),
-  }
-  rulebooks.set(controls, book)
-  return book
-}
 
 export const compile = (input: {
   controls: Controls

@@ -4,9 +4,9 @@
  * has half as many states for each.
  */
 import type { Controls, Positions } from '../catalogue/types'
-import { orderOf } from './compile'
 import { ANY } from './positions'
 import type { PlanInput } from './plan'
+import { isResetByOthers, rulebookOf } from './rulebook'
 import { after, certainly, standsAt, type NeedsRule } from './rules'
 import type { TakenMove } from './search'
 
@@ -47,15 +47,13 @@ const holdsAll = (some: ReadonlySet<string>, others: ReadonlySet<string>): boole
 
 /** Nothing waits for it, and only a move of its own brings it there. */
 const isLeaf = (input: Input, id: string): boolean =>
-  isMovedSurely(input, id) && input.controls.rules.every((rule) => !('needs' in rule) || !(id in rule.needs))
+  isMovedSurely(input, id) && !rulebookOf(input.controls).needsFrom.has(id)
 
 /** Nothing resets it, and it can be moved to the goal. */
-const isMovedSurely = ({ controls: { controls, rules }, defaults, goal }: Input, id: string): boolean => {
-  const positions = controls[id]?.positions ?? []
+const isMovedSurely = ({ controls, defaults, goal }: Input, id: string): boolean => {
+  const positions = controls.controls[id]?.positions ?? []
   if (!(positions.includes(ANY) || positions.includes(goal[id] as string))) return false
-  return rules.every(
-    (rule) => !('resets' in rule) || !(id in (rule.resets === 'stitchDefaults' ? defaults : rule.resets)),
-  )
+  return !isResetByOthers(rulebookOf(controls), id, defaults)
 }
 
 /** What must stand so for its move to the goal; `surely`: what must in any case, wherever it comes from. */
@@ -68,20 +66,15 @@ const conditions = (input: Input, id: string, surely: boolean): Set<string> =>
     ),
   )
 
-const needsOf = ({ controls: { rules }, goal }: Input, id: string, surely: boolean): NeedsRule[] =>
-  rules.filter(
-    (rule): rule is NeedsRule =>
-      'needs' in rule &&
-      rule.for.control === id &&
-      (rule.for.to === undefined || rule.for.to === goal[id]) &&
-      !(surely && rule.for.from !== undefined),
+const needsOf = ({ controls, goal }: Input, id: string, surely: boolean): NeedsRule[] =>
+  (rulebookOf(controls).needsOf.get(id) ?? []).filter(
+    (rule) => (rule.for.to === undefined || rule.for.to === goal[id]) && !(surely && rule.for.from !== undefined),
   )
 
 /** What its move to the goal resets. */
-const resetsBy = ({ controls: { rules }, goal, defaults }: Input, id: string): Set<string> =>
+const resetsBy = ({ controls, goal, defaults }: Input, id: string): Set<string> =>
   new Set(
-    rules.flatMap((rule) => {
-      if (!('resets' in rule) || rule.after.control !== id) return []
+    (rulebookOf(controls).resetsAfter.get(id) ?? []).flatMap((rule) => {
       if (rule.after.to !== undefined && rule.after.to !== goal[id]) return []
       return Object.entries(rule.resets === 'stitchDefaults' ? defaults : rule.resets).map(([to, at]) => `${to} ${at}`)
     }),
@@ -91,14 +84,12 @@ const resetControls = (input: Input, id: string): Set<string> =>
   new Set([...resetsBy(input, id)].map((one) => one.split(' ')[0] as string))
 
 /** Whether a move of it asks how one of these stands. */
-const minds = ({ controls: { rules } }: Input, id: string, others: ReadonlySet<string>): boolean =>
-  rules.some(
-    (rule) => 'needs' in rule && rule.for.control === id && Object.keys(rule.needs).some((one) => others.has(one)),
-  )
+const minds = ({ controls }: Input, id: string, others: ReadonlySet<string>): boolean =>
+  (rulebookOf(controls).needsOf.get(id) ?? []).some(({ needs }) => Object.keys(needs).some((one) => others.has(one)))
 
 /** The moves with the deferred ones among them, each where habit has it while it may be made. */
 export const withDeferred = (input: Input, taken: readonly TakenMove[], deferred: readonly Deferred[]): TakenMove[] => {
-  const order = orderOf(input.controls)
+  const { order } = rulebookOf(input.controls)
   const late = (id: string): number => order.get(id) as number
   const moves = [...taken]
   for (const { control, with: beside } of deferred) {

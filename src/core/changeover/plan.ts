@@ -4,11 +4,12 @@
  * every state consistent with what is known. (changeover.md)
  */
 import type { ControlRule, Controls, Positions } from '../catalogue/types'
-import { compile, orderOf } from './compile'
+import { compile } from './compile'
 import { deferredOf, withDeferred } from './deferred'
 import { memoizeSearch, type Search } from './memoizedSearch'
 import { searchLeast, type TakenMove } from './search'
 import { ABSENT, ANY, UNKNOWN } from './positions'
+import { isResetByOthers, rulebookOf } from './rulebook'
 import type { Defaults } from './rules'
 import { moveOnce } from './simulate'
 
@@ -83,7 +84,7 @@ export const searchAll = (input: Required<PlanInput>): TakenMove[] | undefined =
   const found = searchLeast(compile({ ...input, goal: sought }))
   const taken = found && withDeferred({ ...input, goal: bound }, found, deferred)
   if (!taken || loose.length === 0) return taken
-  const order = orderOf(controls)
+  const { order } = rulebookOf(controls)
   const late = (id: string): number => order.get(id) as number
   const left = [...loose].sort((a, b) => late(a) - late(b))
   const merged: TakenMove[] = []
@@ -100,15 +101,12 @@ export const searchAll = (input: Required<PlanInput>): TakenMove[] | undefined =
 }
 
 /** No rule speaks of it, and one move brings it there. */
-const isLoose = ({ controls: { controls, rules }, defaults, goal }: Required<PlanInput>, id: string): boolean => {
-  const positions = controls[id]?.positions ?? []
+const isLoose = ({ controls, defaults, goal }: Required<PlanInput>, id: string): boolean => {
+  const positions = controls.controls[id]?.positions ?? []
   if (!(positions.includes(ANY) || positions.includes(goal[id] as string))) return false
-  return !rules.some((rule) => {
-    if ('needs' in rule) return rule.for.control === id || id in rule.needs
-    if ('resets' in rule)
-      return rule.after.control === id || id in (rule.resets === 'stitchDefaults' ? defaults : rule.resets)
-    return false
-  })
+  const book = rulebookOf(controls)
+  const isSpokenOf = [book.needsOf, book.needsFrom, book.resetsAfter].some((rules) => rules.has(id))
+  return !isSpokenOf && !isResetByOthers(book, id, defaults)
 }
 
 const planOf = ({ controls, from, defaults }: Required<PlanInput>, taken: TakenMove[]): ChangeoverPlan => {
