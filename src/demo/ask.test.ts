@@ -3,15 +3,14 @@ import { understand } from '#core/ask/ask'
 import { indexAskables, type AskKind } from '#core/ask/askIndex'
 import { askablesOf } from '#core/ask/askables'
 import { picksFrom } from '#core/ask/picks'
-import { indexCatalogue } from '#core/catalogue/index'
 import { stopsIn } from '#shared/messages/stops'
 import { TROUBLES } from '#shared/messages/troubles'
 import { VOCABULARY } from '#shared/messages/vocabulary'
 import { askLines, freshAskLines, latestAskLines, laterAskLines, moreAskLines, type AskLine } from './askLines'
-import { demoBundle } from './bundle'
 import { demoCustomers } from './customers'
+import { demo } from './cards.testkit'
 
-const index = indexCatalogue(demoBundle())
+const { index } = demo
 const customers = demoCustomers().map(({ name, machines, owns }) => ({ id: name, name, machines, owns }))
 const askables = indexAskables(askablesOf(index, customers, [], TROUBLES, VOCABULARY), VOCABULARY.same)
 const KEYS: readonly AskKind[] = ['customer', 'model', 'technique', 'trouble', 'fabric']

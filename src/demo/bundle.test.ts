@@ -1,18 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import { explain } from '#core/answer/explain'
-import { fitLookup } from '#core/answer/fit'
 import { isStale } from '#core/answer/houseSetting'
 import { spreadOf, standing } from '#core/samples/spread'
 import { SLOTS, slotsIn } from '#core/procedure/slots'
 import { checkBundle } from '#core/catalogue/check'
-import { indexCatalogue } from '#core/catalogue/index'
 import { Bundle } from '#shared/api/catalogue'
 import { shareOf } from '#core/runs.testkit'
-import { demoBundle } from './bundle'
+import { demo } from './cards.testkit'
 
-const bundle = demoBundle()
-const index = indexCatalogue(bundle)
-const answering = { index, fitOf: fitLookup(index) }
+const { bundle, index, answering } = demo
 
 describe('the demo', () => {
   it('has the shape of a catalogue and holds together', () => {

@@ -2,14 +2,13 @@ import { describe, expect, it } from 'vitest'
 import { askablesOf } from '#core/ask/askables'
 import { TROUBLES } from '#shared/messages/troubles'
 import { VOCABULARY } from '#shared/messages/vocabulary'
-import { indexCatalogue } from '#core/catalogue/index'
 import { historyOf, lookBack, type DeskCase } from '#core/desk/cases'
 import { CaseWrite } from '#shared/api/desk'
-import { demoBundle } from './bundle'
 import { demoCases } from './cases'
 import { demoCustomers } from './customers'
+import { demo } from './cards.testkit'
 
-const index = indexCatalogue(demoBundle())
+const { index } = demo
 const ids = new Map(demoCustomers().map(({ name }) => [name, name.toLowerCase().replaceAll(/[^a-z]+/g, '-')]))
 const told = demoCases(new Date('2026-11-25T12:00:00Z'), ids)
 const cases = told.map((one, i) => ({ ...one.case, id: i, at: one.at.toISOString(), by: one.by })) as DeskCase[]

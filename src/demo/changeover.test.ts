@@ -11,21 +11,19 @@ import { controlsOf } from '#core/changeover/machine'
 import { moveOnce } from '#core/changeover/simulate'
 import { procedureWords } from '#shared/messages/procedure'
 import { speech } from '#shared/messages/en'
-import { demoBundle } from './bundle'
+import { demo } from './cards.testkit'
 
-const bundle = demoBundle()
-const index = indexCatalogue(bundle)
-const answering = { index, fitOf: fitLookup(index) }
+const { bundle, index, answerTo } = demo
 
 const changeovers = (question: { model: string; technique: string; fabric: string }): Changeover[] => {
-  const answer = explain(answering, question)
+  const answer = answerTo(question)
   const stages = index.techniques.get(question.technique)?.methods.find(({ id }) => id === answer.method)?.stages ?? []
   return changeoversOf(index, answer, stages, question.model)
 }
 
 const cardWords = (technique: string, model: string, fabric: string, now?: Positions) => {
   const question = { technique, model, fabric }
-  const card = cardOf(index, question, explain(answering, question), now ? { now } : {})
+  const card = cardOf(index, question, answerTo(question), now ? { now } : {})
   const say = speech(card.names)
   return card.stages.map(({ procedure }) => {
     const { steps, back } = procedureWords(procedure, say)

@@ -1,6 +1,4 @@
 import { beforeAll, describe, expect, it } from 'vitest'
-import { fitLookup } from '#core/answer/fit'
-import { indexCatalogue } from '#core/catalogue/index'
 import { bringLists, loansOf, sideBySide } from '#core/classes/handout'
 import { planClass, type PlannedClass } from '#core/classes/plan'
 import { PRACTICE_FACTOR, runSheet } from '#core/classes/runSheet'
@@ -9,11 +7,10 @@ import type { SewingClass } from '#core/classes/types'
 import { perMetre } from '#core/workbench/thread'
 import type { ClassWrite } from '#shared/api/classes'
 import { optimum } from '../server/features/classes/solver'
-import { demoBundle } from './bundle'
 import { demoClasses } from './classes'
+import { demo } from './cards.testkit'
 
-const index = indexCatalogue(demoBundle())
-const answering = { index, fitOf: fitLookup(index) }
+const { index, answering } = demo
 const classes = demoClasses(new Date('2026-11-25T12:00:00Z'))
 const named = (title: string, more: Partial<ClassWrite> = {}): SewingClass =>
   ({ id: 'one', ...(classes.find((one) => one.title === title) as ClassWrite), ...more }) as SewingClass

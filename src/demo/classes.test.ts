@@ -1,16 +1,13 @@
 import { beforeAll, describe, expect, it } from 'vitest'
-import { fitLookup } from '#core/answer/fit'
-import { indexCatalogue } from '#core/catalogue/index'
 import { planClass, type PlannedClass } from '#core/classes/plan'
 import { sewingOf } from '#core/classes/sewing'
 import type { SewingClass } from '#core/classes/types'
 import { ClassWrite } from '#shared/api/classes'
 import { optimum } from '../server/features/classes/solver'
-import { demoBundle } from './bundle'
 import { demoClasses } from './classes'
+import { demo } from './cards.testkit'
 
-const index = indexCatalogue(demoBundle())
-const answering = { index, fitOf: fitLookup(index) }
+const { answering } = demo
 const classes = demoClasses(new Date('2026-11-25T12:00:00Z'))
 const named = (title: string): SewingClass =>
   ({ id: 'one', ...(classes.find((one) => one.title === title) as ClassWrite) }) as SewingClass

@@ -1,8 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { explain } from '#core/answer/explain'
-import { fitLookup } from '#core/answer/fit'
 import { valuePosition } from '#core/changeover/positions'
-import { indexCatalogue } from '#core/catalogue/index'
 import type { Parameter } from '#core/catalogue/types'
 import { diagnose, faultTrouble, type Cause, type History } from '#core/desk/diagnosis'
 import { askedControls, askedValues, unlisted, wantedValues, type Shown } from '#core/desk/shown'
@@ -10,15 +7,13 @@ import { TROUBLES } from '#shared/messages/troubles'
 import { asTheCardSays } from '#core/practice/machine'
 import { trialOf, type Trial } from '#core/practice/trial'
 import { causeText, groundText } from '#shared/messages/desk'
-import { demoBundle } from './bundle'
 import { DIAGNOSIS_CASES, HAZARD_CASES, type DiagnosisCase } from './diagnosisCases.testkit'
+import { demo } from './cards.testkit'
 
-const bundle = demoBundle()
-const index = indexCatalogue(bundle)
-const answering = { index, fitOf: fitLookup(index) }
+const { bundle, index, answering, answerTo } = demo
 const trialFor = (model: string, technique: string, fabric: string): Trial | undefined => {
   const question = { model, technique, fabric }
-  return trialOf(answering, question, explain(answering, question), undefined)
+  return trialOf(answering, question, answerTo(question), undefined)
 }
 const stepOn = (trial: Trial, parameter: Parameter): number => {
   const scale = trial.model.scales[parameter]

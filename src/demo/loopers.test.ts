@@ -1,19 +1,13 @@
 /** Which loopers have a thread on machines that sew with them, read from every card of the demo and of other shops. */
 import { describe, expect, it } from 'vitest'
-import { explain } from '#core/answer/explain'
-import { fitLookup } from '#core/answer/fit'
-import { cardOf, type CardStage } from '#core/card/card'
+import type { CardStage } from '#core/card/card'
 import { sewsWithLoopers } from '#core/catalogue/kinds'
-import { indexCatalogue } from '#core/catalogue/index'
 import type { Positions } from '#core/catalogue/types'
 import { movesOf } from '#core/procedure/moves'
 import type { ToldMove, ToldStep } from '#core/procedure/types'
-import { demoBundle } from './bundle'
-import { withOtherMachines } from './otherMachines.testkit'
+import { demoAndOthers } from './cards.testkit'
 
-const bundle = withOtherMachines(demoBundle())
-const index = indexCatalogue(bundle)
-const answering = { index, fitOf: fitLookup(index) }
+const { bundle, cardFor } = demoAndOthers
 
 interface Told {
   of: string
@@ -28,8 +22,8 @@ const told: Told[] = bundle.models
   .flatMap(({ id: model }) =>
     bundle.techniques.flatMap(({ id: technique, methods }) =>
       methods.flatMap(({ id: method }) => {
-        const question = { technique, model, fabric: 'stretch-jersey', method }
-        return cardOf(index, question, explain(answering, question)).stages.map((stage) => ({
+        const { stages } = cardFor({ technique, model, fabric: 'stretch-jersey', method })
+        return stages.map((stage) => ({
           of: `${technique}, ${method}, on ${model}`,
           stage,
           there: movesIn(stage.procedure.steps),

@@ -1,20 +1,16 @@
 /** The repertoire on machines that it was not written for. */
 import { describe, expect, it } from 'vitest'
-import { explain } from '#core/answer/explain'
-import { fitLookup } from '#core/answer/fit'
-import { indexCatalogue } from '#core/catalogue/index'
 import type { Parameter } from '#core/catalogue/types'
-import { demoBundle } from './bundle'
-import { OUTCOMES, SECOND_OUTCOMES, withOtherMachines } from './otherMachines.testkit'
+import { OUTCOMES, SECOND_OUTCOMES } from './otherMachines.testkit'
+import { demoAndOthers } from './cards.testkit'
 
-const index = indexCatalogue(withOtherMachines(demoBundle()))
-const answering = { index, fitOf: fitLookup(index) }
+const { answerTo } = demoAndOthers
 
 describe('machines a shop enters itself', () => {
   it.each(
     [...OUTCOMES, ...SECOND_OUTCOMES].map((one) => [`${one.technique} on ${one.model} in ${one.fabric}`, one] as const),
   )('%s', (_, { model, technique, fabric, verdict, method, set = {}, job }) => {
-    const answer = explain(answering, { model, technique, fabric, ...(job ? { job } : {}) })
+    const answer = answerTo({ model, technique, fabric, ...(job ? { job } : {}) })
     expect([answer.verdict, answer.method ?? '']).toEqual([verdict, method])
     for (const [parameter, value] of Object.entries(set))
       expect(answer.stages[0]?.settings[parameter as Parameter]?.value, parameter).toBe(value)

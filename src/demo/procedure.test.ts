@@ -1,10 +1,7 @@
 /** The procedures of the demo's cards: told alike by all, replayed on the simulated machine, in good English. */
 import { describe, expect, it } from 'vitest'
-import { explain } from '#core/answer/explain'
-import { fitLookup } from '#core/answer/fit'
 import { cardOf, type Card, type CardStage } from '#core/card/card'
 import { changeoversOf } from '#core/card/changeovers'
-import { indexCatalogue } from '#core/catalogue/index'
 import type { Model, Parameter, Positions } from '#core/catalogue/types'
 import { afterSewing, type Changeover } from '#core/changeover/changeover'
 import { inFigures, isReset } from '#core/changeover/machine'
@@ -17,12 +14,9 @@ import { aloud } from '#shared/messages/aloud'
 import { speech } from '#shared/messages/en'
 import { toldCauseText } from '#shared/messages/faults'
 import { procedureWords } from '#shared/messages/procedure'
-import { demoBundle } from './bundle'
+import { demoAndOthers, methodsOnMachines } from './cards.testkit'
 
-const bundle = demoBundle()
-const index = indexCatalogue(bundle)
-const answering = { index, fitOf: fitLookup(index) }
-const FABRICS = ['cotton-shirting', 'stretch-jersey', 'denim']
+const { bundle, index, answerTo, cardFor } = demoAndOthers
 
 interface Sewn {
   card: Card
@@ -32,20 +26,15 @@ interface Sewn {
 }
 
 const sewnWith = (question: Card['question'], now?: Positions): Sewn[] => {
-  const answer = explain(answering, question)
-  const card = cardOf(index, question, answer, now ? { now } : {})
+  const answer = answerTo(question)
+  const card = now ? cardOf(index, question, answer, { now }) : cardFor(question)
   const stages = index.techniques.get(question.technique)?.methods.find(({ id }) => id === answer.method)?.stages ?? []
   const changeovers = changeoversOf(index, answer, stages, question.model, now)
   const of = `${question.technique} on ${question.model} in ${question.fabric}`
   return card.stages.map((stage, i) => ({ card, stage, changeover: changeovers[i] as Changeover, of }))
 }
 
-const questions = bundle.techniques.flatMap(({ id: technique, methods }) =>
-  bundle.models.flatMap(({ id: model }) =>
-    FABRICS.flatMap((fabric) => methods.map(({ id: method }) => ({ technique, model, fabric, method }))),
-  ),
-)
-const all: Sewn[] = shareOf(questions).flatMap((question) => sewnWith(question))
+const all: Sewn[] = shareOf(methodsOnMachines).flatMap((question) => sewnWith(question))
 
 /** What a machine that somebody else has used may stand at. */
 const UNSAID = ['power', 'needleHeight', 'footLift', 'foot', 'feedDogs', 'width', 'length', 'leftNeedle', 'upperKnife']

@@ -2,43 +2,24 @@
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
-import { explain } from '#core/answer/explain'
-import { fitLookup } from '#core/answer/fit'
-import { cardOf, type Card } from '#core/card/card'
-import { indexCatalogue } from '#core/catalogue/index'
+import type { Card } from '#core/card/card'
 import { sewsWithLoopers } from '#core/catalogue/kinds'
 import { controlsOf } from '#core/changeover/machine'
 import { movesOf } from '#core/procedure/moves'
 import type { ToldMove } from '#core/procedure/types'
 import { runs, shareOf } from '#core/runs.testkit'
 import { MENDED } from '#shared/messages/mended.testkit'
-import { demoBundle } from './bundle'
-import { withOtherMachines } from './otherMachines.testkit'
+import { demoAndOthers, methodsOnMachines } from './cards.testkit'
 import { toldPage, toldTexts } from './told.testkit'
 
-const bundle = withOtherMachines(demoBundle())
-const index = indexCatalogue(bundle)
-const answering = { index, fitOf: fitLookup(index) }
-const cardFor = (question: Card['question']): Card => cardOf(index, question, explain(answering, question))
+const { bundle, index, answerTo, cardFor } = demoAndOthers
 
 /** One dial machine, one computerised, one overlocker, a cover machine and a combined one; the others by their kind. */
 const READ = ['sloop', 'plover-60', 'eddy-4', 'shoal-3', 'confluence-5']
-const FABRICS = ['cotton-shirting', 'stretch-jersey', 'denim']
 const OUT = join('test-results', 'told')
 
-const questions = bundle.techniques.flatMap(({ id: technique, methods }) =>
-  bundle.models.flatMap(({ id: model }) =>
-    FABRICS.flatMap((fabric) =>
-      [undefined, ...methods.map(({ id }) => id)].map((method): Card['question'] => ({
-        technique,
-        model,
-        fabric,
-        ...(method ? { method } : {}),
-      })),
-    ),
-  ),
-)
-const cards: Card[] = shareOf(questions).map(cardFor)
+const cards: Card[] = shareOf(methodsOnMachines).map(cardFor)
+const isTaken = ({ question: { method, ...open } }: Card) => answerTo(open).method === method
 const AT_NEEDLE = ['thread:needle', 'thread:bobbin', 'bobbin', 'needle', 'plate', 'foot', 'accessory']
 const ENDED = /run off|free the work/i
 const isAtNeedle = ({ control, to }: ToldMove) => AT_NEEDLE.includes(control) && to !== 'out'
@@ -51,7 +32,7 @@ for (const card of cards)
 describe('the shop’s English', () => {
   it('is written down for people to read', () => {
     const pages = cards.flatMap((card) =>
-      READ.includes(card.model.id) && card.question.method === undefined && card.stages.length > 0
+      READ.includes(card.model.id) && card.stages.length > 0 && isTaken(card)
         ? [
             `\n═══ ${card.technique.name} · ${card.method?.name} · ${card.model.name} · ${card.fabric.name} · ` +
               `${card.verdict}\n${card.stages.map((stage) => toldPage(card, stage)).join('\n')}`,

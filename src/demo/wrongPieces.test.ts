@@ -1,19 +1,9 @@
 /** The pictures of faults on the demo's cards: each says something else than the right stitch, at the same scale. */
 import { describe, expect, it } from 'vitest'
-import { explain } from '#core/answer/explain'
-import { fitLookup } from '#core/answer/fit'
-import { cardOf } from '#core/card/card'
 import type { CardSketch } from '#core/card/sketch'
 import { wrongPieceOf, type WrongPiece } from '#core/card/wrongPiece'
-import { indexCatalogue } from '#core/catalogue/index'
 import { FAULT_SHOWS, type FaultShows } from '#core/catalogue/types'
-import { demoBundle } from './bundle'
-
-const bundle = demoBundle()
-const index = indexCatalogue(bundle)
-const answering = { index, fitOf: fitLookup(index) }
-
-const FABRICS = ['cotton-shirting', 'stretch-jersey']
+import { demoAndOthers, methodsOnMachines } from './cards.testkit'
 
 interface Drawn {
   of: string
@@ -21,19 +11,19 @@ interface Drawn {
   sketch: CardSketch
   wrong: WrongPiece | undefined
 }
-const all: Drawn[] = bundle.techniques.flatMap(({ id: technique, methods }) =>
-  bundle.models.flatMap(({ id: model }) =>
-    methods.flatMap(({ id: method }) =>
-      FABRICS.flatMap((fabric) => {
-        const question = { technique, model, fabric, method }
-        return cardOf(index, question, explain(answering, question)).stages.flatMap(({ sketch, procedure }) =>
-          procedure.faults.flatMap(({ id, shows }) =>
-            sketch && shows
-              ? [{ of: `${id} of ${technique} on ${model}`, shows, sketch, wrong: wrongPieceOf(sketch, shows) }]
-              : [],
-          ),
-        )
-      }),
+const all: Drawn[] = methodsOnMachines.flatMap((question) =>
+  demoAndOthers.cardFor(question).stages.flatMap(({ sketch, procedure }) =>
+    procedure.faults.flatMap(({ id, shows }) =>
+      sketch && shows
+        ? [
+            {
+              of: `${id} of ${question.technique} on ${question.model}`,
+              shows,
+              sketch,
+              wrong: wrongPieceOf(sketch, shows),
+            },
+          ]
+        : [],
     ),
   ),
 )

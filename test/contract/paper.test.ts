@@ -1,10 +1,5 @@
 /** Cards on paper as somebody with a ruler and a telephone finds them. */
 import { describe, expect, it } from 'vitest'
-import { explain } from '#core/answer/explain'
-import { fitLookup } from '#core/answer/fit'
-import { cardOf } from '#core/card/card'
-import { indexCatalogue } from '#core/catalogue/index'
-import { demoBundle } from '#demo/bundle'
 import {
   cardDocument,
   cardPages,
@@ -15,13 +10,9 @@ import {
 import { joinPdf, type Layer } from '../../src/server/print/join'
 import { drawPdf } from '../../src/server/print/pdf'
 import { boxesOf, codesIn, greyRuns, measuredBar, picturesOf, wordsOf } from '../reading/pdf'
+import { demo } from '#demo/cards.testkit'
 
-const index = indexCatalogue(demoBundle())
-const answering = { index, fitOf: fitLookup(index) }
-const cardFor = (model: string, technique: string) => {
-  const question = { model, technique, fabric: 'cotton-shirting' }
-  return cardOf(index, question, explain(answering, question))
-}
+const cardFor = (model: string, technique: string) => demo.cardFor({ model, technique, fabric: 'cotton-shirting' })
 const ADDRESS = 'https://shop.example/c/AAAABBBBCCCCDDDDEEEEFFFFGGGGHHHH?m=plover-60&t=blind-hem&f=cotton-shirting'
 const CARDS = [
   ['plover-60', 'blind-hem'],

@@ -1,16 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import { demoBundle } from '#demo/bundle'
 import type { ControlShape } from '../catalogue/types'
-import { indexCatalogue } from '../catalogue/index'
-import { explain } from '../answer/explain'
-import { fitLookup } from '../answer/fit'
-import { cardOf } from '../card/card'
 import { controlsOf } from '../changeover/machine'
 import { controlsIn, stepMarks } from './stepMarks'
 import { placeOf } from './usualPlaces'
+import { demo } from '#demo/cards.testkit'
 
-const bundle = demoBundle()
-const index = indexCatalogue(bundle)
+const { bundle, index, cardFor } = demo
 
 /** Half of what a drawn control takes, to each side of its middle. */
 const HALF: Record<ControlShape, { x: number; y: number }> = {
@@ -56,10 +51,7 @@ describe('where controls sit', () => {
 
 describe('the marks of a card', () => {
   it('number each control by the steps that move it, a model’s own place before the usual', () => {
-    const answering = { index, fitOf: fitLookup(index) }
-    const question = { technique: 'blind-hem', model: 'ketch', fabric: 'wool-suiting' }
-    const { stages } = cardOf(index, question, explain(answering, question))
-    const [stage] = stages
+    const [stage] = cardFor({ technique: 'blind-hem', model: 'ketch', fabric: 'wool-suiting' }).stages
     if (!stage) throw new Error('no stage')
     const views = stepMarks(stage.procedure.steps, stage.map.places)
     const all = views.flatMap(({ marks }) => marks)

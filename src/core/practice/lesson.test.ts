@@ -1,17 +1,13 @@
 import { describe, expect, it } from 'vitest'
-import { demoBundle } from '#demo/bundle'
-import { explain } from '../answer/explain'
-import { fitLookup } from '../answer/fit'
-import { indexCatalogue } from '../catalogue/index'
 import { backToNormal, exercisedBy, goingOn } from './lesson'
 import { asTheCardSays, missing, startOf } from './machine'
 import { trialOf, type Trial } from './trial'
+import { demo } from '#demo/cards.testkit'
 
-const index = indexCatalogue(demoBundle())
-const fitOf = fitLookup(index)
+const { answering, answerTo } = demo
 const trialFor = (model: string, technique: string): Trial => {
   const question = { model, technique, fabric: 'cotton-shirting' }
-  const trial = trialOf({ index, fitOf }, question, explain({ index, fitOf }, question), undefined)
+  const trial = trialOf(answering, question, answerTo(question), undefined)
   if (!trial) throw new Error(`no ${technique} on ${model}`)
   return trial
 }

@@ -1,30 +1,25 @@
 import { describe, expect, it } from 'vitest'
-import { explain } from '#core/answer/explain'
-import { fitLookup } from '#core/answer/fit'
-import { indexCatalogue } from '#core/catalogue/index'
 import { changeoverOf } from '#core/changeover/changeover'
 import { movesOf } from '#core/procedure/moves'
 import type { ToldStep } from '#core/procedure/types'
-import { demoBundle } from '#demo/bundle'
 import { reviewOf, type Event } from './attempt'
 import { asTheCardSays, doDuty, missing, setValue, startOf, work, type MachineState } from './machine'
 import { onward } from './onward'
 import { sewWith } from './sew'
 import { trialOf, type Trial } from './trial'
+import { demo } from '#demo/cards.testkit'
 
-const bundle = demoBundle()
-const index = indexCatalogue(bundle)
-const answering = { index, fitOf: fitLookup(index) }
+const { bundle, index, answering, answerTo } = demo
 
 const trialFor = (model: string, technique: string, fabric: string, more: { owned?: string[] } = {}): Trial => {
   const question = { model, technique, fabric, ...more }
-  const trial = trialOf(answering, question, explain(answering, question), undefined)
+  const trial = trialOf(answering, question, answerTo(question), undefined)
   if (!trial) throw new Error(`nothing to practise: ${technique} on ${model}`)
   return trial
 }
 const planOf = (trial: Trial) => {
   const question = { model: trial.model.id, technique: trial.technique.id, fabric: trial.fabric.id }
-  const answer = explain(answering, question)
+  const answer = answerTo(question)
   const stage = index.techniques.get(trial.technique.id)?.methods.find(({ id }) => id === answer.method)?.stages[0]
   const model = index.models.get(trial.model.id)
   if (!answer.stages[0] || !stage || !model) throw new Error('no plan')
@@ -59,7 +54,7 @@ describe('a practice machine', () => {
 
   it('lets a looper be emptied, and no converter be put on before', () => {
     const question = { model: 'eddy-4', technique: 'rolled-edge', fabric: 'chiffon', method: 'two-thread' }
-    const trial = trialOf(answering, question, explain(answering, question), undefined) as Trial
+    const trial = trialOf(answering, question, answerTo(question), undefined) as Trial
     let state = startOf(trial)
     for (const [control, to] of Object.entries({
       needleHeight: 'up',
@@ -116,7 +111,7 @@ describe('what it sews', () => {
     for (const model of bundle.models)
       for (const technique of bundle.techniques) {
         const question = { model: model.id, technique: technique.id, fabric: 'cotton-shirting' }
-        const answer = explain(answering, question)
+        const answer = answerTo(question)
         for (const stage of answer.stages) {
           const trial = trialOf(answering, question, answer, stage.stage)
           if (!trial) throw new Error(`no trial of ${technique.id} on ${model.id}`)

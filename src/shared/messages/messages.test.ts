@@ -1,20 +1,16 @@
 import { describe, expect, it } from 'vitest'
 import { explain } from '#core/answer/explain'
-import { fitLookup } from '#core/answer/fit'
 import { reasonMeanings, type Reason } from '#core/answer/reasons'
 import { cardOf } from '#core/card/card'
-import { indexCatalogue } from '#core/catalogue/index'
 import type { Parameter } from '#core/catalogue/types'
 import { NO_NAMES } from '#core/names/names'
-import { demoBundle } from '#demo/bundle'
 import { aloud } from './aloud'
 import { sentence, speech } from './en'
 import { procedureWords } from './procedure'
 import { dateWords, list, parameterWord, verdictWord, withArticle } from './words'
+import { demo } from '#demo/cards.testkit'
 
-const bundle = demoBundle()
-const index = indexCatalogue(bundle)
-const answering = { index, fitOf: fitLookup(index) }
+const { bundle, index, answering } = demo
 
 /** Every reason said anywhere in the demo, each code once with its card's names. */
 const everySaid = () => {

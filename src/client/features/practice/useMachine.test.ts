@@ -1,18 +1,14 @@
 import { beforeEach, describe, expect, it } from 'vitest'
-import { explain } from '#core/answer/explain'
-import { fitLookup } from '#core/answer/fit'
-import { indexCatalogue } from '#core/catalogue/index'
 import { planChangeover } from '#core/changeover/plan'
 import { trialOf, type Trial } from '#core/practice/trial'
-import { demoBundle } from '#demo/bundle'
 import { panelOf } from './panel'
 import { useMachine } from './useMachine'
+import { demo } from '#demo/cards.testkit'
 
-const index = indexCatalogue(demoBundle())
-const answering = { index, fitOf: fitLookup(index) }
+const { answering, answerTo } = demo
 const trialFor = (model: string, technique: string, fabric: string): Trial => {
   const question = { model, technique, fabric }
-  return trialOf(answering, question, explain(answering, question), undefined) as Trial
+  return trialOf(answering, question, answerTo(question), undefined) as Trial
 }
 const overlocker = trialFor('eddy-4', 'rolled-edge', 'chiffon')
 const TRIALS: [string, Trial][] = [

@@ -1,9 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { explain } from '#core/answer/explain'
-import { fitLookup } from '#core/answer/fit'
-import { cardOf } from '#core/card/card'
-import { indexCatalogue } from '#core/catalogue/index'
-import { demoBundle } from '#demo/bundle'
+import { demo } from '#demo/cards.testkit'
 import { speech } from '#shared/messages/en'
 import { procedureWords } from '#shared/messages/procedure'
 import { cardPages } from './cardPages'
@@ -19,13 +15,11 @@ const printed = (content: unknown): string => {
 
 describe('a card on paper', () => {
   it('has every step, caution, check and way of the procedure, in its order', () => {
-    const bundle = demoBundle()
-    const index = indexCatalogue(bundle)
+    const { bundle, cardFor } = demo
     let stages = 0
     for (const { id: model } of bundle.models)
       for (const { id: technique } of bundle.techniques.filter((_, i) => i % 2 === 0)) {
-        const question = { model, technique, fabric: 'cotton-shirting' }
-        const card = cardOf(index, question, explain({ index, fitOf: fitLookup(index) }, question))
+        const card = cardFor({ model, technique, fabric: 'cotton-shirting' })
         const pages = printed(cardPages([{ person: 'Anna', card, address: 'x' }], card.technique.name).content)
         let at = 0
         for (const { procedure } of card.stages) {
