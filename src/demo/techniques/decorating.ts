@@ -15,7 +15,7 @@ import {
   thread,
   worked,
 } from './write'
-import { SEWING_MACHINES, ZIGZAG_MACHINES, HOLD_TAILS } from './words'
+import { SEWING_MACHINES, ZIGZAG_MACHINES, HOLD_TAILS, KNOT_TAILS, OVER_START } from './words'
 
 export const onTop: Pick<Stage, 'needle' | 'threads'> = {
   needle: [needle('topstitch', 90), needle('embroidery', 75, { weight: ['light'] })],
@@ -106,6 +106,7 @@ export const applique = technique(
           start('Lay the edge so that the line falls on the ground and the points go into the piece.'),
           HOLD_TAILS,
           step('At a corner: needle down in the ground, turn, one point exactly into the corner.'),
+          KNOT_TAILS,
         ],
         {
           targets: [
@@ -129,6 +130,7 @@ export const applique = technique(
           prepare('Fuse the piece onto the ground.'),
           HOLD_TAILS,
           step('Sew 2 mm inside its edge, all around. Turn with the needle down.'),
+          OVER_START,
         ],
         {
           targets: [set('length', between(1.8, 2.5, 2), 'follows curves')],

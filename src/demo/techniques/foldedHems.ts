@@ -16,7 +16,7 @@ import {
   technique,
   thread,
 } from './write'
-import { SEWING_MACHINES, ZIGZAG_MACHINES, OVERLOCKERS, HOLD_TAILS, KNIVES, TAIL_LAST } from './words'
+import { SEWING_MACHINES, ZIGZAG_MACHINES, OVERLOCKERS, HOLD_TAILS, KNIVES, TAIL_LAST, OVER_START_ROUND } from './words'
 
 const neaten = stage(
   'edge',
@@ -67,6 +67,7 @@ const turnedTwice = (because: string, tradeOff?: string): Method =>
           start('Lay the inner fold beneath the needle, a thread’s width inside it.'),
           HOLD_TAILS,
           step('Sew in one direction without pulling. Needle down at each corner.'),
+          OVER_START_ROUND,
         ],
         {
           targets: [set('length', between(2.5, 3, 2.8), 'a row that is meant to be seen')],

@@ -28,6 +28,7 @@ import {
   SEWING_MACHINES,
   startUncut,
   TAIL_LAST_ROUND,
+  KNOT_TAILS,
 } from './words'
 
 // ── blind hem ─────────────────────────────────────────────────────────────────────────────────────────────────
@@ -359,6 +360,7 @@ export const coverHem = technique(
             HOLD_TAILS,
             step('Sew the row nearer the edge first, without pulling.'),
             step('Sew the second row beside it, the toe of the foot along the first.'),
+            KNOT_TAILS,
           ],
           {
             needle: [needle('stretch', 75, KNIT)],

@@ -1,6 +1,6 @@
 import type { Stage, StageTarget } from '#core/catalogue/types'
 import { between, fault, method, needle, next, prepare, see, set, stage, start, step, technique, thread } from './write'
-import { HOLD_TAILS, SEWING_MACHINES, ZIGZAG_MACHINES } from './words'
+import { HOLD_TAILS, SEWING_MACHINES, ZIGZAG_MACHINES, LOCK_END, KNOT_TAILS, OFF_EDGE } from './words'
 
 const QUILT_LENGTH: StageTarget = set('length', between(2.8, 3.5, 3), 'longer stitches sink less into wadding')
 const layersBasted = prepare('Baste the layers, the backing taut. Mark the first line.')
@@ -33,7 +33,7 @@ export const walkingFootQuilting = technique(
           SEWING_MACHINES,
           ['straight'],
           ['guide.centre', 'standard'],
-          [slipIn, HOLD_TAILS, step(lines), pivot],
+          [slipIn, HOLD_TAILS, step(lines), pivot, OFF_EDGE],
           {
             features: { need: ['dualFeed'] },
             targets: [QUILT_LENGTH, set('needlePosition', { abs: 0 }, 'the needle on the line')],
@@ -67,6 +67,7 @@ export const walkingFootQuilting = technique(
             HOLD_TAILS,
             step(lines),
             pivot,
+            OFF_EDGE,
           ],
           {
             features: { avoid: ['dualFeed'] },
@@ -87,7 +88,12 @@ export const walkingFootQuilting = technique(
           ZIGZAG_MACHINES,
           ['serpentine', ['straight', 'straight lines instead of waves']],
           ['walking'],
-          [slipIn, HOLD_TAILS, step('Sew row by row, the edge of {foot.code} along the tips of the last wave.')],
+          [
+            slipIn,
+            HOLD_TAILS,
+            step('Sew row by row, the edge of {foot.code} along the tips of the last wave.'),
+            OFF_EDGE,
+          ],
           {
             features: { avoid: ['dualFeed'] },
             targets: [
@@ -119,6 +125,7 @@ export const walkingFootQuilting = technique(
             HOLD_TAILS,
             step('Sew from the centre outward, slowly, all lines in one direction.'),
             step('Stop often with the needle down. Lift the foot and let the layers settle.'),
+            OFF_EDGE,
           ],
           {
             targets: [QUILT_LENGTH, set('pressure', { numbers: -1 }, 'less pressure pushes the top layer less')],
@@ -172,6 +179,7 @@ export const centreGuide = technique(
             start('Begin on a scrap: lay both edges against the blade of {foot.code}, one on each side.'),
             HOLD_TAILS,
             step('Feed both edges against the blade, neither over the other.'),
+            LOCK_END,
           ],
           {
             targets: [
@@ -202,6 +210,7 @@ export const centreGuide = technique(
             HOLD_TAILS,
             step('Watch the blade, not the needle.'),
             step('Turn with the needle down and the blade lifted clear.'),
+            KNOT_TAILS,
             next('The row on the other side: needle as far to the right. Turn the handwheel by hand first.', {
               caution: 'Moved to the other side, the needle may hit the foot.',
             }),
@@ -229,6 +238,7 @@ export const centreGuide = technique(
           start('Lay the edge along the tape.'),
           HOLD_TAILS,
           step('Watch the edge at the tape. Turn with the needle down.'),
+          KNOT_TAILS,
         ],
         {
           ...thickRow,

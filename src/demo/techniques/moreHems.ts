@@ -1,7 +1,7 @@
 import type { Stage } from '#core/catalogue/types'
 import { TWIN_THREADING } from './hems'
 import { between, fault, finish, method, needle, next, prepare, see, set, stage, start, step, technique } from './write'
-import { SEWING_MACHINES, ZIGZAG_MACHINES, OVERLOCKERS, KNIT, HOLD_TAILS } from './words'
+import { SEWING_MACHINES, ZIGZAG_MACHINES, OVERLOCKERS, KNIT, HOLD_TAILS, KNOT_TAILS, OVER_START_ROUND } from './words'
 
 // ── twin needle ───────────────────────────────────────────────────────────────────────────────────────────────
 const twinStage = (twinSpacing: number, size: number): Stage =>
@@ -16,6 +16,8 @@ const twinStage = (twinSpacing: number, size: number): Stage =>
       start('Right side up, the hem’s edge beneath just inside the left row.'),
       HOLD_TAILS,
       step('Sew without pulling. At a corner lift the needles out and turn: they bend when turned in the fabric.'),
+      OVER_START_ROUND,
+      KNOT_TAILS,
     ],
     {
       twinSpacing,
@@ -85,6 +87,7 @@ export const twinHem = technique(
             HOLD_TAILS,
             step('Sew the row nearer the edge first, without pulling.'),
             step('Sew the second row beside it, the toe of the foot along the first.'),
+            KNOT_TAILS,
           ],
           {
             needle: [needle('stretch', 75, KNIT)],

@@ -10,6 +10,7 @@ import {
   STRETCH_NEEDLE,
   startUncut,
   TAIL_LAST_ROUND,
+  LOCK_END,
 } from './words'
 
 const quartered = [
@@ -106,6 +107,7 @@ export const elastic = technique(
             HOLD_TAILS,
             step('Stretch the elastic from pin to pin, one hand in front of the foot and one behind.'),
             step('Take each pin out before the foot reaches it.'),
+            step('Sew over the start by 1 cm and lock.'),
             finish('Turn the edge over the elastic and sew it down the same way.'),
           ],
           {
@@ -133,7 +135,7 @@ export const elastic = technique(
           prepare('Press a casing as wide as the elastic and 3 mm. Turn its raw edge under.'),
           start('Start at a seam, a thread’s width inside the fold.'),
           HOLD_TAILS,
-          step('Sew round. Leave 4 cm open.'),
+          step('Sew round. Leave 4 cm open. Lock both ends.'),
           finish('Draw the elastic through, sew its ends together, close the gap.'),
         ],
         {
@@ -169,6 +171,7 @@ export const piping = technique(
           HOLD_TAILS,
           step('Sew the cord to this layer. At a corner: needle down, foot up, turn.'),
           step('Lay the other layer on top. Sew again, a thread’s width closer to the cord.'),
+          LOCK_END,
         ],
         {
           targets: [
@@ -217,6 +220,7 @@ export const zip = technique(
             next('The other side: foot and needle to the other side of the teeth. Turn the handwheel by hand first.', {
               caution: 'Moved to the other side, the needle may hit the foot.',
             }),
+            step('Lock both rows at the top.'),
           ],
           {
             targets: [

@@ -17,7 +17,15 @@ import {
   thread,
   worked,
 } from './write'
-import { HOLD_TAILS, HOLD_TAILS_ONLY, SEWING_MACHINES, STANDS_STILL, ZIGZAG_MACHINES } from './words'
+import {
+  HOLD_TAILS,
+  HOLD_TAILS_ONLY,
+  SEWING_MACHINES,
+  STANDS_STILL,
+  ZIGZAG_MACHINES,
+  OVER_START,
+  OFF_EDGE,
+} from './words'
 
 export const freeMotion = technique(
   'free-motion',
@@ -221,6 +229,7 @@ export const waves = technique(
             start('Raise the foot as high as it goes and slip the layers in. First row down the middle.'),
             HOLD_TAILS,
             step('Sew slowly to medium, all rows in one direction.'),
+            OFF_EDGE,
             next('Lay the edge of {foot.code} along the tips of the last wave.'),
           ],
           {
@@ -310,6 +319,7 @@ const ditch = (id: string, name: string, because: string, narrow: boolean): Meth
             ifWrong: narrow ? 'It rides on the binding: hold the toe closer.' : 'It rides on the binding: a step away.',
           }),
           corner,
+          OVER_START,
         ],
         {
           targets: [

@@ -25,6 +25,7 @@ import {
   TAIL_FIRST,
   STRETCH_NEEDLE,
   TAIL_LAST,
+  LOCK_END,
 } from './words'
 
 export const stretchSeam = technique(
@@ -79,6 +80,7 @@ export const stretchSeam = technique(
             start('Lay both raw edges under the foot so that the right swing falls just off them.'),
             HOLD_TAILS,
             step('Let the machine feed both layers. Do not pull.'),
+            LOCK_END,
           ],
           {
             features: { need: ['dualFeed'] },
@@ -103,7 +105,7 @@ export const stretchSeam = technique(
           ZIGZAG_MACHINES,
           ['zigzag'],
           'any',
-          [HOLD_TAILS, step('Sew without pulling.'), finish('Press the seam open or to one side.')],
+          [HOLD_TAILS, step('Sew without pulling.'), LOCK_END, finish('Press the seam open or to one side.')],
           {
             targets: [
               set('width', { abs: 0.8 }, 'just enough to give'),
@@ -128,7 +130,7 @@ export const stretchSeam = technique(
         SEWING_MACHINES,
         ['straight.triple'],
         'any',
-        [HOLD_TAILS, step('Sew slowly. The machine goes back on itself: guide, do not push.')],
+        [HOLD_TAILS, step('Sew slowly. The machine goes back on itself: guide, do not push.'), LOCK_END],
         {
           targets: [set('length', between(2.5, 3.5, 3), 'three threads need room')],
           ...STRETCH_NEEDLE,
@@ -148,6 +150,7 @@ export const stretchSeam = technique(
         [
           HOLD_TAILS,
           step('Stretch both layers a little, one hand in front of the foot and one behind. Let the machine feed.'),
+          LOCK_END,
         ],
         {
           targets: [set('length', between(1.8, 2.2, 2), 'short stitches give more')],
@@ -221,6 +224,7 @@ export const gathering = technique(
             start('Slip the flat layer into the slot of {foot.code}, right side down.'),
             HOLD_TAILS,
             step('Hold the flat layer back lightly. Let the lower one run in.'),
+            LOCK_END,
           ],
           {
             targets: [
@@ -288,6 +292,7 @@ export const heavySeam = technique(
             caution: 'A bent needle strikes the plate: stop at the first knock and change it.',
           }),
           step('On the far side: needle down, foot up. Slide the shim under the front of the foot and sew down.'),
+          step('Lock the end beside the thick part, never on it.'),
         ],
         {
           needle: [
@@ -336,6 +341,7 @@ export const mending = technique(
             HOLD_TAILS,
             step('Sew along the tear, a little past both its ends.'),
             step('Sew rows beside it, each over a third of the one before.'),
+            LOCK_END,
           ],
           {
             targets: [

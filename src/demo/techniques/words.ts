@@ -24,6 +24,13 @@ export const PIN = 'If the needle hits the pin it breaks: with this foot never a
 export const KNIFE_AWAY = { feature: ['upperKnife'] }
 export const KNIFE_STAYS = { withoutFeature: ['upperKnife'] }
 
+/** How a row of lockstitch ends so that it stays: where it may be seen, where it may not, where it goes round. */
+export const LOCK_END = step('Lock the end.')
+export const KNOT_TAILS = step('Draw the tails to the wrong side and knot them.')
+export const OVER_START = step('Sew over the start by three stitches and lock.')
+export const OFF_EDGE = step('Sew off the quilt’s edge. Lock a row that ends within it.')
+export const OVER_START_ROUND = step('In the round: sew over the start by three stitches.')
+
 /** An overlocker’s first and last centimetres. */
 export const TAIL_FIRST: Step[] = [
   start('Lower the foot. Run a tail of 5 cm. Hold it behind the foot.'),
