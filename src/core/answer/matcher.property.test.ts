@@ -103,9 +103,14 @@ describe('the matcher over random catalogues', () => {
         const more = bundle.items[which % bundle.items.length] as Item
         const before = answer(bundle, question)
         const after = answer(bundle, { ...question, owned: [...(question.owned ?? []), more.id] })
-        // Where nobody knows which needle plate is on, one more that is theirs may be it: the worst is taken.
+        // Where nobody knows which needle plate is on, one more that is theirs may be it: the worst is taken. Of one
+        // without a stated slot there is no worst.
         if (more.what === 'plate' && before.stages.some(({ plate }) => plate === undefined)) {
-          if (after.verdict === 'notOnThisModel') expect(JSON.stringify(after.reasons)).toContain(`"item":"${more.id}"`)
+          const items = bundle.items.map((item) => (item === more ? { ...more, slot: undefined } : item))
+          const verdictOf = (owned: string[] = []) => answer({ ...bundle, items }, { ...question, owned }).verdict
+          expect(RANK[verdictOf([...(question.owned ?? []), more.id])]).toBeGreaterThanOrEqual(
+            RANK[verdictOf(question.owned)],
+          )
           return
         }
         expect(RANK[after.verdict]).toBeGreaterThanOrEqual(RANK[before.verdict])
@@ -113,7 +118,8 @@ describe('the matcher over random catalogues', () => {
           expect(after.toGet.length).toBeLessThanOrEqual(before.toGet.length)
         }
       }),
-      { numRuns: runs(1500) },
+      // The slot of a plate is in the way, and the book of a better stitch is what is told.
+      { numRuns: runs(1500), examples: [[1085325586, 7]] },
     )
   })
 
