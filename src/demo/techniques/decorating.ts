@@ -51,6 +51,7 @@ export const applique = technique(
             prepare('Fuse or pin the piece onto the ground.'),
             HOLD_TAILS,
             step('Sew on its very edge, all around. Turn with the needle down.'),
+            step('Sew over the start by three stitches.'),
             finish('Trim what stands over, close to the stitches.'),
           ],
           {

@@ -29,6 +29,7 @@ import {
   startUncut,
   TAIL_LAST_ROUND,
   KNOT_TAILS,
+  OVER_START_ROUND,
 } from './words'
 
 // ── blind hem ─────────────────────────────────────────────────────────────────────────────────────────────────
@@ -321,6 +322,8 @@ export const coverHem = technique(
             start('Right side up, the hem’s edge beneath just inside the left row.'),
             HOLD_TAILS,
             step('Sew along the mark without pulling. Do not turn with the needles down.'),
+            OVER_START_ROUND,
+            KNOT_TAILS,
           ],
           {
             twinSpacing: 4,

@@ -369,6 +369,7 @@ export const binding = technique(
             HOLD_TAILS,
             step('Sew along the fold. Stop with the needle down to turn.'),
             corner,
+            OVER_START,
           ],
           {
             targets: [set('length', between(2.8, 3.2, 3), 'a row that is meant to be seen')],

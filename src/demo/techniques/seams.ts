@@ -376,6 +376,7 @@ export const mending = technique(
             step('Move the frame to and fro in close rows, then across them.', {
               caution: 'Fingers outside the frame.',
             }),
+            step('End with five tiny stitches on the spot.'),
           ],
           {
             features: { need: STANDS_STILL },
