@@ -44,6 +44,17 @@ describe('the shop’s English', () => {
     expect(pages.length).toBeGreaterThan(runs(100))
   })
 
+  it('says of a method that is taken what it says where it is asked for', () => {
+    let taken = 0
+    for (const { method, ...open } of shareOf(methodsOnMachines)) {
+      const answer = answerTo(open)
+      if (answer.method !== method) continue
+      taken++
+      expect(answer.stages, JSON.stringify(open)).toEqual(answerTo({ ...open, method }).stages)
+    }
+    expect(taken).toBeGreaterThan(runs(500))
+  })
+
   it('lowers the foot before anything is sewn: every changeover has lifted it, and threads would nest', () => {
     const stages = bundle.techniques.flatMap(({ id, methods }) =>
       methods.flatMap((method) => method.stages.map((stage) => ({ ...stage, name: `${id} ${method.id} ${stage.id}` }))),

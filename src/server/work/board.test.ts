@@ -22,6 +22,18 @@ describe('long work', () => {
     work.over()
     await expect(work.reportProgress(1, 2)).rejects.toThrow(Stopped)
   })
+
+  it('ends what a worker does for it, whether that began before it was stopped or after', () => {
+    const work = new Work()
+    const { signal } = work
+    expect(signal.aborted).toBe(false)
+    work.stop()
+    expect(signal.aborted).toBe(true)
+    expect(work.signal).toBe(signal)
+    const late = new Work()
+    late.stop()
+    expect(late.signal.aborted).toBe(true)
+  })
 })
 
 describe('work by its name', () => {
